@@ -1,0 +1,71 @@
+using System.Globalization;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Circuits;
+
+/// <summary>
+/// A lap from a table of braking zones: a constant deceleration inside each zone, and between zones the speed rises
+/// as at constant power (v squared linear in time). Speeds are taken as driven: pace does not change them.
+/// </summary>
+public static class BrakingZoneTable
+{
+    private const double StepS = 0.05;
+    private const int MostZones = 60;
+
+    /// <summary>Lists what is wrong with a table.</summary>
+    public static void Check(IReadOnlyList<BrakingZone> zones, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(zones);
+        ArgumentNullException.ThrowIfNull(faults);
+        if (zones.Count is < 1 or > MostZones)
+        {
+            faults.Add(new InputFault("circuit.zones", zones.Count.ToString(CultureInfo.InvariantCulture), $"1 to {MostZones} zones", $"A lap has 1 to {MostZones} braking zones."));
+        }
+
+        for (var i = 0; i < zones.Count; i++)
+        {
+            BrakingZone.EntryRange.Check(zones[i].EntryKmh, faults, $"circuit.zones[{i}].entryKmh");
+            BrakingZone.ExitRange.Check(zones[i].ExitKmh, faults, $"circuit.zones[{i}].exitKmh");
+            BrakingZone.NextRange.Check(zones[i].SecondsToNext, faults, $"circuit.zones[{i}].secondsToNext");
+            if (zones[i].ExitKmh > zones[i].EntryKmh - 5)
+            {
+                faults.Add(new InputFault($"circuit.zones[{i}].exitKmh", zones[i].ExitKmh.ToString("0.#", CultureInfo.InvariantCulture),
+                    string.Create(CultureInfo.InvariantCulture, $"at most {zones[i].EntryKmh - 5:0.#} km/h"), "A braking zone ends at least 5 km/h slower than it begins."));
+            }
+        }
+    }
+
+    /// <summary>The lap of a table.</summary>
+    /// <param name="zones">1 to 60 zones.</param>
+    /// <param name="decelerationMS2">Deceleration inside the zones, m/s2.</param>
+    /// <exception cref="InputFaultException">Any zone out of range, by its number.</exception>
+    public static LapTrace Lap(IReadOnlyList<BrakingZone> zones, double decelerationMS2)
+    {
+        var faults = new List<InputFault>();
+        Check(zones, faults);
+        InputFaultException.ThrowIfAny(faults);
+        var time = new List<double> { 0 };
+        var speed = new List<double> { Speed.FromKmh(zones[0].EntryKmh) };
+        for (var i = 0; i < zones.Count; i++)
+        {
+            var entry = Speed.FromKmh(zones[i].EntryKmh);
+            var exit = Speed.FromKmh(zones[i].ExitKmh);
+            var next = Speed.FromKmh(zones[(i + 1) % zones.Count].EntryKmh);
+            Append(time, speed, (entry - exit) / decelerationMS2, share => entry + ((exit - entry) * share));
+            Append(time, speed, zones[i].SecondsToNext, share => Math.Sqrt((exit * exit) + (((next * next) - (exit * exit)) * share)));
+        }
+
+        return new LapTrace([.. time], [.. speed], [], "braking-zone table");
+    }
+
+    private static void Append(List<double> time, List<double> speed, double durationS, Func<double, double> speedAt)
+    {
+        var steps = Math.Max(1, (int)Math.Ceiling(durationS / StepS));
+        var start = time[^1];
+        for (var i = 1; i <= steps; i++)
+        {
+            time.Add(start + (durationS * i / steps));
+            speed.Add(speedAt((double)i / steps));
+        }
+    }
+}

@@ -1,0 +1,145 @@
+using Rimrock.Core.Materials;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Circuits;
+
+/// <summary>
+/// Quasi-steady lap of a point mass: the grip circle limits every point, a forward pass limits by power and traction,
+/// a backward pass by braking (common practice; Brayshaw and Harrison, Proc. IMechE D 219 (2005) 725-739, from memory).
+/// Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The driver enters twice: through
+/// the share of grip used, and through the power used, which is searched so that the lap's braking energy is the stated
+/// share of the limit lap's.
+/// </summary>
+public sealed class LapSimulation
+{
+    private const double TractionShare = 0.6;
+    private const double LeastSpeedMS = 2;
+    private const double FastestMS = 110;
+    private readonly Car car;
+    private readonly double gripMS2;
+    private readonly double airDensityKgM3;
+    private readonly double stepM;
+    private readonly double[] curvature;
+    private readonly double[] slope;
+    private readonly double[] limitMS;
+
+    /// <summary>Lays a circuit out.</summary>
+    /// <param name="circuit">A circuit of segments.</param>
+    /// <param name="car">The car.</param>
+    /// <param name="gripG">Grip to use, g.</param>
+    /// <param name="airDensityKgM3">Air density, kg/m3.</param>
+    /// <param name="stepM">Largest distance step, m.</param>
+    public LapSimulation(Circuit circuit, Car car, double gripG, double airDensityKgM3, double stepM = 1)
+    {
+        ArgumentNullException.ThrowIfNull(circuit);
+        ArgumentNullException.ThrowIfNull(car);
+        var segments = circuit.Segments ?? throw new ArgumentException("A lap simulation needs segments.", nameof(circuit));
+        this.car = car;
+        gripMS2 = gripG * Speed.StandardGravityMS2;
+        this.airDensityKgM3 = airDensityKgM3;
+        var length = segments.Sum(segment => segment.LengthM);
+        var count = Math.Max(16, (int)Math.Ceiling(length / stepM));
+        this.stepM = length / count;
+        curvature = new double[count];
+        slope = new double[count];
+        limitMS = new double[count];
+        var index = 0;
+        var end = segments[0].LengthM;
+        for (var i = 0; i < count; i++)
+        {
+            while ((i + 0.5) * this.stepM > end && index < segments.Count - 1)
+            {
+                end += segments[++index].LengthM;
+            }
+
+            curvature[i] = segments[index].RadiusM > 0 ? 1 / segments[index].RadiusM : 0;
+            slope[i] = segments[index].Slope;
+            limitMS[i] = curvature[i] > 0 ? Math.Min(FastestMS, Math.Sqrt(gripMS2 / curvature[i])) : FastestMS;
+        }
+    }
+
+    /// <summary>The lap that a driver of a pace drives, from grip share and energy share.</summary>
+    public static LapTrace Drive(Circuit circuit, Car car, Pace pace, double tyreGripG, double airDensityKgM3, double stepM = 1)
+    {
+        ArgumentNullException.ThrowIfNull(pace);
+        var limitLap = new LapSimulation(circuit, car, tyreGripG, airDensityKgM3, stepM).Lap(1);
+        var target = pace.EnergyShare * BrakingWork.LapJoules(limitLap, car, airDensityKgM3);
+        var simulation = new LapSimulation(circuit, car, tyreGripG * pace.GripShare, airDensityKgM3, stepM);
+        var lap = simulation.Lap(1);
+        if (BrakingWork.LapJoules(lap, car, airDensityKgM3) <= target)
+        {
+            return lap;
+        }
+
+        double low = 0.05, high = 1;
+        for (var i = 0; i < 12; i++)
+        {
+            var use = 0.5 * (low + high);
+            lap = simulation.Lap(use);
+            if (BrakingWork.LapJoules(lap, car, airDensityKgM3) > target)
+            {
+                high = use;
+            }
+            else
+            {
+                low = use;
+            }
+        }
+
+        return lap;
+    }
+
+    /// <summary>The lap with a share of the engine's power.</summary>
+    /// <param name="powerUse">Share of the power used, 0 to 1.</param>
+    public LapTrace Lap(double powerUse)
+    {
+        var n = limitMS.Length;
+        var speed = (double[])limitMS.Clone();
+        var slowest = Array.IndexOf(speed, speed.Min());
+        for (var i = 0; i < n; i++)
+        {
+            var at = (slowest + i) % n;
+            var next = (at + 1) % n;
+            speed[next] = Math.Min(speed[next], Faster(at, speed[at], powerUse));
+        }
+
+        // Twice round: after the first, the pass has met its own beginning.
+        for (var i = 0; i < 2 * n; i++)
+        {
+            var at = (((slowest - i) % n) + n) % n;
+            var before = (at - 1 + n) % n;
+            speed[before] = Math.Min(speed[before], SlowestPossibleEntry(before, speed[at]));
+        }
+
+        var time = new double[n + 1];
+        var speeds = new double[n + 1];
+        for (var i = 0; i < n; i++)
+        {
+            var next = speed[(i + 1) % n];
+            speeds[i] = speed[i];
+            time[i + 1] = time[i] + (2 * stepM / (speed[i] + next));
+        }
+
+        speeds[n] = speed[0];
+        return new LapTrace(time, speeds, slope, "lap simulation");
+    }
+
+    private double Faster(int at, double v, double powerUse)
+    {
+        var lateral = v * v * curvature[at] / gripMS2;
+        var circle = Math.Sqrt(Math.Max(0, 1 - (lateral * lateral)));
+        var traction = TractionShare * gripMS2 * circle;
+        var drive = Math.Min(traction, powerUse * car.PowerKw * 1000 * car.DriveEfficiency / (car.EffectiveMassKg() * Math.Max(v, LeastSpeedMS)));
+        var net = drive - (BrakingWork.ResistanceN(car, v, airDensityKgM3, slope[at]) / car.EffectiveMassKg());
+        return Math.Max(LeastSpeedMS, Math.Sqrt(Math.Max(0, (v * v) + (2 * net * stepM))));
+    }
+
+    private double SlowestPossibleEntry(int at, double exit)
+    {
+        var lateral = exit * exit * curvature[at] / gripMS2;
+        var circle = Math.Sqrt(Math.Max(0, 1 - (lateral * lateral)));
+        var slowing = (gripMS2 * circle) + (BrakingWork.ResistanceN(car, exit, airDensityKgM3, slope[at]) / car.MassKg);
+        return Math.Sqrt(Math.Max(LeastSpeedMS * LeastSpeedMS, (exit * exit) + (2 * Math.Max(0, slowing) * stepM)));
+    }
+}

@@ -1,0 +1,99 @@
+using System.Globalization;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Circuits;
+
+/// <summary>
+/// A lap from a recorded speed trace: laid on an even 0.1 s grid and smoothed by a centred mean over 0.5 s, which
+/// takes satellite noise out and rounds a braking point by a quarter of a second (engineering judgement).
+/// </summary>
+public static class RecordedTrace
+{
+    /// <summary>Longest gap between samples, s.</summary>
+    public const double LongestGapS = 2;
+
+    private const double GridS = 0.1;
+    private const int HalfWindow = 2;
+    private const double ShortestS = 10;
+    private const double LongestS = 7200;
+    private const double FastestKmh = 420;
+
+    /// <summary>Lists what is wrong with a recording.</summary>
+    /// <param name="timeS">Times, s.</param>
+    /// <param name="speedKmh">Speeds, km/h.</param>
+    /// <param name="lineOf">Names a sample for the reader, such as its line in a file.</param>
+    /// <param name="faults">Receives at most 20 faults.</param>
+    public static void Check(IReadOnlyList<double> timeS, IReadOnlyList<double> speedKmh, Func<int, string> lineOf, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(timeS);
+        ArgumentNullException.ThrowIfNull(speedKmh);
+        ArgumentNullException.ThrowIfNull(lineOf);
+        ArgumentNullException.ThrowIfNull(faults);
+        if (timeS.Count < 2 || !(timeS[^1] - timeS[0] >= ShortestS && timeS[^1] - timeS[0] <= LongestS))
+        {
+            var length = timeS.Count < 2 ? 0 : timeS[^1] - timeS[0];
+            faults.Add(new InputFault("trace", Invariant($"{length:0.#} s"), Invariant($"{ShortestS} to {LongestS} s"), "A recording lasts between ten seconds and two hours."));
+        }
+
+        for (var i = 0; i < timeS.Count && faults.Count < 20; i++)
+        {
+            if (!(speedKmh[i] >= 0 && speedKmh[i] <= FastestKmh))
+            {
+                faults.Add(new InputFault(lineOf(i), Invariant($"{speedKmh[i]}"), Invariant($"0 to {FastestKmh} km/h"), "Speed out of range."));
+            }
+
+            if (i > 0 && !(timeS[i] > timeS[i - 1]))
+            {
+                faults.Add(new InputFault(lineOf(i), Invariant($"{timeS[i]:0.###} s"), Invariant($"after {timeS[i - 1]:0.###} s"), "Time runs backwards or stands still."));
+            }
+            else if (i > 0 && timeS[i] - timeS[i - 1] > LongestGapS)
+            {
+                faults.Add(new InputFault(lineOf(i), Invariant($"gap of {timeS[i] - timeS[i - 1]:0.##} s"), Invariant($"at most {LongestGapS} s"), "The recording has a gap."));
+            }
+        }
+    }
+
+    /// <summary>The lap of a recording.</summary>
+    /// <param name="timeS">Times, s, strictly rising, no gap above 2 s.</param>
+    /// <param name="speedKmh">Speeds, km/h.</param>
+    /// <exception cref="InputFaultException">Anything <see cref="Check"/> finds.</exception>
+    public static LapTrace Lap(IReadOnlyList<double> timeS, IReadOnlyList<double> speedKmh)
+    {
+        var faults = new List<InputFault>();
+        Check(timeS, speedKmh, i => $"sample {i + 1}", faults);
+        InputFaultException.ThrowIfAny(faults);
+        var count = (int)Math.Floor(((timeS[^1] - timeS[0]) / GridS) + 1e-9) + 1;
+        var raw = new double[count];
+        var source = 0;
+        for (var i = 0; i < count; i++)
+        {
+            var t = timeS[0] + (i * GridS);
+            while (source < timeS.Count - 2 && timeS[source + 1] < t)
+            {
+                source++;
+            }
+
+            var share = (t - timeS[source]) / (timeS[source + 1] - timeS[source]);
+            raw[i] = Speed.FromKmh(speedKmh[source] + (share * (speedKmh[source + 1] - speedKmh[source])));
+        }
+
+        var time = new double[count];
+        var speed = new double[count];
+        for (var i = 0; i < count; i++)
+        {
+            var half = Math.Min(HalfWindow, Math.Min(i, count - 1 - i));
+            var sum = 0.0;
+            for (var j = i - half; j <= i + half; j++)
+            {
+                sum += raw[j];
+            }
+
+            time[i] = i * GridS;
+            speed[i] = sum / ((2 * half) + 1);
+        }
+
+        return new LapTrace(time, speed, [], "recording");
+    }
+
+    private static string Invariant(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,81 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Fluids;
+
+/// <summary>A brake fluid by the figures on its bottle.</summary>
+/// <param name="Name">Name in the plan sentence.</param>
+/// <param name="Class">Class code, see <see cref="FluidClass"/>.</param>
+/// <param name="DryC">Dry boiling point, C.</param>
+/// <param name="WetC">Wet boiling point, C.</param>
+/// <param name="PriceLitre">Price of a litre in the driver's currency; null where unknown.</param>
+public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null)
+{
+    private static readonly FieldRange Dry = new("fluid.dryC", "Dry boiling point", "C", 190, 360);
+    private static readonly FieldRange Wet = new("fluid.wetC", "Wet boiling point", "C", 130, 260);
+    private static readonly FieldRange Price = new("fluid.priceLitre", "Price of a litre", "", 0, 2000);
+
+    /// <summary>The fluid's class, or null for an unknown code.</summary>
+    public FluidClass? ClassOf() => FluidClass.Find(Class);
+
+    /// <summary>The boiling point at sea level with this much water at the caliper; silicone keeps its dry point.</summary>
+    public Temperature BoilingWith(double waterPercent) => ClassOf() is { Silicone: true }
+        ? new Temperature(DryC)
+        : BoilingPoint.At(new Temperature(DryC), new Temperature(WetC), waterPercent);
+
+    /// <summary>Lists what is wrong with the fluid; figures below its class's minima are named too.</summary>
+    public void Check(string field, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        Names.Check(Name, $"{field}.name", faults);
+        Dry.Check(DryC, faults, $"{field}.dryC");
+        Wet.Check(WetC, faults, $"{field}.wetC");
+        if (PriceLitre is { } price)
+        {
+            Price.Check(price, faults, $"{field}.priceLitre");
+        }
+
+        if (WetC >= DryC)
+        {
+            faults.Add(new InputFault($"{field}.wetC", $"{WetC:0}", $"below the dry point of {DryC:0} C", "The wet boiling point lies below the dry one."));
+        }
+
+        if (ClassOf() is not { } fluidClass)
+        {
+            faults.Add(new InputFault($"{field}.class", Class, string.Join(", ", FluidClass.All.Select(row => row.Code)), "No such fluid class."));
+        }
+        else if (DryC < fluidClass.DryC || WetC < fluidClass.WetC)
+        {
+            faults.Add(new InputFault($"{field}.class", $"{DryC:0}/{WetC:0} C", $"{fluidClass.DryC:0}/{fluidClass.WetC:0} C or more",
+                $"A fluid that claims {fluidClass.Name} boils at {fluidClass.DryC:0} C dry and {fluidClass.WetC:0} C wet or higher ({fluidClass.Source})."));
+        }
+    }
+}
+
+/// <summary>The fluid as it is in the car today.</summary>
+/// <param name="AgeMonths">Months since it was changed, 0 to 120.</param>
+/// <param name="Climate">Where the car lives.</param>
+/// <param name="TightHoses">True for new rubber or braided lines.</param>
+/// <param name="ReservoirWaterPercent">A moisture reading in the reservoir, % by mass; replaces the estimate from age.</param>
+public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temperate, bool TightHoses = false, double? ReservoirWaterPercent = null)
+{
+    private static readonly FieldRange Age = new("fluidState.ageMonths", "Age of the fluid", "months", 0, 120);
+    private static readonly FieldRange Water = new("fluidState.reservoirWaterPercent", "Moisture reading", "%", 0, 7);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Age, Water];
+
+    /// <summary>Water at the caliper, % by mass.</summary>
+    public double WaterAtCaliperPercent(double rateFactor = 1) => ReservoirWaterPercent is { } reading
+        ? MoistureUptake.FromReservoirReading(reading)
+        : MoistureUptake.AtCaliperPercent(AgeMonths, Climate, TightHoses, rateFactor);
+
+    /// <summary>Lists what is wrong.</summary>
+    public void Check(ICollection<InputFault> faults)
+    {
+        Age.Check(AgeMonths, faults);
+        if (ReservoirWaterPercent is { } reading)
+        {
+            Water.Check(reading, faults);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Friction;
+
+/// <summary>A brake pad compound as a driver would order it.</summary>
+/// <param name="Name">Name in the plan sentence.</param>
+/// <param name="Family">Family code, see <see cref="PadFamilies"/>.</param>
+/// <param name="Curve">Points of its friction chart; null where only the family is known, then the family's typical curve stands in.</param>
+/// <param name="Basis">Temperature basis of the chart.</param>
+/// <param name="StatedFromC">Lower edge of the maker's range, C, if stated.</param>
+/// <param name="StatedToC">Upper edge of the maker's range, C, if stated.</param>
+/// <param name="PriceAxleSet">Price of a set for one axle, in the driver's currency; null where unknown.</param>
+/// <param name="RoadApproved">True where it may be used on the road.</param>
+public sealed record Pad(
+    string Name,
+    string Family,
+    IReadOnlyList<CurvePoint>? Curve = null,
+    ChartBasis Basis = ChartBasis.Unknown,
+    double? StatedFromC = null,
+    double? StatedToC = null,
+    double? PriceAxleSet = null,
+    bool RoadApproved = true)
+{
+    private static readonly FieldRange Stated = new("pad.statedFromC", "Stated working temperature", "C", -40, 1100);
+    private static readonly FieldRange Price = new("pad.priceAxleSet", "Price of an axle set", "", 0, 20000);
+
+    /// <summary>The pad's family.</summary>
+    public PadFamily FamilyOf() => PadFamilies.Find(Family);
+
+    /// <summary>The pad's friction curve: its own or the family's.</summary>
+    public FrictionCurve FrictionCurveOf()
+    {
+        var family = FamilyOf();
+        return new FrictionCurve(Curve ?? family.Curve, family.ColdSlopePerK);
+    }
+
+    /// <summary>The pad's working band.</summary>
+    public WorkingBand WorkingBandOf() => WorkingBand.Of(FrictionCurveOf(), StatedFromC, StatedToC);
+
+    /// <summary>Lists what is wrong with the pad.</summary>
+    public void Check(string field, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        Names.Check(Name, $"{field}.name", faults);
+        if (PadFamilies.All.All(family => family.Code != Family))
+        {
+            faults.Add(new InputFault($"{field}.family", Family, string.Join(", ", PadFamilies.All.Select(family => family.Code)), "No such pad family."));
+        }
+
+        if (Curve is not null)
+        {
+            FrictionCurve.Check(Curve, $"{field}.curve", faults);
+        }
+
+        if (StatedFromC is { } from)
+        {
+            Stated.Check(from, faults, $"{field}.statedFromC");
+        }
+
+        if (StatedToC is { } to)
+        {
+            Stated.Check(to, faults, $"{field}.statedToC");
+        }
+
+        if (StatedFromC is null != StatedToC is null || StatedToC <= StatedFromC)
+        {
+            faults.Add(new InputFault($"{field}.statedToC", $"{StatedFromC} to {StatedToC}", "both edges, the upper above the lower", "A stated working range needs both edges, rising."));
+        }
+
+        if (PriceAxleSet is { } price)
+        {
+            Price.Check(price, faults, $"{field}.priceAxleSet");
+        }
+    }
+}

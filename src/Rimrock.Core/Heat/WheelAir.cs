@@ -1,0 +1,118 @@
+using System.Runtime.Intrinsics;
+using Rimrock.Core.Materials;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Rotors;
+using Lane = System.Runtime.Intrinsics.Vector256<double>;
+
+namespace Rimrock.Core.Heat;
+
+/// <summary>
+/// Heat transfer from a rotor to the air for four members: rotation (<see cref="FreeDisc"/>, <see cref="VaneFlow"/>),
+/// joined with still air as the cube root of the sum of cubes (Churchill's rule for mixed convection, Incropera
+/// section 9.9, from memory), so that standing, rolling and flying need no cases. Air properties at the film
+/// temperature; the air warms along the vanes (1 - exp(-NTU)).
+/// </summary>
+public sealed class WheelAir
+{
+    /// <summary>
+    /// What a turning, open wheel in a moving car stirs beyond a disc in still air. Ours: set once so that a 7.5 kg vented
+    /// ring of 320 mm behind a closed shield has a time constant of 230 s at 100 km/h (common practice), and part of the
+    /// cooling prior of x1.35.
+    /// </summary>
+    public const double Enhancement = 1.9;
+
+    private const double StillFaceWM2K = 6;
+    private const double StillVaneWM2K = 3;
+    private const double HatShareOfFace = 0.6;
+    private readonly UniformTable faceNusseltByRootRe;
+    private readonly UniformTable vaneNusseltByRootRe;
+    private readonly Lane faceFactor;
+    private readonly Lane vaneFlow;
+    private readonly double radiusM;
+    private readonly double inletM;
+    private readonly double hydraulicM;
+    private readonly double vaneAreaM2;
+    private readonly double openAreaM2;
+    private readonly double pressurePa;
+    private readonly bool vented;
+
+    /// <summary>Prepares the correlations for a rotor.</summary>
+    /// <param name="parts">The wheel's parts.</param>
+    /// <param name="cooling">Members' factor on forced convection, the duct's gain included.</param>
+    /// <param name="vaneFlow">Members' factor on the vane flow.</param>
+    /// <param name="pressurePa">Air pressure, Pa.</param>
+    public WheelAir(WheelParts parts, Lane cooling, Lane vaneFlow, double pressurePa)
+    {
+        ArgumentNullException.ThrowIfNull(parts);
+        var rotor = parts.Rotor;
+        radiusM = rotor.OuterRadiusM();
+        vented = rotor.Vanes != VaneKind.Solid;
+        faceFactor = cooling * Enhancement;
+        this.vaneFlow = vaneFlow * (VaneFlow.FlowShare * VaneFlow.KindFactor(rotor.Vanes));
+        this.pressurePa = pressurePa;
+        faceNusseltByRootRe = new UniformTable(0, 1600, 401, root => FreeDisc.Nusselt(root * root));
+        if (vented)
+        {
+            var gap = rotor.VaneGapMm / 1000;
+            hydraulicM = VaneFlow.HydraulicDiameterM(rotor);
+            inletM = VaneFlow.IdealInletMetres(rotor.OuterRadiusM(), rotor.InnerRadiusM());
+            var length = rotor.VaneLengthM();
+            vaneAreaM2 = (2 * rotor.FaceAreaM2() * (1 - rotor.VaneFill())) + (2 * rotor.VaneCount * gap * length);
+            openAreaM2 = 2 * Math.PI * rotor.InnerRadiusM() * gap * (1 - rotor.VaneFill());
+            vaneNusseltByRootRe = new UniformTable(0, 260, 401, root => VaneFlow.Nusselt(root * root, hydraulicM / length));
+        }
+        else
+        {
+            vaneNusseltByRootRe = new UniformTable(0, 1, 2, _ => 0);
+        }
+    }
+
+    /// <summary>Coefficient of a free face, W/m2K.</summary>
+    public Lane FaceWM2K { get; private set; }
+
+    /// <summary>Conductance of all vane passages to the wheel-well air, W/K.</summary>
+    public Lane VanesWK { get; private set; }
+
+    /// <summary>Coefficient of the hat, W/m2K.</summary>
+    public Lane HatWM2K { get; private set; }
+
+    /// <summary>Brings the coefficients up to date.</summary>
+    /// <param name="omegaRadS">Wheel speed, rad/s.</param>
+    /// <param name="faceC">Mean temperature of the faces, C.</param>
+    /// <param name="vaneC">Temperature of the vanes, C.</param>
+    /// <param name="airC">Wheel-well air, C.</param>
+    public void Update(double omegaRadS, Lane faceC, Lane vaneC, Lane airC)
+    {
+        var film = (faceC + airC) * 0.5;
+        var viscosity = Air.KinematicViscosityM2S(film, pressurePa);
+        var root = Vector256.Sqrt(Vector256.Create(omegaRadS * radiusM * radiusM) / viscosity);
+        var forced = faceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / radiusM);
+        FaceWM2K = CubeSum(forced, StillFaceWM2K);
+        HatWM2K = CubeSum(forced * HatShareOfFace, StillFaceWM2K);
+        VanesWK = vented ? Vanes(omegaRadS, (vaneC + airC) * 0.5, airC) : Lane.Zero;
+    }
+
+    private Lane Vanes(double omegaRadS, Lane film, Lane airC)
+    {
+        var speed = vaneFlow * (omegaRadS * inletM);
+        var root = Vector256.Sqrt(speed * hydraulicM / Air.KinematicViscosityM2S(film, pressurePa));
+        var forced = vaneNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / hydraulicM);
+        var conductance = CubeSum(forced, StillVaneWM2K) * vaneAreaM2;
+
+        // Capacity rate of the air that flows, with the still-air exchange as a floor so that standing is no special case.
+        var density = Vector256.Create(pressurePa / Air.GasConstantJKgK) / (airC + Vector256.Create(Quantities.Temperature.ZeroCelsiusInKelvin));
+        var capacityRate = (speed * density * (openAreaM2 * 1006)) + Vector256.Create(2 * StillVaneWM2K * vaneAreaM2);
+        var ntu = conductance / capacityRate;
+
+        // (1 - exp(-x)) / x by its Pade form (6 + x) / (6 + 4 x + x^2): within 0.7 % up to x = 1, 1.7 % at 1.5.
+        var share = (ntu + Vector256.Create(6.0)) / (Vector256.Create(6.0) + (ntu * 4) + (ntu * ntu));
+        return conductance * share;
+    }
+
+    private static Lane CubeSum(Lane forced, double still)
+    {
+        // (a^3 + b^3)^(1/3) per member; cbrt has no vector form.
+        var sum = (forced * forced * forced) + Vector256.Create(still * still * still);
+        return Vector256.Create(Math.Cbrt(sum[0]), Math.Cbrt(sum[1]), Math.Cbrt(sum[2]), Math.Cbrt(sum[3]));
+    }
+}

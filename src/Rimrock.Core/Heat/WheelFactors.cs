@@ -1,0 +1,38 @@
+namespace Rimrock.Core.Heat;
+
+/// <summary>
+/// What is guessed about one wheel: a member of an ensemble is one set of these. Medians as in docs/models/priors.md.
+/// </summary>
+/// <param name="Cooling">On all forced convection.</param>
+/// <param name="VaneFlow">On the vane flow.</param>
+/// <param name="WheelAirRiseK">Wheel-well air above ambient with a rotor 400 K hotter, K.</param>
+/// <param name="ContactWM2K">Contact conductance pad to rotor while braking, W/m2K.</param>
+/// <param name="RestingWM2K">The same with the pad at rest on the rotor, W/m2K.</param>
+/// <param name="GapWM2K">Conductance of the air gap off the brake, W/m2K.</param>
+/// <param name="RubbedShare">Share of the face that rubs.</param>
+/// <param name="PadConductivity">On the family's conductivity.</param>
+/// <param name="PlateToPistonWM2K">Backing plate to piston rim, W/m2K.</param>
+/// <param name="PistonToFluidWM2K">Piston to fluid, W/m2K.</param>
+/// <param name="CaliperHeat">On the caliper's loss and its view of the rotor.</param>
+/// <param name="Emissivity">Emissivity of the faces.</param>
+/// <param name="DragNM">Drag torque of a wheel off the brake, Nm.</param>
+/// <param name="Duct">On what a duct adds.</param>
+public sealed record WheelFactors(
+    double Cooling = 1,
+    double VaneFlow = 1,
+    double WheelAirRiseK = 15,
+    double ContactWM2K = 8000,
+    double RestingWM2K = 300,
+    double GapWM2K = 400,
+    double RubbedShare = 0.8,
+    double PadConductivity = 1,
+    double PlateToPistonWM2K = 1500,
+    double PistonToFluidWM2K = 300,
+    double CaliperHeat = 1,
+    double Emissivity = Materials.GreyIron.Emissivity,
+    double DragNM = 2,
+    double Duct = 1)
+{
+    /// <summary>Every factor at its median.</summary>
+    public static WheelFactors Median { get; } = new();
+}

@@ -1,0 +1,69 @@
+using System.Runtime.Intrinsics;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Materials;
+
+/// <summary>
+/// Dry air at low pressure. Viscosity and conductivity by Sutherland's law with the constants of White, Viscous
+/// Fluid Flow (3rd edition 2006), tables 1-2 and 1-3 (from memory): within 2 % and 4 % between 200 and 1900 K.
+/// Density as an ideal gas; specific heat from a quadratic fit to Incropera's table A.4 (from memory), within 1 %
+/// between 250 and 1000 K.
+/// </summary>
+public static class Air
+{
+    /// <summary>Specific gas constant of dry air, J/kgK (US Standard Atmosphere 1976).</summary>
+    public const double GasConstantJKgK = 287.05;
+
+    /// <summary>Sea-level standard pressure, Pa (US Standard Atmosphere 1976).</summary>
+    public const double SeaLevelPressurePa = 101325;
+
+    /// <summary>Prandtl number used in the correlations; it stays within 0.68-0.72 over the range here (Incropera, table A.4, from memory).</summary>
+    public const double Prandtl = 0.70;
+
+    private const double ReferenceK = 273.15;
+    private const double ViscosityReferencePaS = 1.716e-5;
+    private const double ViscositySutherlandK = 110.4;
+    private const double ConductivityReferenceWMK = 0.0241;
+    private const double ConductivitySutherlandK = 194;
+
+    /// <summary>Dynamic viscosity, Pa s, at a temperature in kelvin.</summary>
+    public static double ViscosityPaS(double kelvin) =>
+        ViscosityReferencePaS * Math.Pow(kelvin / ReferenceK, 1.5) * (ReferenceK + ViscositySutherlandK) / (kelvin + ViscositySutherlandK);
+
+    /// <summary>Thermal conductivity, W/mK, at a temperature in kelvin.</summary>
+    public static double ConductivityWMK(double kelvin) =>
+        ConductivityReferenceWMK * Math.Pow(kelvin / ReferenceK, 1.5) * (ReferenceK + ConductivitySutherlandK) / (kelvin + ConductivitySutherlandK);
+
+    /// <summary>Specific heat at constant pressure, J/kgK, at a temperature in kelvin.</summary>
+    public static double SpecificHeatJKgK(double kelvin)
+    {
+        var hundreds = (kelvin - 300) / 100;
+        return 1006 + (5.6 * hundreds) + (2.05 * hundreds * hundreds);
+    }
+
+    /// <summary>Density, kg/m3, at a temperature in kelvin and a pressure in pascal.</summary>
+    public static double DensityKgM3(double kelvin, double pressurePa) => pressurePa / (GasConstantJKgK * kelvin);
+
+    /// <summary>Pressure at an altitude in the standard troposphere, Pa (US Standard Atmosphere 1976; 0 to 11000 m).</summary>
+    public static double PressurePa(double altitudeM) =>
+        SeaLevelPressurePa * Math.Pow(1 - (0.0065 * altitudeM / 288.15), 5.25588);
+
+    /// <summary>Kinematic viscosity, m2/s, of four members at film temperatures in degrees Celsius.</summary>
+    public static Vector256<double> KinematicViscosityM2S(Vector256<double> filmC, double pressurePa)
+    {
+        var kelvin = filmC + Vector256.Create(Temperature.ZeroCelsiusInKelvin);
+        var ratio = kelvin * (1 / ReferenceK);
+        var viscosity = ratio * Vector256.Sqrt(ratio) * (ViscosityReferencePaS * (ReferenceK + ViscositySutherlandK))
+            / (kelvin + Vector256.Create(ViscositySutherlandK));
+        return viscosity * kelvin * (GasConstantJKgK / pressurePa);
+    }
+
+    /// <summary>Thermal conductivity, W/mK, of four members at film temperatures in degrees Celsius.</summary>
+    public static Vector256<double> ConductivityWMK(Vector256<double> filmC)
+    {
+        var kelvin = filmC + Vector256.Create(Temperature.ZeroCelsiusInKelvin);
+        var ratio = kelvin * (1 / ReferenceK);
+        return ratio * Vector256.Sqrt(ratio) * (ConductivityReferenceWMK * (ReferenceK + ConductivitySutherlandK))
+            / (kelvin + Vector256.Create(ConductivitySutherlandK));
+    }
+}

@@ -1,0 +1,123 @@
+using Rimrock.Core.Materials;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Rotors;
+
+/// <summary>What runs between the two cheeks of a rotor.</summary>
+public enum VaneKind
+{
+    /// <summary>A solid disc: no vanes.</summary>
+    Solid,
+
+    /// <summary>Straight radial vanes; the rotor fits either side.</summary>
+    Straight,
+
+    /// <summary>Pillars instead of vanes.</summary>
+    Pillar,
+
+    /// <summary>Curved vanes that sweep back from the hub; handed.</summary>
+    Curved,
+}
+
+/// <summary>How the ring is held.</summary>
+public enum RotorConstruction
+{
+    /// <summary>Ring and hat are one casting; one cheek hangs on the hat.</summary>
+    OnePiece,
+
+    /// <summary>The ring floats on an aluminium hat.</summary>
+    TwoPiece,
+}
+
+/// <summary>An iron brake rotor by its geometry.</summary>
+/// <param name="Name">Name in the plan sentence.</param>
+/// <param name="OuterDiameterMm">Outer diameter, mm.</param>
+/// <param name="InnerDiameterMm">Inner diameter of the rubbing ring, mm.</param>
+/// <param name="ThicknessMm">Thickness today, mm.</param>
+/// <param name="MinThicknessMm">The maker's service limit, mm.</param>
+/// <param name="Vanes">What runs between the cheeks.</param>
+/// <param name="VaneGapMm">Air gap between the cheeks, mm; 0 for a solid disc.</param>
+/// <param name="VaneCount">Number of vanes or pillars; 0 for a solid disc.</param>
+/// <param name="VaneThicknessMm">Thickness of a vane, mm.</param>
+/// <param name="Construction">One or two pieces.</param>
+/// <param name="RingMassKg">The ring's mass by the maker, kg; wins over geometry.</param>
+/// <param name="Price">Price of one, in the driver's currency; null where unknown.</param>
+public sealed record Rotor(
+    string Name,
+    double OuterDiameterMm,
+    double InnerDiameterMm,
+    double ThicknessMm,
+    double MinThicknessMm,
+    VaneKind Vanes = VaneKind.Solid,
+    double VaneGapMm = 0,
+    int VaneCount = 0,
+    double VaneThicknessMm = 5,
+    RotorConstruction Construction = RotorConstruction.OnePiece,
+    double? RingMassKg = null,
+    double? Price = null)
+{
+    private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "Rotor diameter", "mm", 180, 440);
+    private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "Inner diameter of the rubbing ring", "mm", 90, 380);
+    private static readonly FieldRange Thickness = new("rotor.thicknessMm", "Rotor thickness", "mm", 5, 45);
+    private static readonly FieldRange MinThickness = new("rotor.minThicknessMm", "Service limit", "mm", 4, 44);
+    private static readonly FieldRange Gap = new("rotor.vaneGapMm", "Vane gap", "mm", 0, 22);
+    private static readonly FieldRange Count = new("rotor.vaneCount", "Number of vanes", "", 0, 120);
+    private static readonly FieldRange Vane = new("rotor.vaneThicknessMm", "Vane thickness", "mm", 1, 15);
+    private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass];
+
+    /// <summary>Outer radius, m.</summary>
+    public double OuterRadiusM() => OuterDiameterMm / 2000;
+
+    /// <summary>Inner radius of the ring, m.</summary>
+    public double InnerRadiusM() => InnerDiameterMm / 2000;
+
+    /// <summary>Area of one rubbing face, m2.</summary>
+    public double FaceAreaM2() => Math.PI * ((OuterRadiusM() * OuterRadiusM()) - (InnerRadiusM() * InnerRadiusM()));
+
+    /// <summary>Share of the gap's plan area that is vane, 0 to 0.6; 1 for a solid disc.</summary>
+    public double VaneFill() => Vanes == VaneKind.Solid
+        ? 1
+        : Math.Min(0.6, VaneCount * VaneThicknessMm / 1000 * VaneLengthM() / FaceAreaM2());
+
+    /// <summary>Length of the air channel between the vanes, m: the ring's radial width; curved vanes run 15 % longer (engineering judgement).</summary>
+    public double VaneLengthM() => (OuterRadiusM() - InnerRadiusM()) * (Vanes == VaneKind.Curved ? 1.15 : 1);
+
+    /// <summary>The ring's mass from geometry and iron's density, kg.</summary>
+    public double GeometricMassKg() =>
+        GreyIron.DensityKgM3 * FaceAreaM2() * ((ThicknessMm - VaneGapMm) + (VaneGapMm * VaneFill())) / 1000;
+
+    /// <summary>The ring's mass, kg: the maker's where known, else from geometry.</summary>
+    public double MassKg() => RingMassKg ?? GeometricMassKg();
+
+    /// <summary>Lists what is wrong with the rotor.</summary>
+    public void Check(string field, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        Names.Check(Name, $"{field}.name", faults);
+        Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
+        Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
+        Thickness.Check(ThicknessMm, faults, $"{field}.thicknessMm");
+        MinThickness.Check(MinThicknessMm, faults, $"{field}.minThicknessMm");
+        Gap.Check(VaneGapMm, faults, $"{field}.vaneGapMm");
+        Count.Check(VaneCount, faults, $"{field}.vaneCount");
+        Vane.Check(VaneThicknessMm, faults, $"{field}.vaneThicknessMm");
+        if (RingMassKg is { } mass)
+        {
+            Mass.Check(mass, faults, $"{field}.ringMassKg");
+        }
+
+        if (OuterDiameterMm - InnerDiameterMm < 30)
+        {
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"at most {OuterDiameterMm - 30:0.#} mm", "The rubbing ring is at least 15 mm wide."));
+        }
+
+        if (Vanes == VaneKind.Solid ? VaneGapMm != 0 : !(VaneGapMm >= 3 && ThicknessMm - VaneGapMm >= 6 && VaneCount >= 6))
+        {
+            faults.Add(new InputFault($"{field}.vaneGapMm", $"{VaneGapMm:0.#} mm, {VaneCount} vanes",
+                Vanes == VaneKind.Solid ? "0 mm for a solid disc" : "a gap of 3 mm or more, cheeks of 3 mm or more, 6 vanes or more", "Vanes and gap do not fit together."));
+        }
+    }
+}

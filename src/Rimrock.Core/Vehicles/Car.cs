@@ -1,0 +1,96 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Vehicles;
+
+/// <summary>A car by everything that decides how hard its brakes work. <see cref="CarGuess"/> fills it from five answers.</summary>
+/// <param name="Name">Name in the plan sentence.</param>
+/// <param name="MassKg">Mass with driver and fuel, kg.</param>
+/// <param name="PowerKw">Peak engine power, kW.</param>
+/// <param name="Tyre">Tyre code, see <see cref="Vehicles.Tyre"/>.</param>
+/// <param name="Front">Front calipers and pads.</param>
+/// <param name="Rear">Rear calipers and pads.</param>
+/// <param name="Hydraulics">Pedal, booster and master cylinder.</param>
+/// <param name="OriginalPadFamily">Family of the pads the car was sold with: the yardstick for cold stops.</param>
+/// <param name="StaticFrontShare">Front weight share standing still.</param>
+/// <param name="CgHeightM">Height of the centre of gravity, m.</param>
+/// <param name="WheelbaseM">Wheelbase, m.</param>
+/// <param name="TyreRadiusM">Rolling radius, m.</param>
+/// <param name="DragAreaM2">Drag coefficient times frontal area, m2.</param>
+/// <param name="RollingResistance">Rolling resistance coefficient.</param>
+/// <param name="RotatingMassFactor">Mass with wheels and driveline spun up, over mass.</param>
+/// <param name="DriveEfficiency">Share of engine power at the tyres.</param>
+/// <param name="EngineBrakingMS2">Deceleration by the engine with the throttle shut, m/s2.</param>
+/// <param name="RegenerationMS2">Deceleration that recuperation takes first, m/s2; 0 for none.</param>
+/// <param name="Electronics">True with ABS and brake-force distribution.</param>
+public sealed record Car(
+    string Name,
+    double MassKg,
+    double PowerKw,
+    string Tyre,
+    AxleBrake Front,
+    AxleBrake Rear,
+    Hydraulics Hydraulics,
+    string OriginalPadFamily = "organic",
+    double StaticFrontShare = 0.58,
+    double CgHeightM = 0.55,
+    double WheelbaseM = 2.70,
+    double TyreRadiusM = 0.315,
+    double DragAreaM2 = 0.68,
+    double RollingResistance = 0.013,
+    double RotatingMassFactor = 1.04,
+    double DriveEfficiency = 0.87,
+    double EngineBrakingMS2 = 0.3,
+    double RegenerationMS2 = 0,
+    bool Electronics = true)
+{
+    private static readonly FieldRange Mass = new("car.massKg", "Mass with driver", "kg", 350, 4000);
+    private static readonly FieldRange Power = new("car.powerKw", "Power", "kW", 15, 1200);
+    private static readonly FieldRange FrontShare = new("car.staticFrontShare", "Front weight share", "", 0.3, 0.7);
+    private static readonly FieldRange CgHeight = new("car.cgHeightM", "Centre of gravity height", "m", 0.25, 1.1);
+    private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "Wheelbase", "m", 1.6, 4);
+    private static readonly FieldRange TyreRadius = new("car.tyreRadiusM", "Tyre radius", "m", 0.22, 0.45);
+    private static readonly FieldRange DragArea = new("car.dragAreaM2", "Drag area", "m2", 0.3, 2);
+    private static readonly FieldRange Rolling = new("car.rollingResistance", "Rolling resistance", "", 0.005, 0.03);
+    private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "Rotating mass factor", "", 1, 1.2);
+    private static readonly FieldRange Drive = new("car.driveEfficiency", "Driveline efficiency", "", 0.6, 1);
+    private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "Engine braking", "m/s2", 0, 1.5);
+    private static readonly FieldRange Regeneration = new("car.regenerationMS2", "Regeneration", "m/s2", 0, 4);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } =
+        [Mass, Power, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
+
+    /// <summary>Mass that kinetic energy sees, kg.</summary>
+    public double EffectiveMassKg() => MassKg * RotatingMassFactor;
+
+    /// <summary>Lists what is wrong with the car.</summary>
+    public void Check(ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        Names.Check(Name, "car.name", faults);
+        Mass.Check(MassKg, faults);
+        Power.Check(PowerKw, faults);
+        FrontShare.Check(StaticFrontShare, faults);
+        CgHeight.Check(CgHeightM, faults);
+        Wheelbase.Check(WheelbaseM, faults);
+        TyreRadius.Check(TyreRadiusM, faults);
+        DragArea.Check(DragAreaM2, faults);
+        Rolling.Check(RollingResistance, faults);
+        Rotating.Check(RotatingMassFactor, faults);
+        Drive.Check(DriveEfficiency, faults);
+        EngineBraking.Check(EngineBrakingMS2, faults);
+        Regeneration.Check(RegenerationMS2, faults);
+        Hydraulics.Check(faults);
+        Front.Check("car.front", faults);
+        Rear.Check("car.rear", faults);
+        if (Vehicles.Tyre.All.All(tyre => tyre.Code != Tyre))
+        {
+            faults.Add(Vehicles.Tyre.UnknownFault(Tyre));
+        }
+
+        if (Friction.PadFamilies.All.All(family => family.Code != OriginalPadFamily))
+        {
+            faults.Add(new InputFault("car.originalPadFamily", OriginalPadFamily, string.Join(", ", Friction.PadFamilies.All.Select(family => family.Code)), "No such pad family."));
+        }
+    }
+}

@@ -1,0 +1,68 @@
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Core.Vehicles;
+
+/// <summary>
+/// A whole car from three answers, so that a newcomer gets a verdict before looking anything up. Every figure is a
+/// typical value (engineering judgement, +-15 % unless said) and can be replaced by the real one.
+/// </summary>
+/// <param name="Car">The car with every field filled.</param>
+/// <param name="FrontRotor">A typical front rotor: ring of 0.5 kg for each 100 kg of car (common practice, x1.2).</param>
+/// <param name="RearRotor">A typical rear rotor: 0.55 of the front ring's mass (engineering judgement).</param>
+public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
+{
+    private const double RingKgPerCarKg = 0.005;
+    private const double RearRingShare = 0.55;
+    private const double VentedAboveRingKg = 4.2;
+
+    /// <summary>Fills a car in.</summary>
+    /// <param name="name">Its name.</param>
+    /// <param name="massKg">Mass with driver and fuel, kg.</param>
+    /// <param name="powerKw">Power, kW.</param>
+    /// <param name="tyre">Tyre code.</param>
+    /// <exception cref="InputFaultException">Any answer out of range.</exception>
+    public static CarGuess From(string name, double massKg, double powerKw, string tyre)
+    {
+        // Linear sizes follow the cube root of mass, areas its two-thirds power; 1560 kg is the reference.
+        var length = Math.Cbrt(massKg / 1560);
+        var area = length * length;
+        var fixedCaliper = powerKw / massKg > 0.16;
+        var front = new AxleBrake(
+            fixedCaliper ? CaliperKind.Fixed : CaliperKind.Sliding,
+            fixedCaliper ? [Round(42 * length), Round(38 * length)] : [Round(57 * length)],
+            PadAreaCm2: Round((fixedCaliper ? 75 : 56) * area), PadHeightMm: Round(50 * length),
+            CaliperMassKg: Round(4.5 * length * area), AluminiumCaliper: fixedCaliper);
+        var rear = new AxleBrake(CaliperKind.Sliding, [Round(38 * length)],
+            PadAreaCm2: Round(36 * area), PadHeightMm: Round(42 * length), PadNewMm: 10, CaliperMassKg: Round(3.2 * length * area));
+        var car = new Car(name, massKg, powerKw, tyre, front, rear, new Hydraulics(),
+            WheelbaseM: Math.Round(2.70 * length, 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
+            DragAreaM2: Math.Round(0.68 * area, 2), OriginalPadFamily: "organic");
+        var faults = new List<InputFault>();
+        car.Check(faults);
+        InputFaultException.ThrowIfAny(faults);
+        return new CarGuess(car,
+            Ring("typical front", RingKgPerCarKg * massKg),
+            Ring("typical rear", RingKgPerCarKg * RearRingShare * massKg));
+    }
+
+    private static Rotor Ring(string name, double massKg)
+    {
+        var vented = massKg > VentedAboveRingKg;
+        var reference = vented
+            ? new Rotor(name, 320, 216, 28, 26, VaneKind.Straight, 9, 36, 5.5)
+            : new Rotor(name, 290, 200, 12, 10);
+        var scale = Math.Cbrt(massKg / reference.GeometricMassKg());
+        return reference with
+        {
+            OuterDiameterMm = Math.Clamp(Round(reference.OuterDiameterMm * scale), 180, 440),
+            InnerDiameterMm = Math.Clamp(Round(reference.InnerDiameterMm * scale), 90, 380),
+            ThicknessMm = Round(reference.ThicknessMm * scale),
+            MinThicknessMm = Round(reference.MinThicknessMm * scale),
+            VaneGapMm = Round(reference.VaneGapMm * scale),
+            RingMassKg = Math.Round(massKg, 2),
+        };
+    }
+
+    private static double Round(double value) => Math.Round(value, 1);
+}
