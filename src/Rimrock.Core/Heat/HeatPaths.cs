@@ -20,7 +20,7 @@ public sealed class HeatPaths
     /// <summary>Lost through hat and hub.</summary>
     public Lane Hub { get; internal set; }
 
-    /// <summary>Lost from the caliper to the air.</summary>
+    /// <summary>Lost from caliper and pad edges to the air.</summary>
     public Lane Caliper { get; internal set; }
 
     /// <summary>All that left the wheel.</summary>

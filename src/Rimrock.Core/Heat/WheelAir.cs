@@ -7,26 +7,30 @@ using Lane = System.Runtime.Intrinsics.Vector256<double>;
 namespace Rimrock.Core.Heat;
 
 /// <summary>
-/// Heat transfer from a rotor to the air for four members: rotation (<see cref="FreeDisc"/>, <see cref="VaneFlow"/>),
+/// Heat transfer from a rotor to the air for four members: road wind on the faces (<see cref="RoadDisc"/>), pumped air in the vanes (<see cref="VaneFlow"/>),
 /// joined with still air as the cube root of the sum of cubes (Churchill's rule for mixed convection, Incropera
 /// section 9.9, from memory), so that standing, rolling and flying need no cases. Air properties at the film
 /// temperature; the air warms along the vanes (1 - exp(-NTU)).
 /// </summary>
 public sealed class WheelAir
 {
-    /// <summary>
-    /// What a turning, open wheel in a moving car stirs beyond a disc in still air. Ours: set once so that a 7.5 kg vented
-    /// ring of 320 mm behind a closed shield has a time constant of 230 s at 100 km/h (common practice), and part of the
-    /// cooling prior of x1.35.
-    /// </summary>
-    public const double Enhancement = 1.9;
+    /// <summary>Share of the road wind that a face inside an open wheel feels (engineering judgement, +-0.2).</summary>
+    public const double WheelShelter = 0.7;
 
-    private const double StillFaceWM2K = 6;
+    /// <summary>
+    /// What rotation (turning channels, swirl at the inlet) adds to heat transfer in the vanes over a straight channel at
+    /// rest. Ours: set once so that a 7.5 kg vented ring of 320 mm behind a closed shield cools from 400 to 200 C with a
+    /// time constant of 230 s at 100 km/h (common practice); part of the cooling prior of x1.35.
+    /// </summary>
+    public const double VaneRotation = 2.5;
+
+    private const double StillFaceWM2K = 5;
     private const double StillVaneWM2K = 3;
     private const double HatShareOfFace = 0.6;
     private readonly UniformTable faceNusseltByRootRe;
     private readonly UniformTable vaneNusseltByRootRe;
     private readonly Lane faceFactor;
+    private readonly Lane vaneFactor;
     private readonly Lane vaneFlow;
     private readonly double radiusM;
     private readonly double inletM;
@@ -47,10 +51,11 @@ public sealed class WheelAir
         var rotor = parts.Rotor;
         radiusM = rotor.OuterRadiusM();
         vented = rotor.Vanes != VaneKind.Solid;
-        faceFactor = cooling * Enhancement;
+        faceFactor = cooling * WheelShelter;
+        vaneFactor = cooling * VaneRotation;
         this.vaneFlow = vaneFlow * (VaneFlow.FlowShare * VaneFlow.KindFactor(rotor.Vanes));
         this.pressurePa = pressurePa;
-        faceNusseltByRootRe = new UniformTable(0, 1600, 401, root => FreeDisc.Nusselt(root * root));
+        faceNusseltByRootRe = new UniformTable(0, 1600, 801, root => RoadDisc.Nusselt(root * root));
         if (vented)
         {
             var gap = rotor.VaneGapMm / 1000;
@@ -77,16 +82,17 @@ public sealed class WheelAir
     public Lane HatWM2K { get; private set; }
 
     /// <summary>Brings the coefficients up to date.</summary>
+    /// <param name="speedMS">Road speed, m/s.</param>
     /// <param name="omegaRadS">Wheel speed, rad/s.</param>
     /// <param name="faceC">Mean temperature of the faces, C.</param>
     /// <param name="vaneC">Temperature of the vanes, C.</param>
     /// <param name="airC">Wheel-well air, C.</param>
-    public void Update(double omegaRadS, Lane faceC, Lane vaneC, Lane airC)
+    public void Update(double speedMS, double omegaRadS, Lane faceC, Lane vaneC, Lane airC)
     {
         var film = (faceC + airC) * 0.5;
         var viscosity = Air.KinematicViscosityM2S(film, pressurePa);
-        var root = Vector256.Sqrt(Vector256.Create(omegaRadS * radiusM * radiusM) / viscosity);
-        var forced = faceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / radiusM);
+        var root = Vector256.Sqrt(Vector256.Create(speedMS * 2 * radiusM) / viscosity);
+        var forced = faceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / (2 * radiusM));
         FaceWM2K = CubeSum(forced, StillFaceWM2K);
         HatWM2K = CubeSum(forced * HatShareOfFace, StillFaceWM2K);
         VanesWK = vented ? Vanes(omegaRadS, (vaneC + airC) * 0.5, airC) : Lane.Zero;
@@ -96,7 +102,7 @@ public sealed class WheelAir
     {
         var speed = vaneFlow * (omegaRadS * inletM);
         var root = Vector256.Sqrt(speed * hydraulicM / Air.KinematicViscosityM2S(film, pressurePa));
-        var forced = vaneNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / hydraulicM);
+        var forced = vaneNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * vaneFactor * (1 / hydraulicM);
         var conductance = CubeSum(forced, StillVaneWM2K) * vaneAreaM2;
 
         // Capacity rate of the air that flows, with the still-air exchange as a floor so that standing is no special case.

@@ -42,6 +42,7 @@ public sealed partial class WheelNetwork
     private const double HatToHubWK = 3;
     private const double HubCapacityJK = 1500;
     private const double HubLossWK = 2;
+    private const double PlateCoefficientShare = 0.5;
 
     private readonly ChainSolver chain;
     private readonly WheelAir air;
@@ -72,6 +73,7 @@ public sealed partial class WheelNetwork
     private Lane faceFluxIn;
     private Lane faceFluxOut;
     private Lane passages;
+    private Lane plateToAir;
 
     /// <summary>Puts a wheel together, everything at ambient temperature.</summary>
     /// <param name="parts">The parts.</param>
@@ -149,7 +151,7 @@ public sealed partial class WheelNetwork
         var midVane = Ahead(VaneNode, ahead);
         var excess = Vector256.Max(t[VaneNode] - Vector256.Create(ambientC), Lane.Zero);
         var airC = Vector256.Create(ambientC) + (wellRise * 1.25 * excess / (excess + Vector256.Create(100.0)));
-        air.Update(omega, (midIn + midOut) * 0.5, midVane, airC);
+        air.Update(speedMS, omega, (midIn + midOut) * 0.5, midVane, airC);
 
         SetRing(ahead);
         var surface = braking ? contact : speedMS > 0 ? gap : resting;
@@ -256,6 +258,10 @@ public sealed partial class WheelNetwork
         var toHat = Vector256.Create(parts.RingToHatWK());
         chain.Sink[hatNode] += toHat;
         chain.Source[hatNode] += toHat * HatC;
+        plateToAir = air.HatWM2K * (PlateCoefficientShare * parts.PlateOpenM2());
+        var plateSource = (plateToAir * airC) + (CaliperC * WheelParts.PlateToCarrierWK());
+        chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir + Vector256.Create(WheelParts.PlateToCarrierWK());
+        chain.Source[PlateIn] = chain.Source[PlateOut] = plateSource;
         chain.Source[PistonIn] = chain.Sink[PistonIn] * CaliperC;
         chain.Source[PistonOut] = chain.Sink[PistonOut] * CaliperC;
         chain.Source[FluidIn] = chain.Sink[FluidIn] * CaliperC;
@@ -284,7 +290,9 @@ public sealed partial class WheelNetwork
         var vanes = (mean[VaneNode] + mean[VaneNode - 1] + mean[VaneNode + 1] - (airC * 3)) * passages;
         var intoCaliper = (caliper.In * (mean[FaceIn] - CaliperC)) + (caliper.Out * (mean[FaceOut] - CaliperC))
             + (chain.Sink[PistonIn] * (mean[PistonIn] - CaliperC)) + (chain.Sink[PistonOut] * (mean[PistonOut] - CaliperC))
-            + (chain.Sink[FluidIn] * (mean[FluidIn] - CaliperC)) + (chain.Sink[FluidOut] * (mean[FluidOut] - CaliperC));
+            + (chain.Sink[FluidIn] * (mean[FluidIn] - CaliperC)) + (chain.Sink[FluidOut] * (mean[FluidOut] - CaliperC))
+            + ((mean[PlateIn] + mean[PlateOut] - (CaliperC * 2)) * WheelParts.PlateToCarrierWK());
+        var platesOut = (mean[PlateIn] + mean[PlateOut] - (airC * 2)) * plateToAir;
         var caliperOut = (CaliperC - ambient) * caliperLoss;
 
         Paths.In += heatW * seconds;
@@ -292,7 +300,7 @@ public sealed partial class WheelNetwork
         Paths.Vanes += vanes * seconds;
         Paths.Radiation += radiated * seconds;
         Paths.Hub += (hatOut + hubOut) * seconds;
-        Paths.Caliper += caliperOut * seconds;
+        Paths.Caliper += (caliperOut + platesOut) * seconds;
         HatC += (toHat - toHub - hatOut) * (seconds / parts.HatCapacityJK());
         HubC += (toHub - hubOut) * (seconds / HubCapacityJK);
         CaliperC += (intoCaliper - caliperOut) * (seconds / parts.CaliperCapacityJK());

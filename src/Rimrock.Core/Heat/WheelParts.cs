@@ -64,14 +64,17 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public const double PlateM = 0.0055;
 
     // Geometry of calipers that nobody measures; engineering judgement, +-30 %.
-    private const double RimShareOfPiston = 0.35;
-    private const double FingerShareOfPad = 0.25;
+    private const double RimShareOfPiston = 0.22;
+    private const double FingerShareOfPad = 0.12;
     private const double PistonLengthM = 0.040;
     private const double PistonFill = 0.35;
     private const double FluidDepthM = 0.018;
     private const double WallOverPistonArea = 1.5;
     private const double PistonToBodyWM2K = 200;
     private const double CaliperViewOverPad = 4;
+    private const double OpenShareOfPlate = 0.6;
+    private const double AbutmentWM2K = 2000;
+    private const double AbutmentM = 0.015;
     private const double TitaniumShare = 0.4;
 
     /// <summary>Pad area, m2.</summary>
@@ -88,6 +91,12 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
 
     /// <summary>Heat capacity of a backing plate, J/K.</summary>
     public double PlateCapacityJK() => Solid.Steel.DensityKgM3 * Solid.Steel.SpecificHeatJKgK * PadAreaM2() * PlateM;
+
+    /// <summary>Edge of pad and plate, and the part of the plate's back that no piston covers, open to the air, m2.</summary>
+    public double PlateOpenM2() => (4 * Math.Sqrt(PadAreaM2()) * ((PadMm / 1000 / 2) + PlateM)) + (OpenShareOfPlate * PadAreaM2());
+
+    /// <summary>Conductance from a plate's ends through their abutments to the caliper's carrier, W/K.</summary>
+    public static double PlateToCarrierWK() => AbutmentWM2K * 2 * PlateM * AbutmentM;
 
     /// <summary>Conductance backing plate to piston rims, W/K.</summary>
     public double PlateToPistonWK(double wm2k) => wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * PistonShare();

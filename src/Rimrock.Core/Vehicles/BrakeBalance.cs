@@ -29,25 +29,23 @@ public static class BrakeBalance
     }
 
     /// <summary>
-    /// The share after the electronics: brake-force distribution keeps the rear axle within its adhesion, anti-lock
-    /// the front. What one axle may not take the other takes.
+    /// The front shares that adhesion allows: brake-force distribution keeps the rear axle within its grip, anti-lock the
+    /// front. What one axle may not take the other takes. 0 to 1 without electronics.
     /// </summary>
-    /// <param name="hydraulicShare">Front share by the hydraulics.</param>
     /// <param name="decelerationG">Deceleration by the brakes, g.</param>
     /// <param name="idealShare">Ideal front share at this deceleration.</param>
     /// <param name="gripG">Tyre grip, g.</param>
     /// <param name="electronics">True where the car has ABS with brake-force distribution.</param>
-    public static double CappedFrontShare(double hydraulicShare, double decelerationG, double idealShare, double gripG, bool electronics)
+    public static (double Least, double Most) FrontShareLimits(double decelerationG, double idealShare, double gripG, bool electronics)
     {
         if (!electronics || decelerationG <= 0)
         {
-            return hydraulicShare;
+            return (0, 1);
         }
 
-        var frontMost = Math.Min(1, gripG * idealShare / decelerationG);
-        var rearMost = Math.Min(1, gripG * (1 - idealShare) / decelerationG);
-        var share = Math.Min(hydraulicShare, frontMost);
-        return Math.Max(share, 1 - rearMost);
+        var most = Math.Min(1, gripG * idealShare / decelerationG);
+        var least = Math.Max(0, 1 - (gripG * (1 - idealShare) / decelerationG));
+        return (Math.Min(least, most), most);
     }
 
     /// <summary>The deceleration at which the hydraulic share equals the ideal one, g; above it the rear would lock first.</summary>

@@ -1,0 +1,93 @@
+using Rimrock.Core.Circuits;
+using Lane = System.Runtime.Intrinsics.Vector256<double>;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>What a stretch of the day is.</summary>
+public enum PhaseKind
+{
+    /// <summary>Out lap.</summary>
+    OutLap,
+
+    /// <summary>Hot lap.</summary>
+    HotLap,
+
+    /// <summary>Cool-down lap.</summary>
+    CoolDownLap,
+
+    /// <summary>Parked.</summary>
+    Parked,
+
+    /// <summary>On the road.</summary>
+    Road,
+}
+
+/// <summary>A stretch of the day to be simulated.</summary>
+/// <param name="Session">Session number from 1; 0 for the road.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Lap">Number of the lap in its session from 0, the out lap.</param>
+/// <param name="Schedule">Its steps.</param>
+public sealed record DayPhase(int Session, PhaseKind Kind, int Lap, DrivingSchedule Schedule);
+
+/// <summary>What one stretch of the day did to the brakes.</summary>
+public sealed class PhaseRecord
+{
+    internal PhaseRecord(DayPhase phase, double startS, Lane[] startC)
+    {
+        StartC = startC;
+        Phase = phase;
+        StartS = startS;
+        Peak = new Lane[Parts];
+        Least = new Lane[Parts];
+        PeakAtS = new Lane[Parts];
+        Array.Fill(Peak, System.Runtime.Intrinsics.Vector256.Create(double.NegativeInfinity));
+        Array.Fill(Least, System.Runtime.Intrinsics.Vector256.Create(double.PositiveInfinity));
+    }
+
+    /// <summary>Number of parts followed.</summary>
+    public static int Parts { get; } = Enum.GetValues<BrakePart>().Length;
+
+    /// <summary>The stretch.</summary>
+    public DayPhase Phase { get; }
+
+    /// <summary>Start in the day, s.</summary>
+    public double StartS { get; }
+
+    /// <summary>Temperature of each part at the start, C.</summary>
+    public Lane[] StartC { get; }
+
+    /// <summary>End in the day, s.</summary>
+    public double EndS { get; internal set; }
+
+    /// <summary>Highest temperature of each part, C.</summary>
+    public Lane[] Peak { get; }
+
+    /// <summary>When it was reached, s in the day.</summary>
+    public Lane[] PeakAtS { get; }
+
+    /// <summary>Lowest temperature of each part, C.</summary>
+    public Lane[] Least { get; }
+
+    /// <summary>Front pad volume worn off since the morning, mm3.</summary>
+    public Lane FrontWornMm3 { get; internal set; }
+
+    /// <summary>Rear pad volume worn off since the morning, mm3.</summary>
+    public Lane RearWornMm3 { get; internal set; }
+
+    /// <summary>Braking energy against chart temperature, front axle.</summary>
+    public EnergyHistogram FrontEnergy { get; } = new();
+
+    /// <summary>The same, rear axle.</summary>
+    public EnergyHistogram RearEnergy { get; } = new();
+}
+
+/// <summary>What one stop did.</summary>
+/// <param name="PhaseIndex">Index of its stretch.</param>
+/// <param name="Stop">The stop itself.</param>
+/// <param name="AtS">Start in the day, s.</param>
+/// <param name="FrontMu">Energy-weighted mean of front friction by the chart.</param>
+/// <param name="RearMu">The same at the rear.</param>
+/// <param name="FrontShare">Energy-weighted front share.</param>
+/// <param name="FrontEndC">Front chart temperature at its end, C.</param>
+/// <param name="RearEndC">Rear chart temperature at its end, C.</param>
+public sealed record StopRecord(int PhaseIndex, BrakeStop Stop, double AtS, Lane FrontMu, Lane RearMu, Lane FrontShare, Lane FrontEndC, Lane RearEndC);

@@ -1,0 +1,92 @@
+using Lane = System.Runtime.Intrinsics.Vector256<double>;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1240 C, for four members.</summary>
+public sealed class EnergyHistogram
+{
+    /// <summary>Lower edge of the first bin, C.</summary>
+    public const double StartC = -40;
+
+    /// <summary>Bin width, K.</summary>
+    public const double BinK = 10;
+
+    /// <summary>Number of bins.</summary>
+    public const int Bins = 128;
+
+    private readonly double[] weights = new double[Bins * 4];
+
+    /// <summary>Adds a weight at a temperature for each member.</summary>
+    public void Add(Lane celsius, Lane weight)
+    {
+        for (var member = 0; member < 4; member++)
+        {
+            var bin = Math.Clamp((int)((celsius[member] - StartC) / BinK), 0, Bins - 1);
+            weights[(bin * 4) + member] += weight[member];
+        }
+    }
+
+    /// <summary>Adds another histogram.</summary>
+    public void Add(EnergyHistogram other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        for (var i = 0; i < weights.Length; i++)
+        {
+            weights[i] += other.weights[i];
+        }
+    }
+
+    /// <summary>Whole weight of a member.</summary>
+    public double Total(int member)
+    {
+        var sum = 0.0;
+        for (var bin = 0; bin < Bins; bin++)
+        {
+            sum += weights[(bin * 4) + member];
+        }
+
+        return sum;
+    }
+
+    /// <summary>Weight of one bin.</summary>
+    public double Weight(int bin, int member) => weights[(bin * 4) + member];
+
+    /// <summary>Share of the weight above a temperature, taken as even inside a bin; 0 for an empty histogram.</summary>
+    public double ShareAbove(double celsius, int member)
+    {
+        double above = 0, total = 0;
+        for (var bin = 0; bin < Bins; bin++)
+        {
+            var weight = weights[(bin * 4) + member];
+            var inside = Math.Clamp((StartC + ((bin + 1) * BinK) - celsius) / BinK, 0, 1);
+            above += weight * inside;
+            total += weight;
+        }
+
+        return total > 0 ? above / total : 0;
+    }
+
+    /// <summary>Temperature below which a share of the weight lies, C; NaN for an empty histogram.</summary>
+    public double Quantile(double share, int member)
+    {
+        var target = share * Total(member);
+        if (!(target > 0))
+        {
+            return double.NaN;
+        }
+
+        var sum = 0.0;
+        for (var bin = 0; bin < Bins; bin++)
+        {
+            var weight = weights[(bin * 4) + member];
+            if (weight > 0 && sum + weight >= target)
+            {
+                return StartC + (BinK * (bin + ((target - sum) / weight)));
+            }
+
+            sum += weight;
+        }
+
+        return StartC + (BinK * Bins);
+    }
+}

@@ -1,0 +1,118 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>The weather of the day.</summary>
+/// <param name="AmbientC">Air temperature, C.</param>
+/// <param name="Rain">True for a wet track.</param>
+public sealed record Weather(double AmbientC = 20, bool Rain = false)
+{
+    private static readonly FieldRange Ambient = new("weather.ambientC", "Air temperature", "C", -20, 50);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];
+
+    /// <summary>Lists what is wrong.</summary>
+    public void Check(ICollection<InputFault> faults) => Ambient.Check(AmbientC, faults);
+}
+
+/// <summary>Everything a prediction needs: one car, one place, one day, what is fitted.</summary>
+/// <param name="Car">The car.</param>
+/// <param name="Circuit">Where it is driven.</param>
+/// <param name="Pace">Pace code, see <see cref="Circuits.Pace"/>; a table of zones or a recording is taken as driven.</param>
+/// <param name="Stint">The day's sessions.</param>
+/// <param name="Weather">The day's weather.</param>
+/// <param name="FrontPad">Front pads.</param>
+/// <param name="RearPad">Rear pads.</param>
+/// <param name="FrontRotor">Front rotors.</param>
+/// <param name="RearRotor">Rear rotors.</param>
+/// <param name="Fluid">Brake fluid.</param>
+/// <param name="FluidState">Its age or a reading.</param>
+/// <param name="FrontPadMm">Friction material left at the front this morning, mm; null for new pads.</param>
+/// <param name="RearPadMm">The same at the rear.</param>
+/// <param name="FrontDuct">Cooling air to the front wheels.</param>
+/// <param name="RoadPercent">Share of the car's miles on the road, %.</param>
+public sealed record PredictionPlan(
+    Car Car,
+    Circuit Circuit,
+    string Pace,
+    StintPlan Stint,
+    Weather Weather,
+    Pad FrontPad,
+    Pad RearPad,
+    Rotor FrontRotor,
+    Rotor RearRotor,
+    BrakeFluid Fluid,
+    FluidState FluidState,
+    double? FrontPadMm = null,
+    double? RearPadMm = null,
+    WheelDuct? FrontDuct = null,
+    double RoadPercent = 80)
+{
+    private static readonly FieldRange PadLeft = new("frontPadMm", "Friction material left", "mm", 1, 25);
+    private static readonly FieldRange Road = new("roadPercent", "Share of miles on the road", "%", 0, 100);
+
+    /// <summary>Ranges of every numeric field of a plan, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } =
+    [
+        .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, PadLeft, Road, CurvePoint.TemperatureRange, CurvePoint.MuRange,
+    ];
+
+    /// <summary>Everything that is wrong with the plan; empty when it can be computed.</summary>
+    public IReadOnlyList<InputFault> Faults()
+    {
+        var faults = new List<InputFault>();
+        Car.Check(faults);
+        Circuit.Check(faults);
+        Stint.Check(faults);
+        Weather.Check(faults);
+        FrontPad.Check("frontPad", faults);
+        RearPad.Check("rearPad", faults);
+        FrontRotor.Check("frontRotor", faults);
+        RearRotor.Check("rearRotor", faults);
+        Fluid.Check("fluid", faults);
+        FluidState.Check(faults);
+        FrontDuct?.Check("frontDuct", faults);
+        Road.Check(RoadPercent, faults);
+        if (Circuits.Pace.All.All(pace => pace.Code != Pace))
+        {
+            faults.Add(Circuits.Pace.UnknownFault(Pace));
+        }
+
+        CheckPadLeft(FrontPadMm, Car.Front, "frontPadMm", faults);
+        CheckPadLeft(RearPadMm, Car.Rear, "rearPadMm", faults);
+        CheckFit(FrontRotor, Car.Front, "frontRotor", faults);
+        CheckFit(RearRotor, Car.Rear, "rearRotor", faults);
+        return faults;
+    }
+
+    private static void CheckPadLeft(double? left, AxleBrake brake, string field, List<InputFault> faults)
+    {
+        if (left is { } mm)
+        {
+            PadLeft.Check(mm, faults, field);
+            if (mm > brake.PadNewMm)
+            {
+                faults.Add(new InputFault(field, $"{mm:0.##}", $"at most {brake.PadNewMm:0.##} mm, a new pad", "A pad cannot be thicker than new."));
+            }
+        }
+    }
+
+    private static void CheckFit(Rotor rotor, AxleBrake brake, string field, List<InputFault> faults)
+    {
+        var ringMm = (rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2;
+        if (brake.PadHeightMm > ringMm + 4)
+        {
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{rotor.InnerDiameterMm:0.#}",
+                $"at most {rotor.OuterDiameterMm - (2 * (brake.PadHeightMm - 4)):0.#} mm for a pad {brake.PadHeightMm:0.#} mm high",
+                "The pad would rub beyond the ring."));
+        }
+    }
+}

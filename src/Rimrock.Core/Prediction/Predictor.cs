@@ -1,0 +1,175 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Matching;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>Answers a plan: runs the day and the weekday, then reads off what the page shows. Stateless.</summary>
+public static class Predictor
+{
+    private const int Member = 0;
+
+    private static readonly BrakePart[] Drawn =
+    [
+        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontRotor, BrakePart.FrontPadCore, BrakePart.FrontCaliper,
+        BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals,
+    ];
+
+    private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
+
+    /// <summary>Predicts.</summary>
+    /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
+    public static PredictionResult Predict(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        InputFaultException.ThrowIfAny(plan.Faults());
+        var day = new Day(plan);
+        var members = Enumerable.Repeat(CarFactors.Median, 4).ToArray();
+        var track = new DayRun(plan, members);
+        foreach (var phase in day.Track)
+        {
+            track.Run(phase);
+        }
+
+        var road = new DayRun(plan, members);
+        foreach (var phase in day.Road)
+        {
+            road.Run(phase);
+        }
+
+        var fluid = FluidOf(plan);
+        var coldStops = ColdStops(plan);
+        var stops = Stops(plan, track);
+        return new PredictionResult(
+            Summary(plan, day, track),
+            [.. track.Phases.Select(Phase)],
+            [.. track.Phases.Where(phase => phase.Phase.Kind == PhaseKind.Parked).SelectMany(Parked)],
+            stops,
+            Sessions(track),
+            Strata.Layers(plan, track, road, fluid, Member),
+            [Cooling("front", track.Front), Cooling("rear", track.Rear)],
+            LimitFinder.Find(plan, track, fluid, coldStops, Member),
+            coldStops,
+            fluid,
+            Cautions(plan));
+    }
+
+    /// <summary>The fluid of a plan as it is today.</summary>
+    public static FluidToday FluidOf(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent();
+        var boils = plan.Fluid.BoilingWith(water);
+        return new FluidToday(water, boils.Celsius, VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius, plan.Fluid.DryC, plan.Fluid.WetC);
+    }
+
+    private static LapSummary Summary(PredictionPlan plan, Day day, DayRun run)
+    {
+        var joules = BrakingWork.LapJoules(day.HotLap, plan.Car, day.AirDensityKgM3);
+        var front = run.Front.EnergyJ[Member];
+        var share = front / Math.Max(1, front + run.Rear.EnergyJ[Member]);
+        var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
+        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, joules / 1e6,
+            joules * share / 2 / day.HotLap.DurationS / 1000, share,
+            BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
+    }
+
+    private static PhaseSummary Phase(PhaseRecord record) => new(
+        record.Phase.Session, record.Phase.Kind, record.Phase.Lap, record.StartS, record.EndS,
+        record.FrontEnergy.Total(Member) / 1e6, record.RearEnergy.Total(Member) / 1e6,
+        [.. Enum.GetValues<BrakePart>().Select(part => new PartRange(part, Tenth(record.Peak[(int)part][Member]), Tenth(record.Least[(int)part][Member])))]);
+
+    private static IEnumerable<ParkedPeak> Parked(PhaseRecord record) => Soaked.Select(part =>
+    {
+        var peak = record.Peak[(int)part][Member];
+        var minutes = (record.PeakAtS[(int)part][Member] - record.StartS) / 60;
+        return new ParkedPeak(record.Phase.Session, part, Tenth(peak), Math.Round(minutes, 1), Tenth(peak - record.StartC[(int)part][Member]));
+    });
+
+    private static List<StopSummary> Stops(PredictionPlan plan, DayRun run)
+    {
+        var perPascal = ColdStop.TorquePerPascal(plan);
+        var bestTorque = (perPascal.Front * plan.FrontPad.WorkingBandOf().PlateauMu) + (perPascal.Rear * plan.RearPad.WorkingBandOf().PlateauMu);
+        var stops = new List<StopSummary>(run.Stops.Count);
+        foreach (var record in run.Stops)
+        {
+            var phase = run.Phases[record.PhaseIndex].Phase;
+            var stop = record.Stop;
+            var meanKmh = 0.5 * (stop.EntryKmh + stop.ExitKmh);
+            var metres = Speed.FromKmh(meanKmh) * stop.DurationS;
+            var torque = stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / metres * plan.Car.TyreRadiusM;
+            var torquePerPascal = (perPascal.Front * record.FrontMu[Member]) + (perPascal.Rear * record.RearMu[Member]);
+            var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, torquePerPascal);
+            var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
+            stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),
+                Tenth(record.FrontEndC[Member]), Tenth(record.RearEndC[Member]), Math.Round(record.FrontMu[Member], 3), Math.Round(record.RearMu[Member], 3),
+                Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), Math.Round(pedal / best, 2)));
+        }
+
+        return stops;
+    }
+
+    private static List<SessionSeries> Sessions(DayRun run)
+    {
+        var sessions = new List<SessionSeries>();
+        foreach (var group in run.Phases.GroupBy(phase => phase.Phase.Session))
+        {
+            var start = group.First().StartS;
+            var parked = group.Last().StartS;
+            var end = group.Last().EndS;
+            var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
+            sessions.Add(new SessionSeries(group.Key, start, parked, [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
+                [.. Drawn.Select(part => new PartSeries(part, [.. picks.Select(i => Tenth(run.Samples[i][(int)part][Member]))]))]));
+        }
+
+        return sessions;
+    }
+
+    /// <summary>Parked samples every 10 s are plenty; driving keeps them all.</summary>
+    private static bool Keep(DayRun run, int i, double parkedS) =>
+        run.SampleTimesS[i] <= parkedS + 60 || i == 0 || Math.Floor(run.SampleTimesS[i] / 10) > Math.Floor(run.SampleTimesS[i - 1] / 10);
+
+    private static WheelCooling Cooling(string wheel, AxleRun axle)
+    {
+        var paths = axle.Wheel.Paths;
+        var whole = Math.Max(1, paths.Out[Member]);
+        return new WheelCooling(wheel, paths.In[Member] / 1e6, paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
+            paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
+            (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
+    }
+
+    private static ColdStopResult[] ColdStops(PredictionPlan plan)
+    {
+        var pedal = ColdStop.EverydayPedalN(plan);
+        return
+        [
+            ColdStop.Compare(plan, 50, -10, pedal), ColdStop.Compare(plan, 50, 5, pedal), ColdStop.Compare(plan, 50, 20, pedal),
+            ColdStop.Compare(plan, 100, 5, pedal),
+        ];
+    }
+
+    private static List<string> Cautions(PredictionPlan plan)
+    {
+        var cautions = new List<string>
+        {
+            "These are estimates. Your car maker's service limits, road law and a licensed technician come first.",
+        };
+        if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
+        {
+            cautions.Add("A pad without road approval may void type approval and insurance.");
+        }
+
+        if (plan.Fluid.ClassOf() is { Silicone: true })
+        {
+            cautions.Add(plan.Car.Electronics
+                ? "Silicone fluid is not for a car with ABS, and never mixes with what was in there before."
+                : "Silicone fluid never mixes with what was in there before, and water that gets in stays free and boils at 100 C.");
+        }
+
+        return cautions;
+    }
+
+    private static double Tenth(double value) => Math.Round(value, 1);
+}

@@ -1,0 +1,122 @@
+using Rimrock.Core.Friction;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>Sets demand against capacity, layer by layer.</summary>
+public static class Strata
+{
+    private const double CurveStepK = 5;
+    private const double LeastShare = 0.005;
+    private const double SmoothingBins = 1.2;
+
+    /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement, +-15 K).</summary>
+    public const double SealLimitC = 200;
+
+    /// <summary>Grey iron changes its structure above about 720 C; a rubbing face should stay below this, C (from memory; engineering judgement, +-30 K).</summary>
+    public const double FaceLimitC = 700;
+
+    /// <summary>The layers from the fire to the fluid.</summary>
+    public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, int member)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(track);
+        ArgumentNullException.ThrowIfNull(road);
+        ArgumentNullException.ThrowIfNull(fluid);
+        var front = PadCapacity(plan.FrontPad);
+        var rear = PadCapacity(plan.RearPad);
+        var fluidMarks = new Capacity(plan.Fluid.Name, null, null, null, null,
+        [
+            new("wet", "wet", fluid.WetC), new("today", "vapour today", fluid.VapourC), new("dry", "new", fluid.DryC),
+        ]);
+        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", SealLimitC)]);
+        return
+        [
+            Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, "faded or near it"),
+            Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, "faded or near it"),
+            Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
+            Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
+            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, SealLimitC, "hardening"),
+        ];
+
+        StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
+        {
+            var peakPart = part switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => part };
+            var beyond = onTrack.ShareAbove(limitC, member);
+            return new StrataLayer(part, DemandOf(onTrack, track, peakPart, member), DemandOf(onRoad, road, peakPart, member), capacity,
+                beyond > LeastShare ? new Overlap(limitC, beyond, what) : null);
+        }
+    }
+
+    private static EnergyHistogram Sum(DayRun run, Func<PhaseRecord, EnergyHistogram> of)
+    {
+        var sum = new EnergyHistogram();
+        foreach (var phase in run.Phases)
+        {
+            sum.Add(of(phase));
+        }
+
+        return sum;
+    }
+
+    private static Demand? DemandOf(EnergyHistogram histogram, DayRun run, BrakePart part, int member)
+    {
+        var total = histogram.Total(member);
+        if (!(total > 0))
+        {
+            return null;
+        }
+
+        var last = EnergyHistogram.Bins - 1;
+        while (last > 0 && histogram.Weight(last, member) <= 0)
+        {
+            last--;
+        }
+
+        var count = Math.Min(EnergyHistogram.Bins, last + 6);
+        var raw = Enumerable.Range(0, count).Select(bin => histogram.Weight(bin, member) / total).ToArray();
+        return new Demand(EnergyHistogram.StartC, EnergyHistogram.BinK, Smooth(raw),
+            Math.Round(histogram.Quantile(0.1, member), 1), Math.Round(histogram.Quantile(0.5, member), 1), Math.Round(histogram.Quantile(0.9, member), 1),
+            Math.Round(run.Phases.Max(phase => phase.Peak[(int)part][member]), 1));
+    }
+
+    /// <summary>A Gaussian kernel of 12 K takes the bin edges off the drawing; the sum is kept.</summary>
+    private static double[] Smooth(double[] raw)
+    {
+        var smooth = new double[raw.Length];
+        for (var from = 0; from < raw.Length; from++)
+        {
+            if (raw[from] <= 0)
+            {
+                continue;
+            }
+
+            var norm = 0.0;
+            for (var to = 0; to < raw.Length; to++)
+            {
+                norm += Kernel(to - from);
+            }
+
+            for (var to = 0; to < raw.Length; to++)
+            {
+                smooth[to] += raw[from] * Kernel(to - from) / norm;
+            }
+        }
+
+        return [.. smooth.Select(value => Math.Round(value, 6))];
+    }
+
+    private static double Kernel(int bins) => Math.Exp(-0.5 * bins * bins / (SmoothingBins * SmoothingBins));
+
+    private static Capacity PadCapacity(Pad pad)
+    {
+        var curve = pad.FrictionCurveOf();
+        var band = pad.WorkingBandOf();
+        var points = new List<CurvePoint>();
+        for (var c = curve.FirstC; c <= curve.LastC; c += CurveStepK)
+        {
+            points.Add(new CurvePoint(c, Math.Round(curve.Charted(c) ?? 0, 4)));
+        }
+
+        return new Capacity(pad.Name, points, band.FromC, band.ToC, curve.LastC, []);
+    }
+}

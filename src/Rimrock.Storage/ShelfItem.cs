@@ -1,0 +1,58 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Storage;
+
+/// <summary>One thing on the shelf.</summary>
+/// <typeparam name="T">What it is.</typeparam>
+/// <param name="Id">Stable id.</param>
+/// <param name="Origin">demo or own.</param>
+/// <param name="Revision">Counts its edits from 1; an edit must name the one it started from.</param>
+/// <param name="Body">The thing itself.</param>
+public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body);
+
+/// <summary>A car with what is fitted to it.</summary>
+/// <param name="Car">The car.</param>
+/// <param name="FrontRotor">Front rotors.</param>
+/// <param name="RearRotor">Rear rotors.</param>
+/// <param name="FrontPad">Id of the front pads.</param>
+/// <param name="RearPad">Id of the rear pads.</param>
+/// <param name="Fluid">Id of the fluid.</param>
+/// <param name="FluidState">Its age or a reading.</param>
+public sealed record CarEntry(Car Car, Rotor FrontRotor, Rotor RearRotor, string FrontPad, string RearPad, string Fluid, FluidState FluidState)
+{
+    /// <summary>Lists what is wrong with the car and its rotors.</summary>
+    public IReadOnlyList<InputFault> Faults()
+    {
+        var faults = new List<InputFault>();
+        Car.Check(faults);
+        FrontRotor.Check("frontRotor", faults);
+        RearRotor.Check("rearRotor", faults);
+        FluidState.Check(faults);
+        return faults;
+    }
+}
+
+/// <summary>Everything on the shelf.</summary>
+/// <param name="Cars">Cars.</param>
+/// <param name="Circuits">Circuits.</param>
+/// <param name="Pads">Pads.</param>
+/// <param name="Rotors">Rotors.</param>
+/// <param name="Fluids">Fluids.</param>
+public sealed record ShelfContent(
+    IReadOnlyList<ShelfItem<CarEntry>> Cars,
+    IReadOnlyList<ShelfItem<Circuit>> Circuits,
+    IReadOnlyList<ShelfItem<Pad>> Pads,
+    IReadOnlyList<ShelfItem<Rotor>> Rotors,
+    IReadOnlyList<ShelfItem<BrakeFluid>> Fluids);
+
+/// <summary>Raised when an item was changed by someone else since it was read.</summary>
+/// <param name="id">The item.</param>
+/// <param name="expected">Revision the edit started from.</param>
+/// <param name="actual">Revision in the database.</param>
+public sealed class RevisionConflictException(string id, int expected, int actual)
+    : Exception($"{id} was changed in another window: it is at revision {actual}, your edit started from {expected}.");

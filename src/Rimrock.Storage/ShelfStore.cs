@@ -1,0 +1,92 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Dapper;
+using Microsoft.Data.Sqlite;
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Storage;
+
+/// <summary>Reads and writes the shelf.</summary>
+/// <param name="database">The database.</param>
+public sealed class ShelfStore(Database database)
+{
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
+    {
+        RespectNullableAnnotations = true,
+        RespectRequiredConstructorParameters = true,
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
+    };
+
+    /// <summary>Everything on the shelf, demo items first, by name.</summary>
+    public ShelfContent Read()
+    {
+        using var connection = database.Open();
+        return new ShelfContent(
+            Items<CarEntry>(connection, "cars"), Items<Circuit>(connection, "circuits"), Items<Pad>(connection, "pads"),
+            Items<Rotor>(connection, "rotors"), Items<BrakeFluid>(connection, "fluids"));
+    }
+
+    /// <summary>Writes an own item.</summary>
+    /// <param name="kind">The table's word: cars, circuits, pads, rotors, fluids.</param>
+    /// <param name="id">Stable id, 1 to 80 characters.</param>
+    /// <param name="name">Name for lists.</param>
+    /// <param name="body">The thing.</param>
+    /// <param name="expectedRevision">Revision the edit started from; 0 for a new item.</param>
+    /// <returns>The new revision.</returns>
+    /// <exception cref="RevisionConflictException">The item was changed in the meantime; nothing is written.</exception>
+    public int Save<T>(string kind, string id, string name, T body, int expectedRevision)
+    {
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        var actual = connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction) ?? 0;
+        if (actual != expectedRevision)
+        {
+            throw new RevisionConflictException(id, expectedRevision, actual);
+        }
+
+        Put(connection, transaction, kind, id, name, "own", actual + 1, JsonSerializer.Serialize(body, Json));
+        transaction.Commit();
+        return actual + 1;
+    }
+
+    /// <summary>Puts the demo items on the shelf, over older versions of themselves.</summary>
+    public void LoadDemo()
+    {
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        foreach (var kind in (string[])["cars", "circuits", "pads", "rotors", "fluids"])
+        {
+            using var stream = typeof(ShelfStore).Assembly.GetManifestResourceStream($"Rimrock.Storage.Demo.{kind}.json")
+                ?? throw new InvalidOperationException($"The demo data {kind} is missing from the build.");
+            using var rows = JsonDocument.Parse(stream);
+            foreach (var row in rows.RootElement.EnumerateArray())
+            {
+                var body = row.GetProperty("body");
+                var named = kind == "cars" ? body.GetProperty("car") : body;
+                Put(connection, transaction, kind, row.GetProperty("id").GetString()!, named.GetProperty("name").GetString()!, "demo", 1, body.GetRawText());
+            }
+        }
+
+        transaction.Commit();
+    }
+
+    private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind) =>
+    [
+        .. connection.Query<Row>("SELECT id, origin, revision, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind })
+            .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!)),
+    ];
+
+    private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, int revision, string body) =>
+        connection.Execute(
+            """
+            INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES (@kind, @id, @name, @origin, @revision, @body)
+            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, body = @body
+            """,
+            new { kind, id, name, origin, revision, body }, transaction);
+
+    private sealed record Row(string Id, string Origin, long Revision, string Body);
+}
