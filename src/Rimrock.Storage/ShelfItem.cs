@@ -13,7 +13,8 @@ namespace Rimrock.Storage;
 /// <param name="Origin">demo or own.</param>
 /// <param name="Revision">Counts its edits from 1; an edit must name the one it started from.</param>
 /// <param name="Body">The thing itself.</param>
-public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body);
+public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body)
+    where T : class;
 
 /// <summary>A car with what is fitted to it.</summary>
 /// <param name="Car">The car.</param>

@@ -74,7 +74,8 @@ public sealed class ShelfStore(Database database)
         transaction.Commit();
     }
 
-    private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind) =>
+    private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind)
+        where T : class =>
     [
         .. connection.Query<Row>("SELECT id, origin, revision, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind })
             .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!)),

@@ -8,8 +8,8 @@ namespace Rimrock.Core.Heat;
 
 /// <summary>
 /// Heat transfer from a rotor to the air for four members: road wind on the faces (<see cref="RoadDisc"/>), pumped air in the vanes (<see cref="VaneFlow"/>),
-/// joined with still air as the cube root of the sum of cubes (Churchill's rule for mixed convection, Incropera
-/// section 9.9, from memory), so that standing, rolling and flying need no cases. Air properties at the film
+/// joined with still air as the fourth root of the sum of fourth powers (the rule for mixed convection, exponent 3 to 4,
+/// Incropera section 9.9, from memory), so that standing, rolling and flying need no cases. Air properties at the film
 /// temperature; the air warms along the vanes (1 - exp(-NTU)).
 /// </summary>
 public sealed class WheelAir
@@ -27,7 +27,7 @@ public sealed class WheelAir
     private const double StillFaceWM2K = 5;
     private const double StillVaneWM2K = 3;
     private const double HatShareOfFace = 0.6;
-    private readonly UniformTable faceNusseltByRootRe;
+    private static readonly UniformTable FaceNusseltByRootRe = new(0, 1600, 801, root => RoadDisc.Nusselt(root * root));
     private readonly UniformTable vaneNusseltByRootRe;
     private readonly Lane faceFactor;
     private readonly Lane vaneFactor;
@@ -55,7 +55,6 @@ public sealed class WheelAir
         vaneFactor = cooling * VaneRotation;
         this.vaneFlow = vaneFlow * (VaneFlow.FlowShare * VaneFlow.KindFactor(rotor.Vanes));
         this.pressurePa = pressurePa;
-        faceNusseltByRootRe = new UniformTable(0, 1600, 801, root => RoadDisc.Nusselt(root * root));
         if (vented)
         {
             var gap = rotor.VaneGapMm / 1000;
@@ -92,9 +91,9 @@ public sealed class WheelAir
         var film = (faceC + airC) * 0.5;
         var viscosity = Air.KinematicViscosityM2S(film, pressurePa);
         var root = Vector256.Sqrt(Vector256.Create(speedMS * 2 * radiusM) / viscosity);
-        var forced = faceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / (2 * radiusM));
-        FaceWM2K = CubeSum(forced, StillFaceWM2K);
-        HatWM2K = CubeSum(forced * HatShareOfFace, StillFaceWM2K);
+        var forced = FaceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / (2 * radiusM));
+        FaceWM2K = Joined(forced, StillFaceWM2K);
+        HatWM2K = Joined(forced * HatShareOfFace, StillFaceWM2K);
         VanesWK = vented ? Vanes(omegaRadS, (vaneC + airC) * 0.5, airC) : Lane.Zero;
     }
 
@@ -103,7 +102,7 @@ public sealed class WheelAir
         var speed = vaneFlow * (omegaRadS * inletM);
         var root = Vector256.Sqrt(speed * hydraulicM / Air.KinematicViscosityM2S(film, pressurePa));
         var forced = vaneNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * vaneFactor * (1 / hydraulicM);
-        var conductance = CubeSum(forced, StillVaneWM2K) * vaneAreaM2;
+        var conductance = Joined(forced, StillVaneWM2K) * vaneAreaM2;
 
         // Capacity rate of the air that flows, with the still-air exchange as a floor so that standing is no special case.
         var density = Vector256.Create(pressurePa / Air.GasConstantJKgK) / (airC + Vector256.Create(Quantities.Temperature.ZeroCelsiusInKelvin));
@@ -115,10 +114,9 @@ public sealed class WheelAir
         return conductance * share;
     }
 
-    private static Lane CubeSum(Lane forced, double still)
+    private static Lane Joined(Lane forced, double still)
     {
-        // (a^3 + b^3)^(1/3) per member; cbrt has no vector form.
-        var sum = (forced * forced * forced) + Vector256.Create(still * still * still);
-        return Vector256.Create(Math.Cbrt(sum[0]), Math.Cbrt(sum[1]), Math.Cbrt(sum[2]), Math.Cbrt(sum[3]));
+        var square = forced * forced;
+        return Vector256.Sqrt(Vector256.Sqrt((square * square) + Vector256.Create(still * still * still * still)));
     }
 }

@@ -65,9 +65,7 @@ public sealed partial class WheelNetwork
         {
             if (i is >= FaceIn and <= FaceOut)
             {
-                var mass = i == VaneNode ? vaneMassKg : cellMassKg;
-                var c = chain.Temperature[i];
-                sum += Vector256.Create(GreyIron.EnthalpyJKg(c[0]), GreyIron.EnthalpyJKg(c[1]), GreyIron.EnthalpyJKg(c[2]), GreyIron.EnthalpyJKg(c[3])) * mass;
+                sum += GreyIron.EnthalpyJKg(chain.Temperature[i]) * RingCellKg(i);
             }
             else
             {

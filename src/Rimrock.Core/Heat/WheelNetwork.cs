@@ -42,6 +42,9 @@ public sealed partial class WheelNetwork
     private const double HatToHubWK = 3;
     private const double HubCapacityJK = 1500;
     private const double HubLossWK = 2;
+    /// <summary>A solid disc has no vanes: its middle node keeps a gram, far below anything that matters.</summary>
+    private const double LeastVaneKg = 1e-3;
+
     private const double PlateCoefficientShare = 0.5;
 
     private readonly ChainSolver chain;
@@ -166,6 +169,7 @@ public sealed partial class WheelNetwork
 
         chain.Step(seconds);
         previousStepS = seconds;
+        KeepRingEnthalpy();
         Account(seconds, heatW, airC, (radiationIn, radiationOut), (caliperIn, caliperOut), caliperLoss);
         faceFluxIn = FluxIntoFace(PadInFace, FaceIn, intoIn);
         faceFluxOut = FluxIntoFace(PadOutFace, FaceOut, intoOut);
@@ -209,7 +213,7 @@ public sealed partial class WheelNetwork
             chain.Link[FaceOut - i - 1] = kOut * (faceM2 / cellM);
         }
 
-        chain.Capacity[VaneNode] = GreyIron.SpecificHeatJKgK(Ahead(VaneNode, ahead)) * vaneMassKg;
+        chain.Capacity[VaneNode] = GreyIron.SpecificHeatJKgK(Ahead(VaneNode, ahead)) * RingCellKg(VaneNode);
         var toVane = kVane * (2 * faceM2 / cellM);
         if (parts.Rotor.VaneGapMm > 0)
         {
@@ -218,6 +222,23 @@ public sealed partial class WheelNetwork
 
         chain.Link[VaneNode - 1] = chain.Link[VaneNode] = toVane;
     }
+
+    /// <summary>
+    /// The step used one specific heat for each cell; this moves each cell to the temperature at which it holds exactly
+    /// the heat it was given (one Newton step on the enthalpy), so that the energy balance does not drift.
+    /// </summary>
+    private void KeepRingEnthalpy()
+    {
+        for (var i = FaceIn; i <= FaceOut; i++)
+        {
+            var now = chain.Temperature[i];
+            var given = chain.Capacity[i] * (now - before[i]) * (1 / RingCellKg(i));
+            var held = GreyIron.EnthalpyJKg(now) - GreyIron.EnthalpyJKg(before[i]);
+            chain.Temperature[i] = now - ((held - given) / GreyIron.SpecificHeatJKgK(now));
+        }
+    }
+
+    private double RingCellKg(int node) => node == VaneNode ? Math.Max(vaneMassKg, LeastVaneKg) : cellMassKg;
 
     /// <summary>Shares the heat born at each interface and links pad to rotor; returns the heat each cheek gets at once, W.</summary>
     private (Lane IntoIn, Lane IntoOut) SetInterfaces(Lane surface, Lane heatPerSideW)

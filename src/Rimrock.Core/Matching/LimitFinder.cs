@@ -30,10 +30,10 @@ public static class LimitFinder
             StreetCold(coldStops),
             FluidLimit("front-fluid", "Front fluid boils", plan, run, BrakePart.FrontFluid, fluid, member),
             FluidLimit("rear-fluid", "Rear fluid boils", plan, run, BrakePart.RearFluid, fluid, member),
-            Part("front-seals", "Front seals harden", run, BrakePart.FrontSeals, Strata.SealLimitC, Harm.Danger, "Piston seals",
+            Part("front-seals", "Front seals harden", run, BrakePart.FrontSeals, Strata.SealLimitC, Harm.Danger, "The piston seals reach",
                 "Titanium pistons or shims keep heat from the seals; a cool-down lap helps at no cost.",
                 "Seal = mean of piston and caliper; limit of EPDM rubber, from memory, +-15 K.", member),
-            Part("front-face", "Front rotors overheat", run, BrakePart.FrontFace, Strata.FaceLimitC, Harm.Danger, "The rubbing face",
+            Part("front-face", "Front rotors overheat", run, BrakePart.FrontFace, Strata.FaceLimitC, Harm.Danger, "The rubbing face reaches",
                 "Shorter stints or air to the rotor's eye; a heavier rotor if that is not enough.",
                 "Face = parabola through the outer cells with the flux as slope; limit below iron's change of structure, from memory, +-30 K.", member),
             Wear("front-wear", "Front pads wear through", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front, run, phase => phase.FrontWornMm3, member),
@@ -105,7 +105,7 @@ public static class LimitFinder
 
     private static Limit FluidLimit(string code, string title, PredictionPlan plan, DayRun run, BrakePart part, FluidToday fluid, int member)
     {
-        var limit = Part(code, title, run, part, fluid.VapourC, Harm.Danger, "The fluid",
+        var limit = Part(code, title, run, part, fluid.VapourC, Harm.Danger, "the fluid reaches",
             "", "Boiling point from dry, wet and water; vapour shows 8 K (+-6) below it and 3 K lower for each 1000 m. Fluid at the piston from the heat network.", member);
         var fresh = fluid.DryC - fluid.BoilsC;
         return limit with
@@ -128,7 +128,7 @@ public static class LimitFinder
             : Text($"in session {hottest.Phase.Session}");
         return new Limit(code, title, "C", demand, capacityC, margin, first is not null,
             first is null ? null : MomentOf(first, first.PeakAtS[(int)part][member]), harm,
-            Text($"{what} peaks at {demand:0} C {where}."), first is null ? null : change, basis);
+            Text($"{what} {demand:0} C {where}."), first is null ? null : change, basis);
     }
 
     private static Limit Wear(string code, string title, double startMm, Vehicles.AxleBrake brake, DayRun run, Func<PhaseRecord, Lane> worn, int member)

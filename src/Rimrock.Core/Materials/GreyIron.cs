@@ -50,6 +50,16 @@ public static class GreyIron
         return (HeatAtZero * celsius) + (0.5 * HeatSlope * celsius * celsius) + (PeakHeight * PeakHalfWidthK * triangle);
     }
 
+    /// <summary>Heat content above 0 C, J/kg, of four members.</summary>
+    public static Vector256<double> EnthalpyJKg(Vector256<double> celsius)
+    {
+        var side = Vector256.Min(Vector256.Max((celsius - Vector256.Create(PeakC)) * (1 / PeakHalfWidthK), Vector256.Create(-1.0)), Vector256<double>.One);
+
+        // 0.5 (1 + s)^2 below the peak and 1 - 0.5 (1 - s)^2 above it are both 0.5 + s - 0.5 s |s|.
+        var triangle = Vector256.Create(0.5) + side - (side * Vector256.Abs(side) * 0.5);
+        return (celsius * HeatAtZero) + (celsius * celsius * (0.5 * HeatSlope)) + (triangle * (PeakHeight * PeakHalfWidthK));
+    }
+
     /// <summary>The temperature at which the heat content above 0 C is <paramref name="joulesPerKg"/>, by bisection to 1e-9 K.</summary>
     /// <exception cref="ArgumentOutOfRangeException">Below -200 C or above 1400 C.</exception>
     public static double TemperatureC(double joulesPerKg)

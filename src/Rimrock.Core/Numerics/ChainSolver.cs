@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+using System.Runtime.InteropServices;
 using System.Runtime.Intrinsics;
 using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
@@ -21,11 +23,12 @@ public sealed class ChainSolver
     private readonly int middle;
 
     /// <summary>Makes a chain.</summary>
-    /// <param name="nodes">Number of nodes, 3 or more.</param>
+    /// <param name="nodes">Number of nodes, odd, 3 or more.</param>
     /// <param name="startC">Temperature everywhere at the start, C.</param>
     public ChainSolver(int nodes, double startC)
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(nodes, 3);
+        ArgumentOutOfRangeException.ThrowIfNotEqual(nodes % 2, 1);
         Temperature = new Lane[nodes];
         Mean = new Lane[nodes];
         Capacity = new Lane[nodes];
@@ -74,84 +77,74 @@ public sealed class ChainSolver
         }
 
         Solve(inverse, stage, Temperature);
-        for (var i = 0; i < stage.Length; i++)
+        for (var i = 0; i < Mean.Length; i++)
         {
             Mean[i] += Temperature[i] * Gamma;
         }
     }
 
+    // The loops below run over both halves at once through references: running values stay in registers, and no index is
+    // checked thirty times a step. All arrays have the lengths that the constructor gave them.
     private void Factor(Lane inverse)
     {
-        var last = reciprocal.Length - 1;
-        for (var i = 0; i <= last; i++)
+        ref var capacity = ref MemoryMarshal.GetArrayDataReference(Capacity);
+        ref var link = ref MemoryMarshal.GetArrayDataReference(Link);
+        ref var sink = ref MemoryMarshal.GetArrayDataReference(Sink);
+        ref var pivot = ref MemoryMarshal.GetArrayDataReference(reciprocal);
+        ref var share = ref MemoryMarshal.GetArrayDataReference(weight);
+        var last = Capacity.Length - 1;
+        Lane fromLeft = Lane.Zero, fromRight = Lane.Zero, linkLeft = Lane.Zero, linkRight = Lane.Zero;
+        for (int i = 0, j = last; i < middle; i++, j--)
         {
-            var diagonal = (Capacity[i] * inverse) + Sink[i];
-            if (i > 0)
-            {
-                diagonal += Link[i - 1];
-            }
-
-            if (i < last)
-            {
-                diagonal += Link[i];
-            }
-
-            reciprocal[i] = diagonal;
+            var nextLeft = Unsafe.Add(ref link, i);
+            var nextRight = Unsafe.Add(ref link, j - 1);
+            var left = Lane.One / ((Unsafe.Add(ref capacity, i) * inverse) + Unsafe.Add(ref sink, i) + linkLeft + nextLeft - fromLeft);
+            var right = Lane.One / ((Unsafe.Add(ref capacity, j) * inverse) + Unsafe.Add(ref sink, j) + linkRight + nextRight - fromRight);
+            Unsafe.Add(ref pivot, i) = left;
+            Unsafe.Add(ref pivot, j) = right;
+            Unsafe.Add(ref share, i) = nextLeft * left;
+            Unsafe.Add(ref share, j) = nextRight * right;
+            fromLeft = nextLeft * nextLeft * left;
+            fromRight = nextRight * nextRight * right;
+            linkLeft = nextLeft;
+            linkRight = nextRight;
         }
 
-        for (int i = 0, j = last; i < middle || j > middle; i++, j--)
-        {
-            if (i < middle)
-            {
-                reciprocal[i] = Lane.One / reciprocal[i];
-                weight[i] = Link[i] * reciprocal[i];
-                reciprocal[i + 1] -= weight[i] * Link[i];
-            }
-
-            if (j > middle)
-            {
-                reciprocal[j] = Lane.One / reciprocal[j];
-                weight[j] = Link[j - 1] * reciprocal[j];
-                reciprocal[j - 1] -= weight[j] * Link[j - 1];
-            }
-        }
-
-        reciprocal[middle] = Lane.One / reciprocal[middle];
+        Unsafe.Add(ref pivot, middle) = Lane.One
+            / ((Unsafe.Add(ref capacity, middle) * inverse) + Unsafe.Add(ref sink, middle) + linkLeft + linkRight - fromLeft - fromRight);
     }
 
-    private void Solve(Lane inverse, Lane[] from, Lane[] result)
+    private void Solve(Lane inverse, Lane[] from, Lane[] into)
     {
-        var last = right.Length - 1;
-        for (var i = 0; i <= last; i++)
+        ref var capacity = ref MemoryMarshal.GetArrayDataReference(Capacity);
+        ref var source = ref MemoryMarshal.GetArrayDataReference(Source);
+        ref var start = ref MemoryMarshal.GetArrayDataReference(from);
+        ref var result = ref MemoryMarshal.GetArrayDataReference(into);
+        ref var pivot = ref MemoryMarshal.GetArrayDataReference(reciprocal);
+        ref var share = ref MemoryMarshal.GetArrayDataReference(weight);
+        ref var partial = ref MemoryMarshal.GetArrayDataReference(right);
+        var last = from.Length - 1;
+        Lane left = Lane.Zero, other = Lane.Zero;
+        for (int i = 0, j = last; i < middle; i++, j--)
         {
-            right[i] = (Capacity[i] * inverse * from[i]) + Source[i];
+            var sumLeft = (Unsafe.Add(ref capacity, i) * inverse * Unsafe.Add(ref start, i)) + Unsafe.Add(ref source, i) + left;
+            var sumRight = (Unsafe.Add(ref capacity, j) * inverse * Unsafe.Add(ref start, j)) + Unsafe.Add(ref source, j) + other;
+            Unsafe.Add(ref partial, i) = sumLeft * Unsafe.Add(ref pivot, i);
+            Unsafe.Add(ref partial, j) = sumRight * Unsafe.Add(ref pivot, j);
+            left = sumLeft * Unsafe.Add(ref share, i);
+            other = sumRight * Unsafe.Add(ref share, j);
         }
 
-        for (int i = 0, j = last; i < middle || j > middle; i++, j--)
+        var centre = ((Unsafe.Add(ref capacity, middle) * inverse * Unsafe.Add(ref start, middle)) + Unsafe.Add(ref source, middle) + left + other)
+            * Unsafe.Add(ref pivot, middle);
+        Unsafe.Add(ref result, middle) = centre;
+        left = other = centre;
+        for (int i = middle - 1, j = middle + 1; i >= 0; i--, j++)
         {
-            if (i < middle)
-            {
-                right[i + 1] += weight[i] * right[i];
-            }
-
-            if (j > middle)
-            {
-                right[j - 1] += weight[j] * right[j];
-            }
-        }
-
-        result[middle] = right[middle] * reciprocal[middle];
-        for (int i = middle - 1, j = middle + 1; i >= 0 || j <= last; i--, j++)
-        {
-            if (i >= 0)
-            {
-                result[i] = (right[i] * reciprocal[i]) + (weight[i] * result[i + 1]);
-            }
-
-            if (j <= last)
-            {
-                result[j] = (right[j] * reciprocal[j]) + (weight[j] * result[j - 1]);
-            }
+            left = Unsafe.Add(ref partial, i) + (Unsafe.Add(ref share, i) * left);
+            other = Unsafe.Add(ref partial, j) + (Unsafe.Add(ref share, j) * other);
+            Unsafe.Add(ref result, i) = left;
+            Unsafe.Add(ref result, j) = other;
         }
     }
 }

@@ -28,19 +28,10 @@ public static class Predictor
         var day = new Day(plan);
         var members = Enumerable.Repeat(CarFactors.Median, 4).ToArray();
         var track = new DayRun(plan, members);
-        foreach (var phase in day.Track)
-        {
-            track.Run(phase);
-        }
-
         var road = new DayRun(plan, members);
-        foreach (var phase in day.Road)
-        {
-            road.Run(phase);
-        }
-
+        ColdStopResult[] coldStops = [];
+        Parallel.Invoke(() => Run(track, day.Track), () => Run(road, day.Road), () => coldStops = ColdStops(plan));
         var fluid = FluidOf(plan);
-        var coldStops = ColdStops(plan);
         var stops = Stops(plan, track);
         return new PredictionResult(
             Summary(plan, day, track),
@@ -54,6 +45,14 @@ public static class Predictor
             coldStops,
             fluid,
             Cautions(plan));
+    }
+
+    private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)
+    {
+        foreach (var phase in phases)
+        {
+            run.Run(phase);
+        }
     }
 
     /// <summary>The fluid of a plan as it is today.</summary>

@@ -1,0 +1,43 @@
+using Rimrock.Storage;
+using Rimrock.Web.Bench;
+using Rimrock.Web.Hosting;
+using Rimrock.Web.Shelf;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.WebHost.UseSetting(WebHostDefaults.ServerUrlsKey, $"http://127.0.0.1:{builder.Configuration.GetValue("port", 5217)}");
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.AddServerHeader = false;
+    kestrel.Limits.MaxRequestBodySize = RequestLimits.MostBytes;
+});
+builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+builder.Services.ConfigureHttpJsonOptions(options => JsonContract.Configure(options.SerializerOptions));
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddOpenApi("v1", JsonContract.Describe);
+builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Configuration)));
+builder.Services.AddSingleton<ShelfStore>();
+
+var app = builder.Build();
+if (builder.Configuration.GetValue("demo", false))
+{
+    app.Services.GetRequiredService<ShelfStore>().LoadDemo();
+}
+
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseMiddleware<OriginGuard>();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+app.MapOpenApi();
+var api = app.MapGroup("/api");
+api.MapGroup("/predictions").MapPredictions();
+api.MapGroup("/shelf").MapShelf();
+api.MapGroup("/recordings").MapRecordings();
+api.MapFallback(() => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing at this address."));
+app.MapFallbackToFile("index.html");
+app.Run();
+
+/// <summary>Entry point, visible to the tests' host.</summary>
+public partial class Program;

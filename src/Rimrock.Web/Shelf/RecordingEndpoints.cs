@@ -1,0 +1,48 @@
+using System.Globalization;
+using System.Text;
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Quantities;
+using Rimrock.Formats;
+
+namespace Rimrock.Web.Shelf;
+
+/// <summary>What was found in a recorded trace.</summary>
+/// <param name="Circuit">The circuit it makes; not stored yet.</param>
+/// <param name="DurationS">Duration, s.</param>
+/// <param name="LengthM">Distance, m.</param>
+/// <param name="TopKmh">Highest speed, km/h.</param>
+/// <param name="Zones">Braking zones found.</param>
+public sealed record RecordingPreview(Circuit Circuit, double DurationS, double LengthM, double TopKmh, IReadOnlyList<BrakingZone> Zones);
+
+/// <summary>Recorded traces in.</summary>
+public static class RecordingEndpoints
+{
+    /// <summary>Maps them.</summary>
+    public static void MapRecordings(this RouteGroupBuilder group) =>
+        group.MapPost("/", async (string name, HttpRequest request, CancellationToken cancel) =>
+            {
+                var recording = SpeedTraceCsv.Read(await TextOf(request, cancel));
+                var circuit = new Circuit(name, Recording: recording);
+                var faults = new List<InputFault>();
+                circuit.Check(faults);
+                InputFaultException.ThrowIfAny(faults);
+                var lap = RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh);
+                return TypedResults.Ok(new RecordingPreview(circuit, lap.DurationS, lap.LengthM(), Speed.ToKmh(lap.SpeedMS.Max()), ZoneDetection.Find(lap)));
+            })
+            .Accepts<string>("text/csv")
+            .WithName("readRecording")
+            .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) and shows what was found; stores nothing.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+
+    private static async Task<string> TextOf(HttpRequest request, CancellationToken cancel)
+    {
+        if (request.ContentLength > SpeedTraceCsv.MostBytes)
+        {
+            throw new InputFaultException([new InputFault("file", string.Create(CultureInfo.InvariantCulture, $"{request.ContentLength / 1e6:0.0} MB"),
+                $"at most {SpeedTraceCsv.MostBytes / 1_000_000} MB", "The file is too large for a speed trace.")]);
+        }
+
+        using var reader = new StreamReader(request.Body, Encoding.UTF8);
+        return await reader.ReadToEndAsync(cancel);
+    }
+}

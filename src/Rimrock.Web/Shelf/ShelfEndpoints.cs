@@ -1,0 +1,74 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
+using Rimrock.Storage;
+
+namespace Rimrock.Web.Shelf;
+
+/// <summary>Everything a page needs to offer choices: the shelf, the tables of kinds, and the range of every field.</summary>
+/// <param name="Content">The shelf.</param>
+/// <param name="Tyres">Kinds of tyre.</param>
+/// <param name="Paces">Paces.</param>
+/// <param name="PadFamilies">Pad families.</param>
+/// <param name="FluidClasses">Fluid classes.</param>
+/// <param name="Ranges">Range of every numeric field of a plan.</param>
+public sealed record ShelfAnswer(
+    ShelfContent Content,
+    IReadOnlyList<Tyre> Tyres,
+    IReadOnlyList<Pace> Paces,
+    IReadOnlyList<PadFamily> PadFamilies,
+    IReadOnlyList<FluidClass> FluidClasses,
+    IReadOnlyList<FieldRange> Ranges);
+
+/// <summary>What a save returns.</summary>
+/// <param name="Id">The item.</param>
+/// <param name="Revision">Its new revision.</param>
+public sealed record Saved(string Id, int Revision);
+
+/// <summary>The Shelf room's endpoints.</summary>
+public static class ShelfEndpoints
+{
+    /// <summary>Maps them.</summary>
+    public static void MapShelf(this RouteGroupBuilder group)
+    {
+        group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
+                store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All, PredictionPlan.Ranges)))
+            .WithName("readShelf")
+            .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
+        group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre) => TypedResults.Ok(CarGuess.From(name, massKg, powerKw, tyre)))
+            .WithName("guessCar")
+            .WithSummary("A whole car from name, mass, power and tyre.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPut("/cars/{id}", (string id, int revision, CarEntry entry, ShelfStore store) =>
+            {
+                InputFaultException.ThrowIfAny(entry.Faults());
+                return TypedResults.Ok(new Saved(id, store.Save("cars", CheckId(id), entry.Car.Name, entry, revision)));
+            })
+            .WithName("saveCar")
+            .WithSummary("Stores an own car; revision is the one the edit started from, 0 for a new car.")
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .ProducesProblem(StatusCodes.Status409Conflict);
+        group.MapPut("/circuits/{id}", (string id, int revision, Circuit circuit, ShelfStore store) =>
+            {
+                var faults = new List<InputFault>();
+                circuit.Check(faults);
+                InputFaultException.ThrowIfAny(faults);
+                return TypedResults.Ok(new Saved(id, store.Save("circuits", CheckId(id), circuit.Name, circuit, revision)));
+            })
+            .WithName("saveCircuit")
+            .WithSummary("Stores an own circuit.")
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .ProducesProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static string CheckId(string id)
+    {
+        var faults = new List<InputFault>();
+        Names.Check(id, "id", faults);
+        InputFaultException.ThrowIfAny(faults);
+        return id;
+    }
+}

@@ -1,0 +1,23 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+const rooms = ['bench', 'choose', 'ready', 'log', 'shelf'];
+
+export default ts.config(
+  { ignores: ['node_modules', 'src/api/openapi.ts'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  reactHooks.configs.flat.recommended,
+  { languageOptions: { globals: globals.browser } },
+  ...rooms.map((room) => ({
+    files: [`src/rooms/${room}/**`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: rooms.filter((other) => other !== room).map((other) => ({ group: [`**/rooms/${other}/**`, `../${other}/**`], message: 'Rooms never import each other.' })) },
+      ],
+    },
+  })),
+);

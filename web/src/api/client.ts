@@ -1,0 +1,89 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './openapi';
+
+type Schemas = components['schemas'];
+export type Car = Schemas['Car'];
+export type AxleBrake = Schemas['AxleBrake'];
+export type CarEntry = Schemas['CarEntry'];
+export type CarGuess = Schemas['CarGuess'];
+export type Circuit = Schemas['Circuit'];
+export type BrakingZone = Schemas['BrakingZone'];
+export type Pad = Schemas['Pad'];
+export type Rotor = Schemas['Rotor'];
+export type BrakeFluid = Schemas['BrakeFluid'];
+export type FluidState = Schemas['FluidState'];
+export type StintPlan = Schemas['StintPlan'];
+export type Weather = Schemas['Weather'];
+export type WheelDuct = Schemas['WheelDuct'];
+export type PredictionPlan = Schemas['PredictionPlan'];
+export type PredictionResult = Schemas['PredictionResult'];
+export type StrataLayer = Schemas['StrataLayer'];
+export type Demand = Schemas['Demand'];
+export type SessionSeries = Schemas['SessionSeries'];
+export type StopSummary = Schemas['StopSummary'];
+export type PhaseSummary = Schemas['PhaseSummary'];
+export type WheelCooling = Schemas['WheelCooling'];
+export type Limit = Schemas['Limit'];
+export type BrakePart = Schemas['BrakePart'];
+export type ShelfAnswer = Schemas['ShelfAnswer'];
+export type FieldRange = Schemas['FieldRange'];
+export type RecordingPreview = Schemas['RecordingPreview'];
+
+/** One thing wrong with what was sent: which field, what stood there, what is allowed. */
+export interface Fault {
+  field: string;
+  value: string;
+  allowed: string;
+  message: string;
+}
+
+/** Problem details (RFC 9457) as an error that screens can show. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly title: string,
+    readonly detail: string,
+    readonly faults: Fault[],
+    readonly status: number,
+  ) {
+    super(`${title} ${detail}`);
+  }
+}
+
+const client = createClient<paths>({ baseUrl: '' });
+
+/** The answer of a call, or the problem it ended with. */
+function unwrap<T>(answer: { data?: T; error?: unknown; response: Response }): T {
+  if (answer.data !== undefined) return answer.data;
+  const problem = (answer.error ?? {}) as { title?: string; detail?: string; faults?: Fault[] };
+  throw new ApiProblem(problem.title ?? 'Rimrock did not answer.', problem.detail ?? '', problem.faults ?? [], answer.response.status);
+}
+
+export async function readShelf(signal?: AbortSignal): Promise<ShelfAnswer> {
+  return unwrap(await client.GET('/api/shelf', { signal }));
+}
+
+export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promise<PredictionResult> {
+  return unwrap(await client.POST('/api/predictions', { body: plan, signal }));
+}
+
+export async function guessCar(query: { name: string; massKg: number; powerKw: number; tyre: string }): Promise<CarGuess> {
+  return unwrap(await client.GET('/api/shelf/cars/guess', { params: { query } }));
+}
+
+export async function saveCar(id: string, revision: number, body: CarEntry): Promise<void> {
+  unwrap(await client.PUT('/api/shelf/cars/{id}', { params: { path: { id }, query: { revision } }, body }));
+}
+
+export async function saveCircuit(id: string, revision: number, body: Circuit): Promise<void> {
+  unwrap(await client.PUT('/api/shelf/circuits/{id}', { params: { path: { id }, query: { revision } }, body }));
+}
+
+export async function readRecording(name: string, text: string): Promise<RecordingPreview> {
+  const response = await client.POST('/api/recordings', {
+    params: { query: { name } },
+    body: text as never,
+    bodySerializer: (body) => body as unknown as string,
+    headers: { 'Content-Type': 'text/csv' },
+  });
+  return unwrap(response);
+}

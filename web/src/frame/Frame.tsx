@@ -1,0 +1,127 @@
+import { useEffect, useState } from 'react';
+import Modal from 'react-bootstrap/Modal';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { PlanSentence } from '../plan/PlanSentence';
+import { usePlan } from '../plan/PlanContext';
+import { useUnits } from '../units/UnitContext';
+import { Finder } from './Finder';
+import { rooms } from './rooms';
+
+const keys: [string, string][] = [
+  ['1 to 5', 'go to a room'],
+  ['/', 'find any car, circuit or part'],
+  ['u', 'undo the last change'],
+  ['c', 'Celsius and metric, or Fahrenheit and imperial'],
+  ['d', 'light or dark'],
+  ['← →', 'move the ruler in the strata, or choose a stop'],
+  ['Esc', 'close what is open'],
+  ['?', 'this list'],
+];
+
+const themeKey = 'rimrock.theme';
+
+function useTheme() {
+  const [theme, setTheme] = useState(() => localStorage.getItem(themeKey) ?? (window.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'));
+  useEffect(() => {
+    document.documentElement.dataset.bsTheme = theme;
+  }, [theme]);
+  return {
+    theme,
+    toggle: () => {
+      const next = theme === 'dark' ? 'light' : 'dark';
+      localStorage.setItem(themeKey, next);
+      setTheme(next);
+    },
+  };
+}
+
+/** Header, plan sentence and the room below. */
+export function Frame() {
+  const { system, toggle } = useUnits();
+  const theme = useTheme();
+  const { undo } = usePlan();
+  const { search, pathname } = useLocation();
+  const navigate = useNavigate();
+  const [finding, setFinding] = useState(false);
+  const [helping, setHelping] = useState(false);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea, .modal')) return;
+      const room = rooms[Number(event.key) - 1];
+      if (room) void navigate(`/${room.path}${search}`);
+      else if (event.key === '/') setFinding(true);
+      else if (event.key === '?') setHelping(true);
+      else if (event.key === 'u') undo();
+      else if (event.key === 'c') toggle();
+      else if (event.key === 'd') theme.toggle();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [navigate, search, undo, toggle, theme]);
+
+  return (
+    <div className="sheet">
+      <a className="visually-hidden-focusable" href="#room">
+        Skip to the room
+      </a>
+      <header className="top">
+        <NavLink to={`/bench${search}`} className="mark" aria-label="Rimrock, to the Bench">
+          <svg width="36" height="26" viewBox="0 0 36 26" aria-hidden="true">
+            <path className="mark-ridge" d="M1 20 9 8l5 5 7-11 14 18" />
+            <path className="mark-bed" d="M5 17h27" />
+            <path className="mark-rim" d="M1 24h34" />
+          </svg>
+          Rimrock
+        </NavLink>
+        <nav aria-label="Rooms">
+          {rooms.map((room, i) => (
+            <NavLink key={room.path} to={`/${room.path}${search}`} className={({ isActive }) => (isActive ? 'room current' : 'room')}>
+              <span className="room-key" aria-hidden="true">
+                {i + 1}
+              </span>{' '}
+              {room.name}
+            </NavLink>
+          ))}
+        </nav>
+        <div className="switches">
+          <button type="button" onClick={() => setFinding(true)}>
+            Find
+          </button>
+          <button type="button" onClick={toggle} aria-label={system === 'metric' ? 'Change to Fahrenheit and imperial' : 'Change to Celsius and metric'}>
+            {system === 'metric' ? '°C km' : '°F mi'}
+          </button>
+          <button type="button" onClick={theme.toggle}>
+            {theme.theme === 'dark' ? 'Light' : 'Dark'}
+          </button>
+          <button type="button" onClick={() => setHelping(true)} aria-label="Keyboard help">
+            ?
+          </button>
+        </div>
+      </header>
+      {pathname !== '/new' && <PlanSentence />}
+      <main id="room" tabIndex={-1}>
+        <Outlet />
+      </main>
+      <Finder show={finding} onHide={() => setFinding(false)} />
+      <Modal show={helping} onHide={() => setHelping(false)} aria-label="Keyboard" centered>
+        <Modal.Body>
+          <h2>Keyboard</h2>
+          <dl className="keyboard">
+            {keys.map(([key, what]) => (
+              <div key={key}>
+                <dt>
+                  <kbd>{key}</kbd>
+                </dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+        </Modal.Body>
+      </Modal>
+    </div>
+  );
+}

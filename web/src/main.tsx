@@ -1,0 +1,52 @@
+import '@fontsource-variable/source-serif-4/wght.css';
+import '@fontsource/barlow-semi-condensed/latin-400.css';
+import '@fontsource/barlow-semi-condensed/latin-500.css';
+import '@fontsource/barlow-semi-condensed/latin-600.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { Frame } from './frame/Frame';
+import { rooms } from './frame/rooms';
+import { PlanProvider } from './plan/PlanContext';
+import { ProblemNote } from './shared/ProblemNote';
+import './styles/rimrock.scss';
+import { UnitProvider } from './units/UnitContext';
+
+const BenchRoom = lazy(() => import('./rooms/bench/BenchRoom'));
+const NewCarRoom = lazy(() => import('./rooms/start/NewCarRoom'));
+const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
+
+function ToBench() {
+  const { search } = useLocation();
+  return <Navigate to={`/bench${search}`} replace />;
+}
+
+const loading = <p className="loading">Opening the shelf…</p>;
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <UnitProvider>
+        <BrowserRouter>
+          <PlanProvider loading={loading} failed={(error, retry) => <ProblemNote error={error} retry={retry} />}>
+            <Suspense fallback={loading}>
+              <Routes>
+                <Route element={<Frame />}>
+                  <Route path="/bench" element={<BenchRoom />} />
+                  <Route path="/new" element={<NewCarRoom />} />
+                  {rooms
+                    .filter((room) => room.promise !== '')
+                    .map((room) => (
+                      <Route key={room.path} path={`/${room.path}`} element={<p className="promise">{room.promise}</p>} />
+                    ))}
+                  <Route path="*" element={<ToBench />} />
+                </Route>
+              </Routes>
+            </Suspense>
+          </PlanProvider>
+        </BrowserRouter>
+      </UnitProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

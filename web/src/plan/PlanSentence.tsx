@@ -1,0 +1,110 @@
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useUnits } from '../units/UnitContext';
+import { CarEditor } from './editors/CarEditor';
+import { CircuitEditor } from './editors/CircuitEditor';
+import { PaceEditor, RoadEditor, StintEditor, WeatherEditor } from './editors/DayEditors';
+import { FluidEditor, PadEditor, RotorEditor } from './editors/PartEditors';
+import { usePlan } from './PlanContext';
+
+interface Part {
+  key: string;
+  title: string;
+  text: string;
+  editor: ReactNode;
+}
+
+/** The plan in plain language; every underlined phrase opens its editor in place. */
+export function PlanSentence() {
+  const { draft, plan, undo } = usePlan();
+  const { show } = useUnits();
+  const [open, setOpen] = useState<string | null>(null);
+  const phrases = useRef(new Map<string, HTMLButtonElement>());
+  const panel = useRef<HTMLDivElement>(null);
+
+  useEffect(() => {
+    if (open) panel.current?.querySelector<HTMLElement>('input:checked, input, select, button')?.focus();
+  }, [open]);
+
+  if (!draft || !plan) return null;
+  const { stint, weather } = plan;
+  const duct = plan.frontDuct?.hoseMm ? `${plan.frontDuct.hoseMm} mm duct` : plan.frontDuct && plan.frontDuct.shield !== 'closed' ? `shield ${plan.frontDuct.shield}` : 'no ducts';
+  const months = Math.round(plan.fluidState.ageMonths);
+  const parts: Record<string, Part> = Object.fromEntries(
+    [
+      { key: 'car', title: 'The car', text: plan.car.name, editor: <CarEditor /> },
+      { key: 'pace', title: 'Pace', text: `${plan.pace} pace`, editor: <PaceEditor /> },
+      { key: 'stint', title: 'The day', text: `${stint.sessions} x ${Number(stint.minutesEach.toFixed(1))} min`, editor: <StintEditor /> },
+      { key: 'circuit', title: 'Where it is driven', text: plan.circuit.name, editor: <CircuitEditor /> },
+      { key: 'weather', title: 'Weather', text: `${show(weather.ambientC, 'C')}, ${weather.rain ? 'wet' : 'dry'}`, editor: <WeatherEditor /> },
+      { key: 'road', title: 'Road use', text: `${Math.round(plan.roadPercent)} %`, editor: <RoadEditor /> },
+      { key: 'front', title: 'Front pads', text: plan.frontPad.name, editor: <PadEditor axle="front" /> },
+      { key: 'rear', title: 'Rear pads', text: plan.rearPad.name, editor: <PadEditor axle="rear" /> },
+      { key: 'rotors', title: 'Rotors and air', text: `${plan.frontRotor.name} rotors, ${duct}`, editor: <RotorEditor /> },
+      {
+        key: 'fluid',
+        title: 'Brake fluid',
+        text: `${plan.fluid.name} fluid, ${months === 0 ? 'fresh' : `${months} month${months === 1 ? '' : 's'} old`}`,
+        editor: <FluidEditor />,
+      },
+    ].map((part) => [part.key, part]),
+  );
+  const close = () => {
+    const was = open;
+    setOpen(null);
+    if (was) phrases.current.get(was)?.focus();
+  };
+  const phrase = (key: string) => (
+    <button
+      type="button"
+      className={open === key ? 'phrase open' : 'phrase'}
+      aria-expanded={open === key}
+      aria-controls="plan-editor"
+      ref={(element) => {
+        if (element) phrases.current.set(key, element);
+      }}
+      onClick={() => (open === key ? close() : setOpen(key))}
+    >
+      {parts[key]?.text}
+    </button>
+  );
+  const current = open ? parts[open] : null;
+  return (
+    <section className="plan" aria-label="Plan">
+      <p className="sentence">
+        {phrase('car')} at {phrase('pace')}, {phrase('stint')} at {phrase('circuit')}, {phrase('weather')}, {phrase('road')} of its miles on the road.
+        <br className="wide-only" /> Fitted: {phrase('front')} front, {phrase('rear')} rear, {phrase('rotors')}, {phrase('fluid')}.
+      </p>
+      <div
+        id="plan-editor"
+        ref={panel}
+        hidden={!current}
+        className="editor"
+        role="group"
+        aria-label={current?.title}
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') {
+            event.stopPropagation();
+            close();
+          }
+        }}
+      >
+        {current && (
+          <>
+            <header>
+              <h2>{current.title}</h2>
+              <span>
+                <button type="button" className="btn btn-link" onClick={undo}>
+                  Undo
+                </button>
+                <button type="button" className="btn btn-dark" onClick={close}>
+                  Done
+                </button>
+              </span>
+            </header>
+            {current.editor}
+          </>
+        )}
+      </div>
+    </section>
+  );
+}

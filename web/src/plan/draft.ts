@@ -1,0 +1,125 @@
+import type {
+  BrakeFluid,
+  Car,
+  CarEntry,
+  Circuit,
+  FluidState,
+  Pad,
+  PredictionPlan,
+  Rotor,
+  ShelfAnswer,
+  StintPlan,
+  Weather,
+  WheelDuct,
+} from '../api/client';
+
+/** A plan as the page edits it: things from the shelf by their id, everything else in full. */
+export interface Draft {
+  car: string | Car;
+  circuit: string | Circuit;
+  pace: string;
+  stint: StintPlan;
+  weather: Weather;
+  frontPad: string | Pad;
+  rearPad: string | Pad;
+  /** An id, or null for the rotor that the car came with. */
+  frontRotor: string | Rotor | null;
+  rearRotor: string | Rotor | null;
+  fluid: string | BrakeFluid;
+  fluidState: FluidState;
+  frontPadMm?: number;
+  rearPadMm?: number;
+  frontDuct?: WheelDuct;
+  roadPercent: number;
+}
+
+/** A draft with every reference followed. */
+export interface Resolved {
+  plan: PredictionPlan;
+  carEntry?: CarEntry;
+}
+
+/** A pad known by its family only: the family's typical curve stands in. */
+export function familyPad(code: string, shelf: ShelfAnswer): Pad | undefined {
+  const family = shelf.padFamilies.find((row) => row.code === code);
+  return family && { name: `a typical ${family.name.toLowerCase()} pad`, family: code, basis: 'unknown', roadApproved: true };
+}
+
+/** A fluid known by its class only: the class's minimum boiling points stand in. */
+export function classFluid(code: string, shelf: ShelfAnswer): BrakeFluid | undefined {
+  const row = shelf.fluidClasses.find((item) => item.code === code);
+  return row && { name: `any ${row.name}`, class: code, dryC: row.dryC, wetC: row.wetC };
+}
+
+export const familyPrefix = 'family:';
+export const classPrefix = 'class:';
+
+function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
+  return typeof ref === 'string' && ref.startsWith(familyPrefix) ? familyPad(ref.slice(familyPrefix.length), shelf) : find(shelf.content.pads, ref);
+}
+
+function findFluid(ref: string | BrakeFluid, shelf: ShelfAnswer): BrakeFluid | undefined {
+  return typeof ref === 'string' && ref.startsWith(classPrefix) ? classFluid(ref.slice(classPrefix.length), shelf) : find(shelf.content.fluids, ref);
+}
+
+const find = <T>(items: { id: string; body: T }[], ref: string | T): T | undefined =>
+  typeof ref === 'string' ? items.find((item) => item.id === ref)?.body : ref;
+
+/** The plan of a draft, or the name of what is missing from the shelf. */
+export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing: string } {
+  const { cars, circuits, rotors } = shelf.content;
+  const entry = typeof draft.car === 'string' ? cars.find((item) => item.id === draft.car)?.body : undefined;
+  const car = typeof draft.car === 'string' ? entry?.car : draft.car;
+  const circuit = find(circuits, draft.circuit);
+  const frontPad = findPad(draft.frontPad, shelf);
+  const rearPad = findPad(draft.rearPad, shelf);
+  const frontRotor = draft.frontRotor === null ? entry?.frontRotor : find(rotors, draft.frontRotor);
+  const rearRotor = draft.rearRotor === null ? entry?.rearRotor : find(rotors, draft.rearRotor);
+  const fluid = findFluid(draft.fluid, shelf);
+  if (!car) return { missing: 'car' };
+  if (!circuit) return { missing: 'circuit' };
+  if (!frontPad || !rearPad) return { missing: 'pad' };
+  if (!frontRotor || !rearRotor) return { missing: 'rotor' };
+  if (!fluid) return { missing: 'fluid' };
+  const { pace, stint, weather, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent } = draft;
+  const plan = { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent };
+  return { plan, carEntry: entry };
+}
+
+/** Braking zones to start from where no circuit is known yet: to be replaced by one's own (common practice for a 3 km club circuit). */
+export const typicalCircuit: Circuit = {
+  name: 'typical club circuit',
+  altitudeM: 0,
+  zones: [
+    { entryKmh: 165, exitKmh: 80, secondsToNext: 18 },
+    { entryKmh: 140, exitKmh: 95, secondsToNext: 14 },
+    { entryKmh: 155, exitKmh: 70, secondsToNext: 20 },
+    { entryKmh: 130, exitKmh: 85, secondsToNext: 22 },
+  ],
+};
+
+/** The draft of a car as it stands in the shelf. */
+export function draftOfCar(id: string, entry: CarEntry, keep?: Draft): Draft {
+  return {
+    circuit: keep?.circuit ?? typicalCircuit,
+    pace: keep?.pace ?? 'advanced',
+    stint: keep?.stint ?? { sessions: 3, minutesEach: 20, restMinutes: 40, outLapPace: 0.8, coolDownLaps: 1, coolDownPace: 0.65 },
+    weather: keep?.weather ?? { ambientC: 24, rain: false },
+    roadPercent: keep?.roadPercent ?? 80,
+    car: id,
+    frontPad: entry.frontPad,
+    rearPad: entry.rearPad,
+    frontRotor: null,
+    rearRotor: null,
+    fluid: entry.fluid,
+    fluidState: entry.fluidState,
+  };
+}
+
+/** The draft a fresh page starts from: the first car and circuit on the shelf; null on an empty shelf. */
+export function firstDraft(shelf: ShelfAnswer): Draft | null {
+  const car = shelf.content.cars.find((item) => item.id === 'harrow') ?? shelf.content.cars[0];
+  const circuit = shelf.content.circuits.find((item) => item.id === 'gullmouth') ?? shelf.content.circuits[0];
+  if (!car || !circuit) return null;
+  return { ...draftOfCar(car.id, car.body), circuit: circuit.id };
+}

@@ -1,0 +1,124 @@
+import { Link } from 'react-router';
+import type { AxleBrake, Car } from '../../api/client';
+import { NumberField } from '../../shared/NumberField';
+import { draftOfCar } from '../draft';
+import { usePlan } from '../PlanContext';
+import { ChoiceList } from './ChoiceList';
+import { useRange } from './useRange';
+
+type NumberKey = { [K in keyof Car]-?: Car[K] extends number | undefined ? K : never }[keyof Car];
+type AxleKey = { [K in keyof AxleBrake]-?: AxleBrake[K] extends number | undefined ? K : never }[keyof AxleBrake];
+
+const refinements: { key: NumberKey; label: string; hint: string }[] = [
+  { key: 'staticFrontShare', label: 'Front weight share', hint: 'front engine about 0.58, mid 0.43' },
+  { key: 'cgHeightM', label: 'Centre of gravity height', hint: 'estate 0.56, low coupe 0.45' },
+  { key: 'wheelbaseM', label: 'Wheelbase', hint: 'in the handbook' },
+  { key: 'tyreRadiusM', label: 'Tyre radius', hint: 'half the tyre’s height' },
+  { key: 'dragAreaM2', label: 'Drag area', hint: 'estate 0.68, coupe 0.56' },
+  { key: 'engineBrakingMS2', label: 'Engine braking', hint: 'throttle shut, 0.3 is usual' },
+  { key: 'regenerationMS2', label: 'Regeneration', hint: '0 without an electric motor' },
+];
+
+const axleFields: { key: AxleKey; label: string }[] = [
+  { key: 'padAreaCm2', label: 'Pad area' },
+  { key: 'padHeightMm', label: 'Pad height' },
+  { key: 'padNewMm', label: 'New pad thickness' },
+  { key: 'padLimitMm', label: 'Change pads at' },
+  { key: 'caliperMassKg', label: 'Caliper mass' },
+];
+
+export function CarEditor() {
+  const { shelf, draft, plan, change } = usePlan();
+  const range = useRange();
+  if (!draft || !plan) return null;
+  const car = plan.car;
+  const edit = (changes: Partial<Car>) =>
+    change((old) => ({ ...old, car: { ...car, ...changes }, frontRotor: old.frontRotor ?? plan.frontRotor, rearRotor: old.rearRotor ?? plan.rearRotor }));
+  const editAxle = (axle: 'front' | 'rear', changes: Partial<AxleBrake>) => edit({ [axle]: { ...car[axle], ...changes } });
+  return (
+    <div className="editor-columns">
+      <div>
+        <ChoiceList
+          legend="Cars on the shelf"
+          choices={shelf.content.cars.map((item) => ({ id: item.id, name: item.body.car.name, note: `${item.body.car.massKg} kg, ${item.body.car.powerKw} kW` }))}
+          chosen={typeof draft.car === 'string' ? draft.car : null}
+          onChoose={(id) => {
+            const entry = shelf.content.cars.find((item) => item.id === id);
+            if (entry) change((old) => draftOfCar(id, entry.body, old));
+          }}
+        />
+        <Link to="/new" className="quiet-link">
+          Add your own car: five answers
+        </Link>
+      </div>
+      <div>
+        <h3>What decides most</h3>
+        <NumberField label="Mass with driver" value={car.massKg} range={range('car.massKg')} onChange={(massKg) => edit({ massKg })} />
+        <NumberField label="Power" value={car.powerKw} range={range('car.powerKw')} onChange={(powerKw) => edit({ powerKw })} />
+        <div className="field">
+          <label htmlFor="car-tyre">Tyres</label>
+          <select id="car-tyre" className="form-select" value={car.tyre} onChange={(event) => edit({ tyre: event.target.value })}>
+            {shelf.tyres.map((tyre) => (
+              <option key={tyre.code} value={tyre.code}>
+                {tyre.name}, {tyre.grip.toFixed(2)} g
+              </option>
+            ))}
+          </select>
+        </div>
+        <div className="field">
+          <label htmlFor="car-original">Pads it was sold with</label>
+          <select id="car-original" className="form-select" value={car.originalPadFamily} onChange={(event) => edit({ originalPadFamily: event.target.value })}>
+            {shelf.padFamilies.map((family) => (
+              <option key={family.code} value={family.code}>
+                {family.name}
+              </option>
+            ))}
+          </select>
+        </div>
+        <label className="check">
+          <input type="checkbox" checked={car.electronics} onChange={(event) => edit({ electronics: event.target.checked })} /> ABS with brake-force distribution
+        </label>
+      </div>
+      <details className="editor-wide">
+        <summary>Refine: weight, drag, calipers, pedal. Every default is a typical figure.</summary>
+        <div className="field-grid">
+          {refinements.map(({ key, label, hint }) => (
+            <NumberField key={key} label={label} hint={hint} value={car[key]} range={range(`car.${key}`)} onChange={(value) => edit({ [key]: value })} />
+          ))}
+          <NumberField
+            label="Master cylinder"
+            value={car.hydraulics.masterCylinderMm}
+            range={range('car.hydraulics.masterCylinderMm')}
+            onChange={(masterCylinderMm) => edit({ hydraulics: { ...car.hydraulics, masterCylinderMm } })}
+          />
+          <NumberField
+            label="Booster gain"
+            hint="1 without a booster"
+            value={car.hydraulics.boosterGain}
+            range={range('car.hydraulics.boosterGain')}
+            onChange={(boosterGain) => edit({ hydraulics: { ...car.hydraulics, boosterGain } })}
+          />
+        </div>
+        {(['front', 'rear'] as const).map((axle) => (
+          <section key={axle} aria-label={`${axle} calipers`}>
+            <h3>{axle === 'front' ? 'Front calipers' : 'Rear calipers'}</h3>
+            <div className="field-grid">
+              {axleFields.map(({ key, label }) => (
+                <NumberField key={key} label={label} value={car[axle][key]} range={range(`axle.${key}`)} onChange={(value) => editAxle(axle, { [key]: value })} />
+              ))}
+              {car[axle].pistonsMm.map((piston, i) => (
+                <NumberField
+                  key={i}
+                  label={`Piston ${i + 1}, ${car[axle].caliper === 'fixed' ? 'one side' : 'sliding'}`}
+                  value={piston}
+                  range={range('axle.pistonsMm')}
+                  onChange={(value) => editAxle(axle, { pistonsMm: car[axle].pistonsMm.map((old, j) => (i === j ? value : old)) })}
+                />
+              ))}
+            </div>
+          </section>
+        ))}
+      </details>
+    </div>
+  );
+}

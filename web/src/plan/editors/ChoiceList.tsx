@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+
+export interface Choice {
+  id: string;
+  name: string;
+  note: ReactNode;
+}
+
+interface Props {
+  legend: string;
+  choices: Choice[];
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}
+
+/** A short list to pick from, as radio buttons so that arrows work. */
+export function ChoiceList({ legend, choices, chosen, onChoose }: Props) {
+  return (
+    <fieldset className="choices">
+      <legend>{legend}</legend>
+      {choices.map((choice) => (
+        <label key={choice.id} className={choice.id === chosen ? 'choice chosen' : 'choice'}>
+          <input type="radio" name={legend} checked={choice.id === chosen} onChange={() => onChoose(choice.id)} />
+          <span className="choice-name">{choice.name}</span>
+          <span className="choice-note">{choice.note}</span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,75 @@
+import { NumberField } from '../../shared/NumberField';
+import { usePlan } from '../PlanContext';
+import { ChoiceList } from './ChoiceList';
+import { useRange } from './useRange';
+
+const paceNotes: Record<string, string> = {
+  novice: 'lifts early, three quarters of the grip, 55 % of the limit lap’s braking',
+  regular: 'a few days a year, 70 % of the limit lap’s braking',
+  advanced: 'brakes late and hard, 85 % of the limit lap’s braking',
+};
+
+export function PaceEditor() {
+  const { shelf, draft, change } = usePlan();
+  if (!draft) return null;
+  return (
+    <>
+      <ChoiceList
+        legend="How hard is it driven?"
+        choices={shelf.paces.map((pace) => ({ id: pace.code, name: pace.name, note: paceNotes[pace.code] ?? '' }))}
+        chosen={draft.pace}
+        onChoose={(pace) => change((old) => ({ ...old, pace }))}
+      />
+      <p className="note">Braking zones and recordings are taken as driven; pace changes only laps that Rimrock drives itself.</p>
+    </>
+  );
+}
+
+export function StintEditor() {
+  const { draft, change } = usePlan();
+  const range = useRange();
+  if (!draft) return null;
+  const { stint } = draft;
+  const edit = (changes: Partial<typeof stint>) => change((old) => ({ ...old, stint: { ...old.stint, ...changes } }));
+  return (
+    <div className="field-grid">
+      <NumberField label="Sessions" value={stint.sessions} range={range('stint.sessions')} onChange={(value) => edit({ sessions: Math.round(value) })} />
+      <NumberField label="Minutes in a session" hint="until the flag; the cool-down lap comes after" value={stint.minutesEach} range={range('stint.minutesEach')} onChange={(minutesEach) => edit({ minutesEach })} />
+      <NumberField label="Rest between sessions" value={stint.restMinutes} range={range('stint.restMinutes')} onChange={(restMinutes) => edit({ restMinutes })} />
+      <NumberField label="Cool-down laps" value={stint.coolDownLaps} range={range('stint.coolDownLaps')} onChange={(value) => edit({ coolDownLaps: Math.round(value) })} />
+      <NumberField label="Cool-down pace" hint="speed over a hot lap’s" value={stint.coolDownPace} range={range('stint.coolDownPace')} onChange={(coolDownPace) => edit({ coolDownPace })} />
+      <NumberField label="Out-lap pace" hint="speed over a hot lap’s" value={stint.outLapPace} range={range('stint.outLapPace')} onChange={(outLapPace) => edit({ outLapPace })} />
+    </div>
+  );
+}
+
+export function WeatherEditor() {
+  const { draft, change } = usePlan();
+  const range = useRange();
+  if (!draft) return null;
+  return (
+    <div className="field-grid">
+      <NumberField label="Air temperature" value={draft.weather.ambientC} range={range('weather.ambientC')} onChange={(ambientC) => change((old) => ({ ...old, weather: { ...old.weather, ambientC } }))} />
+      <label className="check">
+        <input type="checkbox" checked={draft.weather.rain} onChange={(event) => change((old) => ({ ...old, weather: { ...old.weather, rain: event.target.checked } }))} /> Wet track
+      </label>
+    </div>
+  );
+}
+
+export function RoadEditor() {
+  const { draft, change } = usePlan();
+  const range = useRange();
+  if (!draft) return null;
+  return (
+    <div className="field-grid">
+      <NumberField
+        label="Share of its miles on the road"
+        hint="weighs road manners against the track"
+        value={draft.roadPercent}
+        range={range('roadPercent')}
+        onChange={(roadPercent) => change((old) => ({ ...old, roadPercent }))}
+      />
+    </div>
+  );
+}

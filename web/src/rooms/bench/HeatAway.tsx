@@ -1,0 +1,41 @@
+import type { PredictionResult, WheelCooling } from '../../api/client';
+import { useUnits } from '../../units/UnitContext';
+
+type Share = Exclude<keyof WheelCooling, 'wheel' | 'inMJ' | 'balanceError'>;
+
+const paths: { key: Share; label: string; className: string }[] = [
+  { key: 'vanesShare', label: 'vanes', className: 'path-vanes' },
+  { key: 'facesShare', label: 'faces', className: 'path-faces' },
+  { key: 'radiationShare', label: 'radiation', className: 'path-radiation' },
+  { key: 'hubShare', label: 'hat and hub', className: 'path-hub' },
+  { key: 'caliperShare', label: 'caliper and pads', className: 'path-caliper' },
+];
+
+/** Where one front and one rear wheel's heat went over the day. */
+export function HeatAway({ result }: { result: PredictionResult }) {
+  const { summary } = result;
+  const { show } = useUnits();
+  return (
+    <section aria-label="Where the heat goes">
+      <h2>Where the heat goes</h2>
+      {result.cooling.map((wheel) => (
+        <div key={wheel.wheel} className="heat">
+          <span className="heat-name">
+            {wheel.wheel} wheel, {wheel.inMJ.toFixed(0)} MJ
+          </span>
+          <span className="heat-bar" role="img" aria-label={paths.map((path) => `${path.label} ${Math.round(wheel[path.key] * 100)} %`).join(', ')}>
+            {paths.map((path) => (
+              <span key={path.key} className={path.className} style={{ width: `${wheel[path.key] * 100}%` }}>
+                {wheel[path.key] > 0.16 ? `${path.label} ${Math.round(wheel[path.key] * 100)}` : ''}
+              </span>
+            ))}
+          </span>
+        </div>
+      ))}
+      <p className="note">
+        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes, {summary.frontWheelKw.toFixed(1)} kW at each front wheel;{' '}
+        {Math.round(summary.frontShare * 100)} % at the front (ideal {Math.round(summary.idealFrontShare * 100)} % in the hardest stop).
+      </p>
+    </section>
+  );
+}

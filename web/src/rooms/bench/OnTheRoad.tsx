@@ -1,0 +1,48 @@
+import type { PredictionPlan, PredictionResult, ShelfAnswer } from '../../api/client';
+import { useUnits } from '../../units/UnitContext';
+
+const word = (index: number, words: [string, string, string]) => (index <= 2 ? words[0] : index <= 5 ? words[1] : words[2]);
+
+/** First stops on cold mornings and manners of the front pad. */
+export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; plan: PredictionPlan; shelf: ShelfAnswer }) {
+  const { show } = useUnits();
+  const family = shelf.padFamilies.find((row) => row.code === plan.frontPad.family);
+  return (
+    <section aria-label="On the road">
+      <h2>On the road</h2>
+      <table className="facts">
+        <thead className="visually-hidden">
+          <tr>
+            <th>First stop</th>
+            <th>Distance</th>
+            <th>Against the original pads</th>
+          </tr>
+        </thead>
+        <tbody>
+          {result.coldStops.map((stop) => {
+            const more = stop.metres - stop.originalMetres;
+            return (
+              <tr key={`${stop.speedKmh} ${stop.startC}`}>
+                <th scope="row">
+                  First stop at {show(stop.startC, 'C')} from {show(stop.speedKmh, 'km/h')}
+                </th>
+                <td>{show(stop.metres, 'm', 1)}</td>
+                <td>{stop.reachesAbs ? 'tyres limit, no difference' : `${more >= 0 ? '+' : '−'}${show(Math.abs(more), 'm', 1)}`}</td>
+              </tr>
+            );
+          })}
+          {family && (
+            <tr>
+              <th scope="row">Dust, noise, rotor wear</th>
+              <td colSpan={2}>
+                {word(family.dust, ['clean', 'some dust', 'black wheels'])} · {word(family.noise, ['quiet', 'may squeal', 'squeals'])} ·{' '}
+                {word(family.rotorWear, ['kind to rotors', 'wears rotors', 'eats rotors'])}
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+      <p className="note">At the pedal force that gives 0.6 g on the warm original pads, {show(result.coldStops[0]?.pedalN ?? 0, 'N')}. Friction ±0.04 by family.</p>
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import type { Limit, PredictionResult } from '../../api/client';
+import { lapLabel } from '../../charts/LapStory';
+import { useUnits } from '../../units/UnitContext';
+
+const when = (limit: Limit) => {
+  if (!limit.when) return 'holds';
+  const { session, kind, lap } = limit.when;
+  if (kind === 'road') return 'first stop';
+  const where = kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap' ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind] : `lap ${lapLabel({ kind, lap })}`;
+  return session > 1 ? `session ${session}, ${where}` : where;
+};
+
+/** What gives, in order, with the margin, one sentence why and the cheapest change that moves it. */
+export function WhatGivesFirst({ result }: { result: PredictionResult }) {
+  const [all, setAll] = useState(false);
+  const gives = result.limits.filter((limit) => limit.gives);
+  const holds = result.limits.filter((limit) => !limit.gives);
+  const shown = all ? [...gives, ...holds] : [...gives, ...holds.slice(0, Math.max(1, 5 - gives.length))];
+  return (
+    <section aria-label="What gives first">
+      <h2>What gives first</h2>
+      {gives.length === 0 && <p className="all-holds">Everything holds for the whole day, on typical values.</p>}
+      <ol className="limits">
+        {shown.map((limit) => (
+          <Item key={limit.code} limit={limit} />
+        ))}
+      </ol>
+      {result.limits.length > shown.length || all ? (
+        <button type="button" className="btn btn-link" onClick={() => setAll(!all)}>
+          {all ? 'Show the nearest only' : `${result.limits.length - shown.length} more that hold`}
+        </button>
+      ) : null}
+    </section>
+  );
+}
+
+function Item({ limit }: { limit: Limit }) {
+  const { show } = useUnits();
+  const [why, setWhy] = useState(false);
+  const unit = limit.unit === 'C' ? 'K' : limit.unit;
+  const digits = limit.unit === 'C' ? 0 : 1;
+  const margin = limit.margin ?? 0;
+  const text = limit.margin == null ? '' : margin < 0 ? `${show(-margin, unit, digits)} over` : `${show(margin, unit, digits)} in hand`;
+  const used = limit.demand == null || limit.capacity === 0 ? 0 : limit.unit === 'mm' ? limit.capacity / Math.max(limit.demand, 0.1) : limit.demand / limit.capacity;
+  return (
+    <li className={limit.gives ? `limit gives harm-${limit.harm}` : 'limit'}>
+      <div className="limit-head">
+        <span className="limit-title">{limit.title}</span>
+        <span className="limit-when">{when(limit)}</span>
+        <span className="limit-margin">{text}</span>
+      </div>
+      <div className="limit-bar" aria-hidden="true">
+        <span style={{ width: `${Math.min(100, used * 100)}%` }} />
+      </div>
+      <p>
+        {limit.sentence}{' '}
+        <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>
+          why
+        </button>
+      </p>
+      {limit.change && <p className="limit-change">{limit.change}</p>}
+      {why && (
+        <p className="basis">
+          {limit.demand != null && `Asks ${show(limit.demand, limit.unit, digits)}, takes ${show(limit.capacity, limit.unit, digits)}. `}
+          {limit.basis}
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,118 @@
+import { useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { guessCar } from '../../api/client';
+import { encodeDraft } from '../../plan/address';
+import { classPrefix, draftOfCar, familyPrefix, typicalCircuit, type Draft } from '../../plan/draft';
+import { usePlan } from '../../plan/PlanContext';
+import { useRange } from '../../plan/editors/useRange';
+import { NumberField } from '../../shared/NumberField';
+import { ProblemNote } from '../../shared/ProblemNote';
+
+/** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
+export default function NewCarRoom() {
+  const { shelf } = usePlan();
+  const range = useRange();
+  const navigate = useNavigate();
+  const [massKg, setMass] = useState<number>();
+  const [powerKw, setPower] = useState<number>();
+  const [tyre, setTyre] = useState('summer');
+  const [circuit, setCircuit] = useState<string>(shelf.content.circuits[0]?.id ?? 'typical');
+  const [pad, setPad] = useState('organic');
+  const [fluid, setFluid] = useState('dot4');
+  const [ageMonths, setAge] = useState(24);
+  const [error, setError] = useState<Error | null>(null);
+  const ready = massKg !== undefined && powerKw !== undefined;
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (!ready) return;
+    try {
+      const guess = await guessCar({ name: 'My car', massKg, powerKw, tyre });
+      const base = draftOfCar('', {
+        car: guess.car,
+        frontRotor: guess.frontRotor,
+        rearRotor: guess.rearRotor,
+        frontPad: familyPrefix + pad,
+        rearPad: familyPrefix + pad,
+        fluid: classPrefix + fluid,
+        fluidState: { ageMonths, climate: 'temperate', tightHoses: false },
+      });
+      const draft: Draft = {
+        ...base,
+        pace: 'regular',
+        car: { ...guess.car, originalPadFamily: pad.startsWith('race') || pad === 'track-sport' ? 'organic' : pad },
+        circuit: circuit === 'typical' ? typicalCircuit : circuit,
+        frontRotor: guess.frontRotor,
+        rearRotor: guess.rearRotor,
+      };
+      void navigate(`/bench?p=${encodeDraft(draft)}`);
+    } catch (problem) {
+      setError(problem as Error);
+    }
+  };
+
+  return (
+    <form className="new-car" onSubmit={(event) => void submit(event)} noValidate>
+      <h1>Your car, in five answers</h1>
+      <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
+      <fieldset>
+        <legend>1 and 2. How heavy, how strong?</legend>
+        <NumberField label="Mass with driver" hint="papers plus you and fuel" value={massKg} range={range('car.massKg')} onChange={setMass} />
+        <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={setPower} />
+      </fieldset>
+      <fieldset>
+        <legend>3. On what tyres?</legend>
+        <select aria-label="Tyres" className="form-select" value={tyre} onChange={(event) => setTyre(event.target.value)}>
+          {shelf.tyres.map((row) => (
+            <option key={row.code} value={row.code}>
+              {row.name}
+            </option>
+          ))}
+        </select>
+      </fieldset>
+      <fieldset>
+        <legend>4. Where?</legend>
+        <select aria-label="Circuit" className="form-select" value={circuit} onChange={(event) => setCircuit(event.target.value)}>
+          {shelf.content.circuits.map((item) => (
+            <option key={item.id} value={item.id}>
+              {item.body.name}
+            </option>
+          ))}
+          <option value="typical">a typical club circuit (braking zones you can edit)</option>
+        </select>
+      </fieldset>
+      <fieldset>
+        <legend>5. What is fitted now?</legend>
+        <div className="field">
+          <label htmlFor="new-pad">Pads</label>
+          <select id="new-pad" className="form-select" value={pad} onChange={(event) => setPad(event.target.value)}>
+            {shelf.padFamilies.map((family) => (
+              <option key={family.code} value={family.code}>
+                {family.name}
+                {family.code === 'organic' ? ' (most street cars)' : ''}
+              </option>
+            ))}
+          </select>
+        </div>
+        <div className="field">
+          <label htmlFor="new-fluid">Fluid</label>
+          <select id="new-fluid" className="form-select" value={fluid} onChange={(event) => setFluid(event.target.value)}>
+            {shelf.fluidClasses
+              .filter((row) => row.code.startsWith('dot'))
+              .map((row) => (
+                <option key={row.code} value={row.code}>
+                  {row.name}
+                </option>
+              ))}
+          </select>
+        </div>
+        <NumberField label="Age of the fluid" hint="two years if nobody knows" value={ageMonths} range={range('fluidState.ageMonths')} onChange={setAge} />
+      </fieldset>
+      {error && <ProblemNote error={error} />}
+      <button type="submit" className="btn btn-dark btn-lg" disabled={!ready}>
+        Show me what gives first
+      </button>
+      {!ready && <span className="note">Mass and power are still missing.</span>}
+    </form>
+  );
+}

@@ -1,0 +1,13 @@
+/// <reference types="vitest/config" />
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+const api = 'http://127.0.0.1:5217';
+
+export default defineConfig({
+  plugins: [react()],
+  build: { outDir: '../src/Rimrock.Web/wwwroot', emptyOutDir: true, assetsInlineLimit: 0 },
+  server: { proxy: { '/api': api, '/openapi': api } },
+  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
+  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+});
