@@ -16,7 +16,11 @@ export default ts.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: rooms.filter((other) => other !== room).map((other) => ({ group: [`**/rooms/${other}/**`, `../${other}/**`], message: 'Rooms never import each other.' })) },
+        {
+          patterns: rooms
+            .filter((other) => other !== room)
+            .map((other) => ({ group: [`**/rooms/${other}/**`, `../${other}/**`], message: 'Rooms never import each other.' })),
+        },
       ],
     },
   })),

@@ -18,6 +18,7 @@ builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi("v1", JsonContract.Describe);
 builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Configuration)));
 builder.Services.AddSingleton<ShelfStore>();
+builder.Services.AddHostedService<WarmUp>();
 
 var app = builder.Build();
 if (builder.Configuration.GetValue("demo", false))

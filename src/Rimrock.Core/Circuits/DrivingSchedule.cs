@@ -25,7 +25,7 @@ public sealed class DrivingSchedule
     public const double BrakingStepS = 0.1;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 0.5;
+    public const double CoastingStepS = 1.0;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {

@@ -106,7 +106,7 @@ public sealed class WheelAir
 
         // Capacity rate of the air that flows, with the still-air exchange as a floor so that standing is no special case.
         var density = Vector256.Create(pressurePa / Air.GasConstantJKgK) / (airC + Vector256.Create(Quantities.Temperature.ZeroCelsiusInKelvin));
-        var capacityRate = (speed * density * (openAreaM2 * 1006)) + Vector256.Create(2 * StillVaneWM2K * vaneAreaM2);
+        var capacityRate = (speed * density * (openAreaM2 * Air.SpecificHeatJKgK)) + Vector256.Create(2 * StillVaneWM2K * vaneAreaM2);
         var ntu = conductance / capacityRate;
 
         // (1 - exp(-x)) / x by its Pade form (6 + x) / (6 + 4 x + x^2): within 0.7 % up to x = 1, 1.7 % at 1.5.

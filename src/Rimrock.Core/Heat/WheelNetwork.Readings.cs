@@ -60,7 +60,7 @@ public sealed partial class WheelNetwork
     /// <summary>Heat stored above 0 C in everything, J.</summary>
     public Lane StoredJ()
     {
-        var sum = (CaliperC * parts.CaliperCapacityJK()) + (HatC * parts.HatCapacityJK()) + (HubC * HubCapacityJK);
+        var sum = (CaliperC * caliperCapacityJK) + (HatC * hatCapacityJK) + (HubC * HubCapacityJK);
         for (var i = 0; i < Nodes; i++)
         {
             if (i is >= FaceIn and <= FaceOut)

@@ -71,6 +71,12 @@ public sealed partial class WheelNetwork
     private readonly double inboardShare;
     private readonly double cellMassKg;
     private readonly double vaneMassKg;
+    private readonly double ringToHatWK;
+    private readonly double hatAreaM2;
+    private readonly double hatCapacityJK;
+    private readonly double caliperCapacityJK;
+    private readonly double caliperViewM2;
+    private readonly double plateOpenM2;
     private readonly bool slidingCaliper;
     private double previousStepS = 1;
     private Lane faceFluxIn;
@@ -101,6 +107,12 @@ public sealed partial class WheelNetwork
         cellMassKg = parts.RingDensityKgM3() * faceM2 * cellM;
         vaneMassKg = parts.RingDensityKgM3() * faceM2 * parts.Rotor.VaneGapMm / 1000 * parts.Rotor.VaneFill();
         inboardShare = parts.Duct.InboardShare();
+        ringToHatWK = parts.RingToHatWK();
+        hatAreaM2 = parts.HatAreaM2();
+        hatCapacityJK = parts.HatCapacityJK();
+        caliperCapacityJK = parts.CaliperCapacityJK();
+        caliperViewM2 = parts.CaliperViewM2();
+        plateOpenM2 = parts.PlateOpenM2();
         var rimM2 = 2 * Math.PI * parts.Rotor.OuterRadiusM() * parts.Rotor.ThicknessMm / 1000;
         exposedM2 = (faceM2 * (1 - parts.CoveredShare())) + (rimM2 / 2);
         var ductGain = parts.Duct.Gain();
@@ -263,23 +275,22 @@ public sealed partial class WheelNetwork
         passages = air.VanesWK * (1.0 / 3);
         var radiationIn = Radiative(midIn, Vector256.Create(ambientC)) * exposedM2;
         var radiationOut = Radiative(midOut, Vector256.Create(ambientC)) * exposedM2;
-        var view = CaliperViewFactor * 0.5 * parts.CaliperViewM2();
+        var view = CaliperViewFactor * 0.5 * caliperViewM2;
         var caliperIn = Radiative(midIn, CaliperC) * caliperFactor * view;
         var caliperOut = Radiative(midOut, CaliperC) * caliperFactor * view;
-        var ambient = Vector256.Create(ambientC);
-        SetSink(FaceIn, faceConvection * inboardShare, radiationIn, caliperIn);
-        SetSink(FaceOut, faceConvection, radiationOut, caliperOut);
-        foreach (var node in (ReadOnlySpan<int>)[VaneNode - 1, VaneNode, VaneNode + 1])
+        SetFaceSink(FaceIn, faceConvection * inboardShare, radiationIn, caliperIn, airC);
+        SetFaceSink(FaceOut, faceConvection, radiationOut, caliperOut, airC);
+        for (var node = VaneNode - 1; node <= VaneNode + 1; node++)
         {
             chain.Sink[node] = passages;
             chain.Source[node] = passages * airC;
         }
 
         var hatNode = HatNode();
-        var toHat = Vector256.Create(parts.RingToHatWK());
+        var toHat = Vector256.Create(ringToHatWK);
         chain.Sink[hatNode] += toHat;
         chain.Source[hatNode] += toHat * HatC;
-        plateToAir = air.HatWM2K * (PlateCoefficientShare * parts.PlateOpenM2());
+        plateToAir = air.HatWM2K * (PlateCoefficientShare * plateOpenM2);
         var plateSource = (plateToAir * airC) + (CaliperC * WheelParts.PlateToCarrierWK());
         chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir + Vector256.Create(WheelParts.PlateToCarrierWK());
         chain.Source[PlateIn] = chain.Source[PlateOut] = plateSource;
@@ -288,20 +299,20 @@ public sealed partial class WheelNetwork
         chain.Source[FluidIn] = chain.Sink[FluidIn] * CaliperC;
         chain.Source[FluidOut] = chain.Sink[FluidOut] * CaliperC;
         return (radiationIn, radiationOut, caliperIn, caliperOut);
+    }
 
-        void SetSink(int node, Lane convection, Lane radiation, Lane toCaliper)
-        {
-            chain.Sink[node] = convection + radiation + toCaliper;
-            chain.Source[node] += (convection * airC) + (radiation * ambient) + (toCaliper * CaliperC);
-        }
+    private void SetFaceSink(int node, Lane convection, Lane radiation, Lane toCaliper, Lane airC)
+    {
+        chain.Sink[node] = convection + radiation + toCaliper;
+        chain.Source[node] += (convection * airC) + (radiation * ambientC) + (toCaliper * CaliperC);
     }
 
     private void Account(double seconds, Lane heatW, Lane airC, (Lane In, Lane Out) radiation, (Lane In, Lane Out) caliper, Lane caliperLoss)
     {
         var mean = chain.Mean;
         var ambient = Vector256.Create(ambientC);
-        var toHat = (mean[HatNode()] - HatC) * parts.RingToHatWK();
-        var hatLoss = air.HatWM2K * parts.HatAreaM2();
+        var toHat = (mean[HatNode()] - HatC) * ringToHatWK;
+        var hatLoss = air.HatWM2K * hatAreaM2;
         var toHub = (HatC - HubC) * HatToHubWK;
         var hatOut = (HatC - airC) * hatLoss;
         var hubOut = (HubC - ambient) * HubLossWK;
@@ -322,9 +333,9 @@ public sealed partial class WheelNetwork
         Paths.Radiation += radiated * seconds;
         Paths.Hub += (hatOut + hubOut) * seconds;
         Paths.Caliper += (caliperOut + platesOut) * seconds;
-        HatC += (toHat - toHub - hatOut) * (seconds / parts.HatCapacityJK());
+        HatC += (toHat - toHub - hatOut) * (seconds / hatCapacityJK);
         HubC += (toHub - hubOut) * (seconds / HubCapacityJK);
-        CaliperC += (intoCaliper - caliperOut) * (seconds / parts.CaliperCapacityJK());
+        CaliperC += (intoCaliper - caliperOut) * (seconds / caliperCapacityJK);
     }
 
     /// <summary>The ring's node that the hat hangs on: the outboard cheek of a one-piece rotor, the middle of a floating ring.</summary>

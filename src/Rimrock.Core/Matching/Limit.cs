@@ -35,6 +35,9 @@ public enum Harm
 /// <param name="Harm">How bad that is.</param>
 /// <param name="Sentence">Why, in one plain sentence.</param>
 /// <param name="Change">The cheapest change that moves it; null where none is needed.</param>
+/// <param name="DemandLow">Lower edge of the demand's band (8 in 10).</param>
+/// <param name="DemandHigh">Upper edge of the demand's band.</param>
+/// <param name="MayGive">True where it holds in the middle of the band but gives at its edge.</param>
 /// <param name="Basis">How the figures came about: equation and source.</param>
 public sealed record Limit(string Code, string Title, string Unit, double? Demand, double Capacity, double? Margin, bool Gives, Moment? When, Harm Harm,
-    string Sentence, string? Change, string Basis);
+    string Sentence, string? Change, string Basis, double? DemandLow = null, double? DemandHigh = null, bool MayGive = false);

@@ -16,7 +16,23 @@ public static class LimitFinder
     /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
     public const double ColdAllowance = 0.15;
 
-    /// <summary>All limits of a day.</summary>
+    /// <summary>All limits of a day with the band of their demand, from the middle, the cool and the hot member; sorted.</summary>
+    public static IReadOnlyList<Limit> FindWithBand(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops, (int Middle, int Cool, int Hot) members)
+    {
+        var cool = Find(plan, run, fluid, coldStops, members.Cool).ToDictionary(limit => limit.Code);
+        var hot = Find(plan, run, fluid, coldStops, members.Hot).ToDictionary(limit => limit.Code);
+        return Sorted(Find(plan, run, fluid, coldStops, members.Middle).Select(limit => limit with
+        {
+            DemandLow = Least(cool[limit.Code].Demand, hot[limit.Code].Demand),
+            DemandHigh = Most(cool[limit.Code].Demand, hot[limit.Code].Demand),
+            MayGive = !limit.Gives && (cool[limit.Code].Gives || hot[limit.Code].Gives),
+        }));
+
+        static double? Least(double? a, double? b) => a is { } x && b is { } y ? Math.Min(x, y) : null;
+        static double? Most(double? a, double? b) => a is { } x && b is { } y ? Math.Max(x, y) : null;
+    }
+
+    /// <summary>All limits of a day for one member.</summary>
     public static IReadOnlyList<Limit> Find(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops, int member)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -39,8 +55,11 @@ public static class LimitFinder
             Wear("front-wear", "Front pads wear through", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front, run, phase => phase.FrontWornMm3, member),
             Wear("rear-wear", "Rear pads wear through", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear, run, phase => phase.RearWornMm3, member),
         };
-        return [.. limits.OrderBy(limit => limit.Gives ? 0 : 1).ThenBy(limit => Order(limit)).ThenByDescending(limit => limit.Harm)];
+        return Sorted(limits);
     }
+
+    private static IReadOnlyList<Limit> Sorted(IEnumerable<Limit> limits) =>
+        [.. limits.OrderBy(limit => limit.Gives ? 0 : limit.MayGive ? 1 : 2).ThenBy(Order).ThenByDescending(limit => limit.Harm)];
 
     private static double Order(Limit limit) => limit is { Gives: true, When: { } when }
         ? (when.Session * 10000) + (when.Lap * 100) + when.Minutes
@@ -60,10 +79,10 @@ public static class LimitFinder
         var worst = laps.Max(lap => energy(lap).ShareAbove(band.ToC, member));
         var margin = band.ToC - demand;
         var sentence = first is null
-            ? Text($"{pad.Name} works to {band.ToC:0} C; nine tenths of the hottest lap's braking stays below {demand:0} C.")
-            : Text($"{pad.Name} works to {band.ToC:0} C; in the hottest lap {100 * worst:0} % of the braking is done hotter than that.");
+            ? Text($"{pad.Name} works to {band.ToC:0} °C; nine tenths of the hottest lap's braking stays below {demand:0} °C.")
+            : Text($"{pad.Name} works to {band.ToC:0} °C; in the hottest lap {100 * worst:0} % of the braking is done hotter than that.");
         return new Limit(code, title, "C", demand, band.ToC, margin, first is not null, first is null ? null : MomentOf(first, first.StartS), Harm.Warning, sentence,
-            first is null ? null : Text($"A pad that works to {Math.Ceiling((demand + 20) / 10) * 10:0} C would hold."),
+            first is null ? null : Text($"A pad that works to {Math.Ceiling((demand + 20) / 10) * 10:0} °C would hold."),
             "Demand: temperature that a tenth of the hottest lap's braking energy exceeds, read at the chart's basis. Capacity: upper edge of the working band (0.9 of the plateau, or as stated).");
     }
 
@@ -84,7 +103,7 @@ public static class LimitFinder
         var margin = atC - band.FromC;
         var gives = mu < Friction.WorkingBand.EdgeShare * band.PlateauMu && margin < 0;
         return new Limit(code, title, "C", atC, band.FromC, margin, gives, gives ? MomentOf(run.Phases[outLap], first.AtS) : null, Harm.Warning,
-            Text($"The first stop ends at {atC:0} C with friction {mu:0.00}; {plan.FrontPad.Name} is at its best from {band.FromC:0} C."),
+            Text($"The first stop ends at {atC:0} °C with friction {mu:0.00}; {plan.FrontPad.Name} is at its best from {band.FromC:0} °C."),
             gives ? "Brake early on the out lap; two or three firm stops bring the pad in." : null,
             "Friction of the chart over the first stop of the out lap, energy-weighted. Capacity: lower edge of the working band.");
     }
@@ -98,7 +117,7 @@ public static class LimitFinder
         return new Limit("street-cold", "First stop on a cold morning is long", "m", stop.Metres, allowed, margin, margin < 0,
             margin < 0 ? new Moment(0, PhaseKind.Road, 0, 0) : null, Harm.Danger,
             stop.ReachesAbs ? "Both pads reach the tyre's grip; there is no difference."
-                : Text($"From 50 km/h at 5 C it stops in {stop.Metres:0.0} m, {Math.Abs(more):0.0} m {(more >= 0 ? "longer" : "shorter")} than the original pad at the same pedal force."),
+                : Text($"From 50 km/h at 5 °C it stops in {stop.Metres:0.0} m, {Math.Abs(more):0.0} m {(more >= 0 ? "longer" : "shorter")} than the original pad at the same pedal force."),
             margin < 0 ? "A pad that grips from cold, or drive to the track on the old pads." : null,
             "Stop integrated with the pad warming, at the pedal force that gives 0.6 g on the warm original pad. Capacity: the original pad's distance plus 15 % (engineering judgement).");
     }
@@ -110,9 +129,9 @@ public static class LimitFinder
         var fresh = fluid.DryC - fluid.BoilsC;
         return limit with
         {
-            Sentence = Text($"{plan.Fluid.Name} shows vapour from {fluid.VapourC:0} C today ({fluid.WaterPercent:0.0} % water); {limit.Sentence}"),
+            Sentence = Text($"{plan.Fluid.Name} shows vapour from {fluid.VapourC:0} °C today ({fluid.WaterPercent:0.0} % water); {limit.Sentence}"),
             Change = !limit.Gives ? null : fresh > 5
-                ? Text($"Flush with the same fluid, new: it boils {fresh:0} C higher.")
+                ? Text($"Flush with the same fluid, new: it boils {fresh:0} K higher.")
                 : "A fluid with a higher dry boiling point, or titanium pistons or shims.",
         };
     }
@@ -128,7 +147,7 @@ public static class LimitFinder
             : Text($"in session {hottest.Phase.Session}");
         return new Limit(code, title, "C", demand, capacityC, margin, first is not null,
             first is null ? null : MomentOf(first, first.PeakAtS[(int)part][member]), harm,
-            Text($"{what} {demand:0} C {where}."), first is null ? null : change, basis);
+            Text($"{what} {demand:0} °C {where}."), first is null ? null : change, basis);
     }
 
     private static Limit Wear(string code, string title, double startMm, Vehicles.AxleBrake brake, DayRun run, Func<PhaseRecord, Lane> worn, int member)

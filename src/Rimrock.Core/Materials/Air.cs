@@ -6,8 +6,7 @@ namespace Rimrock.Core.Materials;
 /// <summary>
 /// Dry air at low pressure. Viscosity and conductivity by Sutherland's law with the constants of White, Viscous
 /// Fluid Flow (3rd edition 2006), tables 1-2 and 1-3 (from memory): within 2 % and 4 % between 200 and 1900 K.
-/// Density as an ideal gas; specific heat from a quadratic fit to Incropera's table A.4 (from memory), within 1 %
-/// between 250 and 1000 K.
+/// Density as an ideal gas.
 /// </summary>
 public static class Air
 {
@@ -17,6 +16,9 @@ public static class Air
     /// <summary>Sea-level standard pressure, Pa (US Standard Atmosphere 1976).</summary>
     public const double SeaLevelPressurePa = 101325;
 
+    /// <summary>Specific heat at constant pressure near 330 K, J/kgK; 4 % more at 650 K (Incropera, table A.4, from memory).</summary>
+    public const double SpecificHeatJKgK = 1008;
+
     /// <summary>Prandtl number used in the correlations; it stays within 0.68-0.72 over the range here (Incropera, table A.4, from memory).</summary>
     public const double Prandtl = 0.70;
 
@@ -25,21 +27,6 @@ public static class Air
     private const double ViscositySutherlandK = 110.4;
     private const double ConductivityReferenceWMK = 0.0241;
     private const double ConductivitySutherlandK = 194;
-
-    /// <summary>Dynamic viscosity, Pa s, at a temperature in kelvin.</summary>
-    public static double ViscosityPaS(double kelvin) =>
-        ViscosityReferencePaS * Math.Pow(kelvin / ReferenceK, 1.5) * (ReferenceK + ViscositySutherlandK) / (kelvin + ViscositySutherlandK);
-
-    /// <summary>Thermal conductivity, W/mK, at a temperature in kelvin.</summary>
-    public static double ConductivityWMK(double kelvin) =>
-        ConductivityReferenceWMK * Math.Pow(kelvin / ReferenceK, 1.5) * (ReferenceK + ConductivitySutherlandK) / (kelvin + ConductivitySutherlandK);
-
-    /// <summary>Specific heat at constant pressure, J/kgK, at a temperature in kelvin.</summary>
-    public static double SpecificHeatJKgK(double kelvin)
-    {
-        var hundreds = (kelvin - 300) / 100;
-        return 1006 + (5.6 * hundreds) + (2.05 * hundreds * hundreds);
-    }
 
     /// <summary>Density, kg/m3, at a temperature in kelvin and a pressure in pascal.</summary>
     public static double DensityKgM3(double kelvin, double pressurePa) => pressurePa / (GasConstantJKgK * kelvin);

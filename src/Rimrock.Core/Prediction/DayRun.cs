@@ -17,6 +17,31 @@ public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double Fr
 {
     /// <summary>Every factor at its median.</summary>
     public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);
+
+    /// <summary>Three runs that bracket a prediction, and a fourth lane to fill the vector: median, cool corner, hot corner, median.</summary>
+    public static IReadOnlyList<CarFactors> Corners { get; } = [Median, Corner(-CornerSigmas), Corner(CornerSigmas), Median];
+
+    // 1.28 standard deviations bound eight tenths of a normal distribution; with about three factors that matter alike,
+    // each moves by 1.28 / sqrt 3 when all move together (first-order, ours; spreads as in docs/models/priors.md).
+    private const double CornerSigmas = 0.74;
+
+    private static CarFactors Corner(double sigmas)
+    {
+        double Up(double spread) => Math.Pow(spread, sigmas);
+        var wheel = WheelFactors.Median with
+        {
+            Cooling = Up(1 / 1.35),
+            VaneFlow = Up(1 / 1.3),
+            WheelAirRiseK = 15 + (8 * sigmas),
+            RubbedShare = 0.8 * Up(1 / 1.2),
+            PadConductivity = Up(1.4),
+            PlateToPistonWM2K = 1500 * Up(1.5),
+            PistonToFluidWM2K = 300 * Up(1.5),
+            CaliperHeat = Up(1 / 1.5),
+            Emissivity = Materials.GreyIron.Emissivity - (0.12 * sigmas),
+        };
+        return new CarFactors(wheel, wheel, Energy: Up(1.15));
+    }
 }
 
 /// <summary>

@@ -65,7 +65,9 @@ public sealed record SessionSeries(int Session, double StartS, double ParkedS, d
 /// <summary>One part's temperatures.</summary>
 /// <param name="Part">The part.</param>
 /// <param name="Celsius">Temperatures, C.</param>
-public sealed record PartSeries(BrakePart Part, double[] Celsius);
+/// <param name="LowC">Lower edge of the band (8 in 10), C.</param>
+/// <param name="HighC">Upper edge, C.</param>
+public sealed record PartSeries(BrakePart Part, double[] Celsius, double[] LowC, double[] HighC);
 
 /// <summary>Where the heat of one wheel went over the day, MJ and shares of what left.</summary>
 /// <param name="Wheel">Front or rear.</param>
@@ -127,7 +129,9 @@ public sealed record StrataLayer(BrakePart Part, Demand? Track, Demand? Road, Ca
 /// <param name="P50C">Half lies below, C.</param>
 /// <param name="P90C">Nine tenths lie below, C.</param>
 /// <param name="PeakC">Highest temperature, C.</param>
-public sealed record Demand(double StartC, double BinK, double[] Share, double P10C, double P50C, double P90C, double PeakC);
+/// <param name="LowC">P10 on the cool side of the band, C.</param>
+/// <param name="HighC">P90 on the hot side of the band, C.</param>
+public sealed record Demand(double StartC, double BinK, double[] Share, double P10C, double P50C, double P90C, double PeakC, double LowC, double HighC);
 
 /// <summary>What a part can take.</summary>
 /// <param name="Name">The product's name or what it is.</param>

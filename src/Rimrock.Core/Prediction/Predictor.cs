@@ -10,6 +10,8 @@ namespace Rimrock.Core.Prediction;
 public static class Predictor
 {
     private const int Member = 0;
+    private const int Cool = 1;
+    private const int Hot = 2;
 
     private static readonly BrakePart[] Drawn =
     [
@@ -26,7 +28,7 @@ public static class Predictor
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
         var day = new Day(plan);
-        var members = Enumerable.Repeat(CarFactors.Median, 4).ToArray();
+        var members = CarFactors.Corners;
         var track = new DayRun(plan, members);
         var road = new DayRun(plan, members);
         ColdStopResult[] coldStops = [];
@@ -39,9 +41,9 @@ public static class Predictor
             [.. track.Phases.Where(phase => phase.Phase.Kind == PhaseKind.Parked).SelectMany(Parked)],
             stops,
             Sessions(track),
-            Strata.Layers(plan, track, road, fluid, Member),
+            Strata.Layers(plan, track, road, fluid, (Member, Cool, Hot)),
             [Cooling("front", track.Front), Cooling("rear", track.Rear)],
-            LimitFinder.Find(plan, track, fluid, coldStops, Member),
+            LimitFinder.FindWithBand(plan, track, fluid, coldStops, (Member, Cool, Hot)),
             coldStops,
             fluid,
             Cautions(plan));
@@ -120,7 +122,9 @@ public static class Predictor
             var end = group.Last().EndS;
             var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
             sessions.Add(new SessionSeries(group.Key, start, parked, [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
-                [.. Drawn.Select(part => new PartSeries(part, [.. picks.Select(i => Tenth(run.Samples[i][(int)part][Member]))]))]));
+                [.. Drawn.Select(part => new PartSeries(part, Pick(part, Member), Pick(part, Cool), Pick(part, Hot)))]));
+
+            double[] Pick(BrakePart part, int member) => [.. picks.Select(i => Tenth(run.Samples[i][(int)part][member]))];
         }
 
         return sessions;
@@ -164,7 +168,7 @@ public static class Predictor
         {
             cautions.Add(plan.Car.Electronics
                 ? "Silicone fluid is not for a car with ABS, and never mixes with what was in there before."
-                : "Silicone fluid never mixes with what was in there before, and water that gets in stays free and boils at 100 C.");
+                : "Silicone fluid never mixes with what was in there before, and water that gets in stays free and boils at 100 °C.");
         }
 
         return cautions;

@@ -16,7 +16,7 @@ public static class Strata
     public const double FaceLimitC = 700;
 
     /// <summary>The layers from the fire to the fluid.</summary>
-    public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, int member)
+    public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, (int Middle, int Cool, int Hot) members)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(track);
@@ -31,8 +31,8 @@ public static class Strata
         var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", SealLimitC)]);
         return
         [
-            Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, "faded or near it"),
-            Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, "faded or near it"),
+            Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
+            Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
             Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, SealLimitC, "hardening"),
@@ -41,11 +41,17 @@ public static class Strata
         StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
         {
             var peakPart = part switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => part };
-            var beyond = onTrack.ShareAbove(limitC, member);
-            return new StrataLayer(part, DemandOf(onTrack, track, peakPart, member), DemandOf(onRoad, road, peakPart, member), capacity,
+            var beyond = onTrack.ShareAbove(limitC, members.Middle);
+            return new StrataLayer(part, DemandOf(onTrack, track, peakPart, members), DemandOf(onRoad, road, peakPart, members), capacity,
                 beyond > LeastShare ? new Overlap(limitC, beyond, what) : null);
         }
     }
+
+    /// <summary>The first hot lap with a tenth of its braking beyond capacity, in words.</summary>
+    private static string First(DayRun run, Func<PhaseRecord, double> beyond) =>
+        run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= Matching.LimitFinder.HotShare) is { } found
+            ? $"fades from {(found.Phase.Session > 1 ? $"session {found.Phase.Session}, " : "")}lap {found.Phase.Lap}"
+            : "";
 
     private static EnergyHistogram Sum(DayRun run, Func<PhaseRecord, EnergyHistogram> of)
     {
@@ -58,8 +64,9 @@ public static class Strata
         return sum;
     }
 
-    private static Demand? DemandOf(EnergyHistogram histogram, DayRun run, BrakePart part, int member)
+    private static Demand? DemandOf(EnergyHistogram histogram, DayRun run, BrakePart part, (int Middle, int Cool, int Hot) members)
     {
+        var member = members.Middle;
         var total = histogram.Total(member);
         if (!(total > 0))
         {
@@ -76,7 +83,8 @@ public static class Strata
         var raw = Enumerable.Range(0, count).Select(bin => histogram.Weight(bin, member) / total).ToArray();
         return new Demand(EnergyHistogram.StartC, EnergyHistogram.BinK, Smooth(raw),
             Math.Round(histogram.Quantile(0.1, member), 1), Math.Round(histogram.Quantile(0.5, member), 1), Math.Round(histogram.Quantile(0.9, member), 1),
-            Math.Round(run.Phases.Max(phase => phase.Peak[(int)part][member]), 1));
+            Math.Round(run.Phases.Max(phase => phase.Peak[(int)part][member]), 1),
+            Math.Round(histogram.Quantile(0.1, members.Cool), 1), Math.Round(histogram.Quantile(0.9, members.Hot), 1));
     }
 
     /// <summary>A Gaussian kernel of 12 K takes the bin edges off the drawing; the sum is kept.</summary>

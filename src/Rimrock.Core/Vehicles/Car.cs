@@ -43,8 +43,12 @@ public sealed record Car(
     double RegenerationMS2 = 0,
     bool Electronics = true)
 {
-    private static readonly FieldRange Mass = new("car.massKg", "Mass with driver", "kg", 350, 4000);
-    private static readonly FieldRange Power = new("car.powerKw", "Power", "kW", 15, 1200);
+    /// <summary>Allowed masses.</summary>
+    public static FieldRange MassRange { get; } = new("car.massKg", "Mass with driver", "kg", 350, 4000);
+
+    /// <summary>Allowed powers.</summary>
+    public static FieldRange PowerRange { get; } = new("car.powerKw", "Power", "kW", 15, 1200);
+
     private static readonly FieldRange FrontShare = new("car.staticFrontShare", "Front weight share", "", 0.3, 0.7);
     private static readonly FieldRange CgHeight = new("car.cgHeightM", "Centre of gravity height", "m", 0.25, 1.1);
     private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "Wheelbase", "m", 1.6, 4);
@@ -58,7 +62,7 @@ public sealed record Car(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [Mass, Power, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
+        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
 
     /// <summary>Mass that kinetic energy sees, kg.</summary>
     public double EffectiveMassKg() => MassKg * RotatingMassFactor;
@@ -68,8 +72,8 @@ public sealed record Car(
     {
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, "car.name", faults);
-        Mass.Check(MassKg, faults);
-        Power.Check(PowerKw, faults);
+        MassRange.Check(MassKg, faults);
+        PowerRange.Check(PowerKw, faults);
         FrontShare.Check(StaticFrontShare, faults);
         CgHeight.Check(CgHeightM, faults);
         Wheelbase.Check(WheelbaseM, faults);

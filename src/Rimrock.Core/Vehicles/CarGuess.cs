@@ -24,6 +24,8 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     /// <exception cref="InputFaultException">Any answer out of range.</exception>
     public static CarGuess From(string name, double massKg, double powerKw, string tyre)
     {
+        CheckAnswers(name, massKg, powerKw, tyre);
+
         // Linear sizes follow the cube root of mass, areas its two-thirds power; 1560 kg is the reference.
         var length = Math.Cbrt(massKg / 1560);
         var area = length * length;
@@ -36,14 +38,25 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
         var rear = new AxleBrake(CaliperKind.Sliding, [Round(38 * length)],
             PadAreaCm2: Round(36 * area), PadHeightMm: Round(42 * length), PadNewMm: 10, CaliperMassKg: Round(3.2 * length * area));
         var car = new Car(name, massKg, powerKw, tyre, front, rear, new Hydraulics(),
-            WheelbaseM: Math.Round(2.70 * length, 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
-            DragAreaM2: Math.Round(0.68 * area, 2), OriginalPadFamily: "organic");
-        var faults = new List<InputFault>();
-        car.Check(faults);
-        InputFaultException.ThrowIfAny(faults);
+            WheelbaseM: Math.Round(Math.Clamp(2.70 * length, 1.9, 3.6), 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
+            DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic");
         return new CarGuess(car,
             Ring("typical front", RingKgPerCarKg * massKg),
             Ring("typical rear", RingKgPerCarKg * RearRingShare * massKg));
+    }
+
+    private static void CheckAnswers(string name, double massKg, double powerKw, string tyre)
+    {
+        var faults = new List<InputFault>();
+        Names.Check(name, "car.name", faults);
+        Car.MassRange.Check(massKg, faults);
+        Car.PowerRange.Check(powerKw, faults);
+        if (Tyre.All.All(row => row.Code != tyre))
+        {
+            faults.Add(Tyre.UnknownFault(tyre));
+        }
+
+        InputFaultException.ThrowIfAny(faults);
     }
 
     private static Rotor Ring(string name, double massKg)

@@ -492,6 +492,16 @@ export interface components {
              * @description Highest temperature, C.
              */
             peakC: number;
+            /**
+             * Format: double
+             * @description P10 on the cool side of the band, C.
+             */
+            lowC: number;
+            /**
+             * Format: double
+             * @description P90 on the hot side of the band, C.
+             */
+            highC: number;
         };
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
@@ -714,6 +724,21 @@ export interface components {
             change: null | string;
             /** @description How the figures came about: equation and source. */
             basis: string;
+            /**
+             * Format: double
+             * @description Lower edge of the demand's band (8 in 10).
+             */
+            demandLow?: null | number;
+            /**
+             * Format: double
+             * @description Upper edge of the demand's band.
+             */
+            demandHigh?: null | number;
+            /**
+             * @description True where it holds in the middle of the band but gives at its edge.
+             * @default false
+             */
+            mayGive: boolean;
         };
         /** @description When in the day something happens. */
         Moment: {
@@ -903,6 +928,10 @@ export interface components {
             part: components["schemas"]["BrakePart"];
             /** @description Temperatures, C. */
             celsius: number[];
+            /** @description Lower edge of the band (8 in 10), C. */
+            lowC: number[];
+            /** @description Upper edge, C. */
+            highC: number[];
         };
         /**
          * @description What a stretch of the day is.

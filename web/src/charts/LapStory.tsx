@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
+import { area, line } from 'd3-shape';
 import { useState, type PointerEvent } from 'react';
 import type { BrakePart, PhaseSummary, SessionSeries, StopSummary } from '../api/client';
 import { useWidth } from '../shared/useWidth';
@@ -16,14 +16,19 @@ interface Props {
   onChoose: (stop: StopSummary | null) => void;
 }
 
-const height = 232;
-const margin = { left: 44, right: 118, top: 14, bottom: 26 };
+const height = 216;
+const margin = { left: 44, right: 118, top: 14, bottom: 8 };
 const parkedShare = 0.26;
 const lines: { part: BrakePart; className: string }[] = [
   { part: 'frontFace', className: 'line-front' },
   { part: 'rearFace', className: 'line-rear' },
   { part: 'frontFluid', className: 'line-fluid' },
 ];
+
+const valuesOf = (series: SessionSeries, part: BrakePart) => {
+  const found = series.parts.find((item) => item.part === part);
+  return { values: found?.celsius ?? [], low: found?.lowC ?? [], high: found?.highC ?? [] };
+};
 
 export const lapLabel = (phase: { kind: PhaseSummary['kind']; lap: number }) =>
   phase.kind === 'outLap' ? 'out' : phase.kind === 'coolDownLap' ? 'cool' : phase.kind === 'parked' ? 'parked' : String(phase.lap);
@@ -47,8 +52,8 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
         .domain([series.startS, series.parkedS, end])
         .range([margin.left, margin.left + (width - right - margin.left) * (1 - parkedShare), width - right]);
   const inView = (t: number) => !zoom || (t >= zoom.from && t <= zoom.to);
-  const shownParts = lines.map((item) => ({ ...item, values: series.parts.find((part) => part.part === item.part)?.celsius ?? [] }));
-  const top = Math.max(padBandC, vapourC, ...(shownParts[0]?.values ?? [400])) + 40;
+  const shownParts = lines.map((item) => ({ ...item, ...valuesOf(series, item.part) }));
+  const top = Math.max(padBandC, vapourC, ...(shownParts[0]?.high ?? [400])) + 20;
   const y = scaleLinear()
     .domain([0, top])
     .range([height - margin.bottom, margin.top]);
@@ -76,7 +81,8 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
         onPointerDown={(event) => setBrush({ from: timeAt(event), to: timeAt(event) })}
         onPointerMove={(event) => brush && setBrush({ ...brush, to: timeAt(event) })}
         onPointerUp={() => {
-          if (brush && Math.abs(brush.to - brush.from) > 10) setZoomed({ session: series.session, from: Math.min(brush.from, brush.to), to: Math.max(brush.from, brush.to) });
+          if (brush && Math.abs(brush.to - brush.from) > 10)
+            setZoomed({ session: series.session, from: Math.min(brush.from, brush.to), to: Math.max(brush.from, brush.to) });
           setBrush(null);
         }}
       >
@@ -88,9 +94,23 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
             </text>
           </g>
         ))}
-        {!zoom && <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />}
+        {!zoom && (
+          <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />
+        )}
         {rules.map((rule) => (
           <line key={rule.label} className={rule.className} x1={margin.left} x2={width - right} y1={y(rule.c)} y2={y(rule.c)} />
+        ))}
+        {shownParts.map((item) => (
+          <path
+            key={`${item.part} band`}
+            className={`${item.className}-band`}
+            d={
+              area<number>()
+                .x((i) => x(series.timeS[i] ?? 0))
+                .y0((i) => y(item.low[i] ?? 0))
+                .y1((i) => y(item.high[i] ?? 0))(indexes) ?? ''
+            }
+          />
         ))}
         {shownParts.map((item) => (
           <path
@@ -103,13 +123,42 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
             }
           />
         ))}
-        {!narrow && <RightLabels items={[...shownParts.map((item) => ({ c: item.values[indexes[indexes.length - 1] ?? 0] ?? 0, label: partNames[item.part], className: item.className })), ...rules]} y={y} at={width - right + 8} />}
-        {laps.filter((lap) => inView((lap.startS + lap.endS) / 2)).map((lap) => (
-          <g key={lap.startS}>
-            <line className="lap-tick" x1={Math.max(margin.left, x(lap.startS))} x2={Math.max(margin.left, x(lap.startS))} y1={height - margin.bottom} y2={height - margin.bottom + 5} />
-          </g>
-        ))}
-        {brush && <rect className="brush" x={Math.min(x(brush.from), x(brush.to))} width={Math.abs(x(brush.to) - x(brush.from))} y={margin.top} height={height - margin.top - margin.bottom} />}
+        {!narrow && (
+          <RightLabels
+            items={[
+              ...shownParts.map((item) => ({
+                c: item.values[indexes[indexes.length - 1] ?? 0] ?? 0,
+                label: partNames[item.part],
+                className: item.className,
+              })),
+              ...rules,
+            ]}
+            y={y}
+            at={width - right + 8}
+          />
+        )}
+        {laps
+          .filter((lap) => inView((lap.startS + lap.endS) / 2))
+          .map((lap) => (
+            <g key={lap.startS}>
+              <line
+                className="lap-tick"
+                x1={Math.max(margin.left, x(lap.startS))}
+                x2={Math.max(margin.left, x(lap.startS))}
+                y1={height - margin.bottom}
+                y2={height - margin.bottom + 5}
+              />
+            </g>
+          ))}
+        {brush && (
+          <rect
+            className="brush"
+            x={Math.min(x(brush.from), x(brush.to))}
+            width={Math.abs(x(brush.to) - x(brush.from))}
+            y={margin.top}
+            height={height - margin.top - margin.bottom}
+          />
+        )}
       </svg>
       <div className="laps" role="group" aria-label="Zoom to a lap">
         {laps.map((lap) => {
@@ -164,7 +213,21 @@ const effortTop = 3;
 /** What a leg can do for long, N: the pedal force of the type-0 test of UN R13-H is at most 500 N. */
 const mostPedalN = 500;
 
-function Effort({ stops, x, width, right, chosen, onChoose }: { stops: StopSummary[]; x: (t: number) => number; width: number; right: number; chosen: StopSummary | null; onChoose: (stop: StopSummary | null) => void }) {
+function Effort({
+  stops,
+  x,
+  width,
+  right,
+  chosen,
+  onChoose,
+}: {
+  stops: StopSummary[];
+  x: (t: number) => number;
+  width: number;
+  right: number;
+  chosen: StopSummary | null;
+  onChoose: (stop: StopSummary | null) => void;
+}) {
   const { show } = useUnits();
   const y = (effort: number) => effortHeight - 14 - ((effortHeight - 20) * Math.min(effortTop, effort)) / effortTop;
   const worst = stops.reduce<StopSummary | null>((found, stop) => (!found || stop.effort > found.effort ? stop : found), null);
@@ -180,7 +243,8 @@ function Effort({ stops, x, width, right, chosen, onChoose }: { stops: StopSumma
               : `Worst: ×${worst.effort.toFixed(2)}, ${show(worst.pedalN, 'N')}.`}
           </b>
         )}{' '}
-        {chosen && `Chosen: lap ${chosen.lap}, ${show(chosen.entryKmh, 'km/h')} to ${show(chosen.exitKmh, 'km/h')}, ${show(chosen.pedalN, 'N')} at ${show(chosen.pressureBar, 'bar')}.`}
+        {chosen &&
+          `Chosen: lap ${chosen.lap}, ${show(chosen.entryKmh, 'km/h')} to ${show(chosen.exitKmh, 'km/h')}, ${show(chosen.pedalN, 'N')} at ${show(chosen.pressureBar, 'bar')}.`}
       </figcaption>
       <svg
         width={width}
@@ -209,9 +273,19 @@ function Effort({ stops, x, width, right, chosen, onChoose }: { stops: StopSumma
         {stops.map((stop) => {
           const hard = stop.effort > 1.15;
           return (
-            <g key={`${stop.atS}`} className={stop === chosen ? 'stop chosen' : 'stop'} onClick={() => onChoose(stop === chosen ? null : stop)}>
+            <g
+              key={`${stop.atS}`}
+              className={stop === chosen ? 'stop chosen' : 'stop'}
+              onClick={() => onChoose(stop === chosen ? null : stop)}
+            >
               <rect x={x(stop.atS) - 4} width={8} y={0} height={effortHeight - 14} className="stop-hit" />
-              <rect x={x(stop.atS) - 1.5} width={3} y={y(stop.effort)} height={effortHeight - 14 - y(stop.effort)} className={hard ? 'effort-hard' : 'effort-easy'} />
+              <rect
+                x={x(stop.atS) - 1.5}
+                width={3}
+                y={y(stop.effort)}
+                height={effortHeight - 14 - y(stop.effort)}
+                className={hard ? 'effort-hard' : 'effort-easy'}
+              />
               {stop.effort > effortTop && <path className="effort-hard" d={`M${x(stop.atS) - 3.5} ${y(effortTop) + 1}l3.5-6 3.5 6z`} />}
             </g>
           );

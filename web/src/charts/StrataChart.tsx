@@ -20,7 +20,8 @@ interface Props {
 }
 
 const top = 34;
-const heights = (layer: StrataLayer) => (layer.capacity.curve ? { demand: 52, capacity: 40, gap: 12 } : { demand: 34, capacity: 18, gap: 12 });
+const heights = (layer: StrataLayer) =>
+  layer.capacity.curve ? { demand: 52, capacity: 40, gap: 12 } : { demand: 34, capacity: 18, gap: 12 };
 const muTop = 0.6;
 
 /** Friction of a charted layer at a temperature, or null off the chart. */
@@ -44,7 +45,10 @@ export function StrataChart({ layers, stop }: Props) {
 
   const narrow = width < 560;
   const left = narrow ? 10 : 124;
-  const hottest = Math.max(...layers.map((layer) => layer.track?.peakC ?? 0), ...layers.map((layer) => layer.capacity.bandToC ?? 0));
+  const hottest = Math.max(
+    ...layers.map((layer) => Math.max(layer.track?.peakC ?? 0, layer.track?.highC ?? 0)),
+    ...layers.map((layer) => layer.capacity.bandToC ?? 0),
+  );
   const endC = Math.min(1200, Math.max(600, Math.ceil((hottest + 60) / 100) * 100));
   const x = scaleLinear()
     .domain([-20, endC])
@@ -74,7 +78,8 @@ export function StrataChart({ layers, stop }: Props) {
       setRuler((old) => Math.min(endC, Math.max(0, (old ?? 300) + (event.key === 'ArrowRight' ? by : -by))));
     } else if (event.key === 'Escape') setRuler(null);
   };
-  const mus = ruler === null ? [] : layers.filter((layer) => layer.capacity.curve).map((layer) => ({ part: layer.part, mu: muAt(layer, ruler) }));
+  const mus =
+    ruler === null ? [] : layers.filter((layer) => layer.capacity.curve).map((layer) => ({ part: layer.part, mu: muAt(layer, ruler) }));
   const readout =
     ruler === null
       ? ''
@@ -109,10 +114,12 @@ export function StrataChart({ layers, stop }: Props) {
             <line className="grid" x1={x(tickC(tick))} x2={x(tickC(tick))} y1={top - 8} y2={height - 26} />
             <text className="tick" x={x(tickC(tick))} y={top - 18} textAnchor="middle">
               {tick}
-              {tick === ticks[ticks.length - 1] ? ` ${unitOf('C')}` : ''}
             </text>
           </g>
         ))}
+        <text className="tick" x={x(0) - 10} y={top - 18} textAnchor="end">
+          {unitOf('C')}
+        </text>
         <rect x={x(0)} y={top - 12} width={x(endC) - x(0)} height={4} fill={`url(#${id}-ramp)`} />
         {placed.map(({ layer, y }) => (
           <Layer key={layer.part} layer={layer} y={y} x={x} endC={endC} id={id} narrow={narrow} left={left} />
@@ -150,8 +157,16 @@ export function StrataChart({ layers, stop }: Props) {
           {layers.map((layer) => (
             <tr key={layer.part}>
               <th scope="row">{partNames[layer.part]}</th>
-              <td>{layer.track ? `on track eight tenths between ${show(layer.track.p10C, 'C')} and ${show(layer.track.p90C, 'C')}` : 'not on track'}</td>
-              <td>{layer.overlap ? `${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}` : 'within what it can take'}</td>
+              <td>
+                {layer.track
+                  ? `on track eight tenths between ${show(layer.track.p10C, 'C')} and ${show(layer.track.p90C, 'C')}`
+                  : 'not on track'}
+              </td>
+              <td>
+                {layer.overlap
+                  ? `${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}`
+                  : 'within what it can take'}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -185,7 +200,15 @@ function Layer({ layer, y, x, endC, id, narrow, left }: LayerProps) {
       <text className="layer-part" x={narrow ? left + 96 : 0} y={narrow ? y - 6 : y + 34}>
         {layer.capacity.name}
       </text>
-      {layer.overlap && <rect x={x(layer.overlap.fromC)} y={y} width={Math.max(0, x(endC) - x(layer.overlap.fromC))} height={whole} fill={`url(#${id}-hot)`} />}
+      {layer.overlap && (
+        <rect
+          x={x(layer.overlap.fromC)}
+          y={y}
+          width={Math.max(0, x(endC) - x(layer.overlap.fromC))}
+          height={whole}
+          fill={`url(#${id}-hot)`}
+        />
+      )}
       {layer.road && <Curve demand={layer.road} base={base} height={(demand - 8) * 0.75} most={mostRoad} x={x} className="demand-road" />}
       {layer.track && <Curve demand={layer.track} base={base} height={demand - 8} most={most} x={x} className="demand-track" />}
       <line className="baseline" x1={x(-20)} x2={x(endC)} y1={base} y2={base} />
@@ -198,14 +221,28 @@ function Layer({ layer, y, x, endC, id, narrow, left }: LayerProps) {
       )}
       {layer.overlap && (
         <text className="overlap halo" x={x(endC) - 4} y={y + 12} textAnchor="end">
-          {`${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}`}
+          {`${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}${layer.overlap.label ? `, ${layer.overlap.label}` : ''}`}
         </text>
       )}
     </g>
   );
 }
 
-function Curve({ demand, base, height, most, x, className }: { demand: Demand; base: number; height: number; most: number; x: (c: number) => number; className: string }) {
+function Curve({
+  demand,
+  base,
+  height,
+  most,
+  x,
+  className,
+}: {
+  demand: Demand;
+  base: number;
+  height: number;
+  most: number;
+  x: (c: number) => number;
+  className: string;
+}) {
   const points = demand.share.map((share, i) => ({ c: demand.startC + (i + 0.5) * demand.binK, share })).filter((point) => point.c >= -20);
   const shape = area<{ c: number; share: number }>()
     .x((point) => x(point.c))
@@ -219,6 +256,7 @@ function Curve({ demand, base, height, most, x, className }: { demand: Demand; b
 function Band({ demand, y, x, className }: { demand: Demand; y: number; x: (c: number) => number; className: string }) {
   return (
     <g className={className}>
+      <line className="band-reach" x1={x(Math.max(-20, demand.lowC))} x2={x(demand.highC)} y1={y} y2={y} />
       <line x1={x(demand.p10C)} x2={x(demand.p90C)} y1={y} y2={y} />
       {[demand.p10C, demand.p50C, demand.p90C].map((c, i) => (
         <line key={i} x1={x(c)} x2={x(c)} y1={y - (i === 1 ? 5 : 3)} y2={y + (i === 1 ? 5 : 3)} />
@@ -227,7 +265,21 @@ function Band({ demand, y, x, className }: { demand: Demand; y: number; x: (c: n
   );
 }
 
-function PadCapacity({ layer, y, height, x, endC, id }: { layer: StrataLayer; y: number; height: number; x: (c: number) => number; endC: number; id: string }) {
+function PadCapacity({
+  layer,
+  y,
+  height,
+  x,
+  endC,
+  id,
+}: {
+  layer: StrataLayer;
+  y: number;
+  height: number;
+  x: (c: number) => number;
+  endC: number;
+  id: string;
+}) {
   const { show } = useUnits();
   const { curve, bandFromC, bandToC, lastC } = layer.capacity;
   if (!curve) return null;
@@ -256,9 +308,11 @@ function PadCapacity({ layer, y, height, x, endC, id }: { layer: StrataLayer; y:
         </g>
       )}
       <path className="capacity-edge" d={edge(inside) ?? ''} />
-      <text className="tick" x={x(-20) - 4} y={mu(0.4) + 4} textAnchor="end">
-        µ .4
-      </text>
+      {x(-20) > 60 && (
+        <text className="tick" x={x(-20) - 4} y={mu(0.4) + 4} textAnchor="end">
+          µ .4
+        </text>
+      )}
       <line className="grid" x1={x(-20)} x2={x(endC)} y1={mu(0.4)} y2={mu(0.4)} />
       <line className="band" x1={x(from)} x2={x(to)} y1={y + height - 4} y2={y + height - 4} />
       <line className="band" x1={x(from)} x2={x(from)} y1={y + height - 9} y2={y + height} />

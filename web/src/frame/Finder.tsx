@@ -18,14 +18,34 @@ export function Finder({ show, onHide }: { show: boolean; onHide: () => void }) 
   const all = useMemo<Found[]>(() => {
     const { cars, circuits, pads, rotors, fluids } = shelf.content;
     return [
-      ...cars.map((item) => ({ key: item.id, kind: 'car', name: item.body.car.name, edit: (draft: Draft) => draftOfCar(item.id, item.body, draft) })),
-      ...circuits.map((item) => ({ key: item.id, kind: 'circuit', name: item.body.name, edit: (draft: Draft) => ({ ...draft, circuit: item.id }) })),
+      ...cars.map((item) => ({
+        key: item.id,
+        kind: 'car',
+        name: item.body.car.name,
+        edit: (draft: Draft) => draftOfCar(item.id, item.body, draft),
+      })),
+      ...circuits.map((item) => ({
+        key: item.id,
+        kind: 'circuit',
+        name: item.body.name,
+        edit: (draft: Draft) => ({ ...draft, circuit: item.id }),
+      })),
       ...pads.flatMap((item) => [
         { key: `${item.id} front`, kind: 'front pad', name: item.body.name, edit: (draft: Draft) => ({ ...draft, frontPad: item.id }) },
         { key: `${item.id} rear`, kind: 'rear pad', name: item.body.name, edit: (draft: Draft) => ({ ...draft, rearPad: item.id }) },
       ]),
-      ...rotors.map((item) => ({ key: item.id, kind: 'front rotor', name: item.body.name, edit: (draft: Draft) => ({ ...draft, frontRotor: item.id }) })),
-      ...fluids.map((item) => ({ key: item.id, kind: 'fluid', name: item.body.name, edit: (draft: Draft) => ({ ...draft, fluid: item.id, fluidState: { ...draft.fluidState, ageMonths: 0 } }) })),
+      ...rotors.map((item) => ({
+        key: item.id,
+        kind: 'front rotor',
+        name: item.body.name,
+        edit: (draft: Draft) => ({ ...draft, frontRotor: item.id }),
+      })),
+      ...fluids.map((item) => ({
+        key: item.id,
+        kind: 'fluid',
+        name: item.body.name,
+        edit: (draft: Draft) => ({ ...draft, fluid: item.id, fluidState: { ...draft.fluidState, ageMonths: 0 } }),
+      })),
     ];
   }, [shelf]);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);

@@ -21,7 +21,9 @@ const keys: [string, string][] = [
 const themeKey = 'rimrock.theme';
 
 function useTheme() {
-  const [theme, setTheme] = useState(() => localStorage.getItem(themeKey) ?? (window.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'));
+  const [theme, setTheme] = useState(
+    () => localStorage.getItem(themeKey) ?? (window.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'dark' : 'light'),
+  );
   useEffect(() => {
     document.documentElement.dataset.bsTheme = theme;
   }, [theme]);
@@ -48,7 +50,13 @@ export function Frame() {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea, .modal')) return;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea, .modal')
+      )
+        return;
       const room = rooms[Number(event.key) - 1];
       if (room) void navigate(`/${room.path}${search}`);
       else if (event.key === '/') setFinding(true);
@@ -69,7 +77,7 @@ export function Frame() {
         Skip to the room
       </a>
       <header className="top">
-        <NavLink to={`/bench${search}`} className="mark" aria-label="Rimrock, to the Bench">
+        <NavLink to={`/bench${search}`} className="wordmark" aria-label="Rimrock, to the Bench">
           <svg width="36" height="26" viewBox="0 0 36 26" aria-hidden="true">
             <path className="mark-ridge" d="M1 20 9 8l5 5 7-11 14 18" />
             <path className="mark-bed" d="M5 17h27" />
@@ -91,7 +99,11 @@ export function Frame() {
           <button type="button" onClick={() => setFinding(true)}>
             Find
           </button>
-          <button type="button" onClick={toggle} aria-label={system === 'metric' ? 'Change to Fahrenheit and imperial' : 'Change to Celsius and metric'}>
+          <button
+            type="button"
+            onClick={toggle}
+            aria-label={system === 'metric' ? 'Change to Fahrenheit and imperial' : 'Change to Celsius and metric'}
+          >
             {system === 'metric' ? '°C km' : '°F mi'}
           </button>
           <button type="button" onClick={theme.toggle}>

@@ -1,8 +1,24 @@
 /** The rooms in the order of the work, with what each is for. */
 export const rooms = [
   { path: 'bench', name: 'Bench', promise: '' },
-  { path: 'choose', name: 'Choose', promise: 'Choose will lay every pad, rotor and fluid on the shelf against this demand and give a short list with reasons.' },
-  { path: 'ready', name: 'Ready', promise: 'Ready will turn a change of parts into an order list, a fitting and bleeding sequence, and a bedding plan for this car.' },
-  { path: 'log', name: 'Log', promise: 'Log will keep sessions, paints, wear and cracks, and narrow the prediction with what the car teaches.' },
-  { path: 'shelf', name: 'Shelf', promise: 'Shelf will hold cars, circuits and parts for editing, with friction curves drawn, imported and exported.' },
+  {
+    path: 'choose',
+    name: 'Choose',
+    promise: 'Choose will lay every pad, rotor and fluid on the shelf against this demand and give a short list with reasons.',
+  },
+  {
+    path: 'ready',
+    name: 'Ready',
+    promise: 'Ready will turn a change of parts into an order list, a fitting and bleeding sequence, and a bedding plan for this car.',
+  },
+  {
+    path: 'log',
+    name: 'Log',
+    promise: 'Log will keep sessions, paints, wear and cracks, and narrow the prediction with what the car teaches.',
+  },
+  {
+    path: 'shelf',
+    name: 'Shelf',
+    promise: 'Shelf will hold cars, circuits and parts for editing, with friction curves drawn, imported and exported.',
+  },
 ] as const;

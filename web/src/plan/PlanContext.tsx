@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useMemo, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import { decodeDraft, encodeDraft } from './address';
@@ -19,42 +19,47 @@ interface PlanState {
 
 const PlanContext = createContext<PlanState | null>(null);
 
+const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : null) ?? firstDraft(shelf);
+
+/** One step back in what this window did; the router numbers its history from 0. */
+function undo() {
+  const state = window.history.state as { idx?: number } | null;
+  if ((state?.idx ?? 0) > 0) window.history.back();
+}
+
 /** Holds the plan: the address is the only copy, so that back, forward and undo are one thing. */
-export function PlanProvider({ children, loading, failed }: { children: ReactNode; loading: ReactNode; failed: (error: Error, retry: () => void) => ReactNode }) {
+export function PlanProvider({
+  children,
+  loading,
+  failed,
+}: {
+  children: ReactNode;
+  loading: ReactNode;
+  failed: (error: Error, retry: () => void) => ReactNode;
+}) {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: ({ signal }) => readShelf(signal), staleTime: 60_000 });
   const [params, setParams] = useSearchParams();
   const text = params.get('p');
-  const depth = useRef(0);
-  const draft = useMemo(() => (shelf.data ? ((text ? decodeDraft(text) : null) ?? firstDraft(shelf.data)) : null), [text, shelf.data]);
-  const latest = useRef(draft);
-  useEffect(() => {
-    latest.current = draft;
-  }, [draft]);
+  const draft = useMemo(() => (shelf.data ? draftIn(text, shelf.data) : null), [text, shelf.data]);
 
   const start = useCallback(
-    (next: Draft) => {
-      depth.current += 1;
-      latest.current = next;
+    (next: Draft) =>
       setParams((old) => {
         const copy = new URLSearchParams(old);
         copy.set('p', encodeDraft(next));
         return copy;
-      });
-    },
+      }),
     [setParams],
   );
+  const data = shelf.data;
   const change = useCallback(
     (edit: (draft: Draft) => Draft) => {
-      if (latest.current) start(edit(latest.current));
+      // The address is read afresh: two edits in one tick must build on each other.
+      const now = data && draftIn(new URLSearchParams(window.location.search).get('p'), data);
+      if (now) start(edit(now));
     },
-    [start],
+    [start, data],
   );
-  const undo = useCallback(() => {
-    if (depth.current > 0) {
-      depth.current -= 1;
-      window.history.back();
-    }
-  }, []);
 
   const state = useMemo(() => {
     if (!shelf.data) return null;
@@ -68,7 +73,7 @@ export function PlanProvider({ children, loading, failed }: { children: ReactNod
       start,
       undo,
     };
-  }, [shelf.data, draft, change, start, undo]);
+  }, [shelf.data, draft, change, start]);
 
   if (shelf.error) return failed(shelf.error, () => void shelf.refetch());
   if (!state) return loading;

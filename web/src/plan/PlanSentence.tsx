@@ -27,7 +27,11 @@ export function PlanSentence() {
 
   if (!draft || !plan) return null;
   const { stint, weather } = plan;
-  const duct = plan.frontDuct?.hoseMm ? `${plan.frontDuct.hoseMm} mm duct` : plan.frontDuct && plan.frontDuct.shield !== 'closed' ? `shield ${plan.frontDuct.shield}` : 'no ducts';
+  const duct = plan.frontDuct?.hoseMm
+    ? `${plan.frontDuct.hoseMm} mm duct`
+    : plan.frontDuct && plan.frontDuct.shield !== 'closed'
+      ? `shield ${plan.frontDuct.shield}`
+      : 'no ducts';
   const months = Math.round(plan.fluidState.ageMonths);
   const parts: Record<string, Part> = Object.fromEntries(
     [
@@ -35,7 +39,12 @@ export function PlanSentence() {
       { key: 'pace', title: 'Pace', text: `${plan.pace} pace`, editor: <PaceEditor /> },
       { key: 'stint', title: 'The day', text: `${stint.sessions} x ${Number(stint.minutesEach.toFixed(1))} min`, editor: <StintEditor /> },
       { key: 'circuit', title: 'Where it is driven', text: plan.circuit.name, editor: <CircuitEditor /> },
-      { key: 'weather', title: 'Weather', text: `${show(weather.ambientC, 'C')}, ${weather.rain ? 'wet' : 'dry'}`, editor: <WeatherEditor /> },
+      {
+        key: 'weather',
+        title: 'Weather',
+        text: `${show(weather.ambientC, 'C')}, ${weather.rain ? 'wet' : 'dry'}`,
+        editor: <WeatherEditor />,
+      },
       { key: 'road', title: 'Road use', text: `${Math.round(plan.roadPercent)} %`, editor: <RoadEditor /> },
       { key: 'front', title: 'Front pads', text: plan.frontPad.name, editor: <PadEditor axle="front" /> },
       { key: 'rear', title: 'Rear pads', text: plan.rearPad.name, editor: <PadEditor axle="rear" /> },
@@ -71,7 +80,8 @@ export function PlanSentence() {
   return (
     <section className="plan" aria-label="Plan">
       <p className="sentence">
-        {phrase('car')} at {phrase('pace')}, {phrase('stint')} at {phrase('circuit')}, {phrase('weather')}, {phrase('road')} of its miles on the road.
+        {phrase('car')} at {phrase('pace')}, {phrase('stint')} at {phrase('circuit')}, {phrase('weather')}, {phrase('road')} of its miles on
+        the road.
         <br className="wide-only" /> Fitted: {phrase('front')} front, {phrase('rear')} rear, {phrase('rotors')}, {phrase('fluid')}.
       </p>
       <div

@@ -55,11 +55,15 @@ export const familyPrefix = 'family:';
 export const classPrefix = 'class:';
 
 function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
-  return typeof ref === 'string' && ref.startsWith(familyPrefix) ? familyPad(ref.slice(familyPrefix.length), shelf) : find(shelf.content.pads, ref);
+  return typeof ref === 'string' && ref.startsWith(familyPrefix)
+    ? familyPad(ref.slice(familyPrefix.length), shelf)
+    : find(shelf.content.pads, ref);
 }
 
 function findFluid(ref: string | BrakeFluid, shelf: ShelfAnswer): BrakeFluid | undefined {
-  return typeof ref === 'string' && ref.startsWith(classPrefix) ? classFluid(ref.slice(classPrefix.length), shelf) : find(shelf.content.fluids, ref);
+  return typeof ref === 'string' && ref.startsWith(classPrefix)
+    ? classFluid(ref.slice(classPrefix.length), shelf)
+    : find(shelf.content.fluids, ref);
 }
 
 const find = <T>(items: { id: string; body: T }[], ref: string | T): T | undefined =>
@@ -82,7 +86,23 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
   if (!frontRotor || !rearRotor) return { missing: 'rotor' };
   if (!fluid) return { missing: 'fluid' };
   const { pace, stint, weather, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent } = draft;
-  const plan = { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent };
+  const plan = {
+    car,
+    circuit,
+    pace,
+    stint,
+    weather,
+    frontPad,
+    rearPad,
+    frontRotor,
+    rearRotor,
+    fluid,
+    fluidState,
+    frontPadMm,
+    rearPadMm,
+    frontDuct,
+    roadPercent,
+  };
   return { plan, carEntry: entry };
 }
 

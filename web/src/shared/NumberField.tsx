@@ -28,7 +28,7 @@ export function NumberField({ label, value, range, onChange, hint }: Props) {
     const number = unit.from(parseNumber(candidate));
     const tiny = 1e-9 * Math.max(1, Math.abs(range.max));
     if (number >= range.min - tiny && number <= range.max + tiny) return null;
-    const said = candidate.trim() === '' ? 'Nothing is typed' : `“${candidate.trim().slice(0, 24)}” is not`;
+    const said = candidate.trim() === '' ? 'Nothing is typed' : `“${candidate.trim().slice(0, 24)}” will not do`;
     return `${said}: ${label.toLowerCase()} must be ${asText(unit.to(range.min))} to ${asText(unit.to(range.max))}${unit.unit ? ` ${unit.unit}` : ''}.`;
   }
 

@@ -37,6 +37,14 @@ export function show(value: number, unit: string, system: UnitSystem, digits = 0
   return `${c.to(value).toFixed(digits)}${c.unit ? ` ${c.unit}` : ''}`;
 }
 
+/** A sentence from the engine, whose metric figures are shown in the chosen system. */
+export function inUnits(sentence: string, system: UnitSystem): string {
+  if (system === 'metric') return sentence.replace(/(\d) K\b/g, '$1 °C');
+  return sentence.replace(/(-?\d+(?:\.\d+)?) (°C|K|km\/h|m)(?![\w/])/g, (_, figure: string, unit: string) =>
+    show(Number(figure), unit === '°C' ? 'C' : unit, system, figure.includes('.') ? 1 : 0),
+  );
+}
+
 /** Digits that keep a field readable and lose nothing that matters. */
 export function digitsFor(value: number): number {
   const size = Math.abs(value);

@@ -33,14 +33,23 @@ export function CarEditor() {
   if (!draft || !plan) return null;
   const car = plan.car;
   const edit = (changes: Partial<Car>) =>
-    change((old) => ({ ...old, car: { ...car, ...changes }, frontRotor: old.frontRotor ?? plan.frontRotor, rearRotor: old.rearRotor ?? plan.rearRotor }));
+    change((old) => ({
+      ...old,
+      car: { ...car, ...changes },
+      frontRotor: old.frontRotor ?? plan.frontRotor,
+      rearRotor: old.rearRotor ?? plan.rearRotor,
+    }));
   const editAxle = (axle: 'front' | 'rear', changes: Partial<AxleBrake>) => edit({ [axle]: { ...car[axle], ...changes } });
   return (
     <div className="editor-columns">
       <div>
         <ChoiceList
           legend="Cars on the shelf"
-          choices={shelf.content.cars.map((item) => ({ id: item.id, name: item.body.car.name, note: `${item.body.car.massKg} kg, ${item.body.car.powerKw} kW` }))}
+          choices={shelf.content.cars.map((item) => ({
+            id: item.id,
+            name: item.body.car.name,
+            note: `${item.body.car.massKg} kg, ${item.body.car.powerKw} kW`,
+          }))}
           chosen={typeof draft.car === 'string' ? draft.car : null}
           onChoose={(id) => {
             const entry = shelf.content.cars.find((item) => item.id === id);
@@ -67,7 +76,12 @@ export function CarEditor() {
         </div>
         <div className="field">
           <label htmlFor="car-original">Pads it was sold with</label>
-          <select id="car-original" className="form-select" value={car.originalPadFamily} onChange={(event) => edit({ originalPadFamily: event.target.value })}>
+          <select
+            id="car-original"
+            className="form-select"
+            value={car.originalPadFamily}
+            onChange={(event) => edit({ originalPadFamily: event.target.value })}
+          >
             {shelf.padFamilies.map((family) => (
               <option key={family.code} value={family.code}>
                 {family.name}
@@ -76,14 +90,22 @@ export function CarEditor() {
           </select>
         </div>
         <label className="check">
-          <input type="checkbox" checked={car.electronics} onChange={(event) => edit({ electronics: event.target.checked })} /> ABS with brake-force distribution
+          <input type="checkbox" checked={car.electronics} onChange={(event) => edit({ electronics: event.target.checked })} /> ABS with
+          brake-force distribution
         </label>
       </div>
       <details className="editor-wide">
         <summary>Refine: weight, drag, calipers, pedal. Every default is a typical figure.</summary>
         <div className="field-grid">
           {refinements.map(({ key, label, hint }) => (
-            <NumberField key={key} label={label} hint={hint} value={car[key]} range={range(`car.${key}`)} onChange={(value) => edit({ [key]: value })} />
+            <NumberField
+              key={key}
+              label={label}
+              hint={hint}
+              value={car[key]}
+              range={range(`car.${key}`)}
+              onChange={(value) => edit({ [key]: value })}
+            />
           ))}
           <NumberField
             label="Master cylinder"
@@ -104,7 +126,13 @@ export function CarEditor() {
             <h3>{axle === 'front' ? 'Front calipers' : 'Rear calipers'}</h3>
             <div className="field-grid">
               {axleFields.map(({ key, label }) => (
-                <NumberField key={key} label={label} value={car[axle][key]} range={range(`axle.${key}`)} onChange={(value) => editAxle(axle, { [key]: value })} />
+                <NumberField
+                  key={key}
+                  label={label}
+                  value={car[axle][key]}
+                  range={range(`axle.${key}`)}
+                  onChange={(value) => editAxle(axle, { [key]: value })}
+                />
               ))}
               {car[axle].pistonsMm.map((piston, i) => (
                 <NumberField

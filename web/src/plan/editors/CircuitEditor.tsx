@@ -38,7 +38,8 @@ function ZoneTable() {
   const range = useRange();
   if (!plan) return null;
   const own = plan.circuit.zones ? plan.circuit : null;
-  const set = (zones: BrakingZone[]) => change((old) => ({ ...old, circuit: { ...(own ?? typicalCircuit), name: own?.name ?? 'my braking zones', zones } }));
+  const set = (zones: BrakingZone[]) =>
+    change((old) => ({ ...old, circuit: { ...(own ?? typicalCircuit), name: own?.name ?? 'my braking zones', zones } }));
   if (!own?.zones) {
     return (
       <div>
@@ -57,15 +58,35 @@ function ZoneTable() {
       <h3>Braking zones, as driven</h3>
       {zones.map((zone, i) => (
         <div className="zone" key={i}>
-          <NumberField label={`Zone ${i + 1}: from`} value={zone.entryKmh} range={range('zone.entryKmh')} onChange={(entryKmh) => edit(i, { entryKmh })} />
+          <NumberField
+            label={`Zone ${i + 1}: from`}
+            value={zone.entryKmh}
+            range={range('zone.entryKmh')}
+            onChange={(entryKmh) => edit(i, { entryKmh })}
+          />
           <NumberField label="down to" value={zone.exitKmh} range={range('zone.exitKmh')} onChange={(exitKmh) => edit(i, { exitKmh })} />
-          <NumberField label="then, until the next" value={zone.secondsToNext} range={range('zone.secondsToNext')} onChange={(secondsToNext) => edit(i, { secondsToNext })} />
-          <button type="button" className="btn btn-link" disabled={zones.length < 2} onClick={() => set(zones.filter((_, j) => j !== i))} aria-label={`Remove zone ${i + 1}`}>
+          <NumberField
+            label="then, until the next"
+            value={zone.secondsToNext}
+            range={range('zone.secondsToNext')}
+            onChange={(secondsToNext) => edit(i, { secondsToNext })}
+          />
+          <button
+            type="button"
+            className="btn btn-link"
+            disabled={zones.length < 2}
+            onClick={() => set(zones.filter((_, j) => j !== i))}
+            aria-label={`Remove zone ${i + 1}`}
+          >
             remove
           </button>
         </div>
       ))}
-      <button type="button" className="btn btn-outline-dark" onClick={() => set([...zones, { entryKmh: 130, exitKmh: 80, secondsToNext: 15 }])}>
+      <button
+        type="button"
+        className="btn btn-outline-dark"
+        onClick={() => set([...zones, { entryKmh: 130, exitKmh: 80, secondsToNext: 15 }])}
+      >
         One more zone
       </button>
     </div>
@@ -124,8 +145,8 @@ function RecordingDrop() {
       {state?.preview && (
         <div className="found" role="status">
           <p>
-            {state.preview.circuit.name}: {show(state.preview.lengthM / 1000, 'km', 2)} in {state.preview.durationS.toFixed(1)} s, top {show(state.preview.topKmh, 'km/h')},{' '}
-            {state.preview.zones.length} braking zones found.
+            {state.preview.circuit.name}: {show(state.preview.lengthM / 1000, 'km', 2)} in {state.preview.durationS.toFixed(1)} s, top{' '}
+            {show(state.preview.topKmh, 'km/h')}, {state.preview.zones.length} braking zones found.
           </p>
           <button type="button" className="btn btn-dark" onClick={() => state.preview && void use(state.preview)}>
             Drive this lap

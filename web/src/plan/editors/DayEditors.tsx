@@ -33,12 +33,45 @@ export function StintEditor() {
   const edit = (changes: Partial<typeof stint>) => change((old) => ({ ...old, stint: { ...old.stint, ...changes } }));
   return (
     <div className="field-grid">
-      <NumberField label="Sessions" value={stint.sessions} range={range('stint.sessions')} onChange={(value) => edit({ sessions: Math.round(value) })} />
-      <NumberField label="Minutes in a session" hint="until the flag; the cool-down lap comes after" value={stint.minutesEach} range={range('stint.minutesEach')} onChange={(minutesEach) => edit({ minutesEach })} />
-      <NumberField label="Rest between sessions" value={stint.restMinutes} range={range('stint.restMinutes')} onChange={(restMinutes) => edit({ restMinutes })} />
-      <NumberField label="Cool-down laps" value={stint.coolDownLaps} range={range('stint.coolDownLaps')} onChange={(value) => edit({ coolDownLaps: Math.round(value) })} />
-      <NumberField label="Cool-down pace" hint="speed over a hot lap’s" value={stint.coolDownPace} range={range('stint.coolDownPace')} onChange={(coolDownPace) => edit({ coolDownPace })} />
-      <NumberField label="Out-lap pace" hint="speed over a hot lap’s" value={stint.outLapPace} range={range('stint.outLapPace')} onChange={(outLapPace) => edit({ outLapPace })} />
+      <NumberField
+        label="Sessions"
+        value={stint.sessions}
+        range={range('stint.sessions')}
+        onChange={(value) => edit({ sessions: Math.round(value) })}
+      />
+      <NumberField
+        label="Minutes in a session"
+        hint="until the flag; the cool-down lap comes after"
+        value={stint.minutesEach}
+        range={range('stint.minutesEach')}
+        onChange={(minutesEach) => edit({ minutesEach })}
+      />
+      <NumberField
+        label="Rest between sessions"
+        value={stint.restMinutes}
+        range={range('stint.restMinutes')}
+        onChange={(restMinutes) => edit({ restMinutes })}
+      />
+      <NumberField
+        label="Cool-down laps"
+        value={stint.coolDownLaps}
+        range={range('stint.coolDownLaps')}
+        onChange={(value) => edit({ coolDownLaps: Math.round(value) })}
+      />
+      <NumberField
+        label="Cool-down pace"
+        hint="speed over a hot lap’s"
+        value={stint.coolDownPace}
+        range={range('stint.coolDownPace')}
+        onChange={(coolDownPace) => edit({ coolDownPace })}
+      />
+      <NumberField
+        label="Out-lap pace"
+        hint="speed over a hot lap’s"
+        value={stint.outLapPace}
+        range={range('stint.outLapPace')}
+        onChange={(outLapPace) => edit({ outLapPace })}
+      />
     </div>
   );
 }
@@ -49,9 +82,19 @@ export function WeatherEditor() {
   if (!draft) return null;
   return (
     <div className="field-grid">
-      <NumberField label="Air temperature" value={draft.weather.ambientC} range={range('weather.ambientC')} onChange={(ambientC) => change((old) => ({ ...old, weather: { ...old.weather, ambientC } }))} />
+      <NumberField
+        label="Air temperature"
+        value={draft.weather.ambientC}
+        range={range('weather.ambientC')}
+        onChange={(ambientC) => change((old) => ({ ...old, weather: { ...old.weather, ambientC } }))}
+      />
       <label className="check">
-        <input type="checkbox" checked={draft.weather.rain} onChange={(event) => change((old) => ({ ...old, weather: { ...old.weather, rain: event.target.checked } }))} /> Wet track
+        <input
+          type="checkbox"
+          checked={draft.weather.rain}
+          onChange={(event) => change((old) => ({ ...old, weather: { ...old.weather, rain: event.target.checked } }))}
+        />{' '}
+        Wet track
       </label>
     </div>
   );

@@ -79,7 +79,9 @@ function RotorChoice({ axle }: { axle: Axle }) {
       <ChoiceList
         legend={axle === 'front' ? 'Front rotors' : 'Rear rotors'}
         choices={[
-          ...(typeof draft.car === 'string' ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor) : '' }] : []),
+          ...(typeof draft.car === 'string'
+            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor) : '' }]
+            : []),
           ...shelf.content.rotors.map((item) => ({ id: item.id, name: item.body.name, note: rotorNote(item.body) })),
         ]}
         chosen={chosen === null ? 'as-fitted' : typeof chosen === 'string' ? chosen : null}
@@ -87,11 +89,31 @@ function RotorChoice({ axle }: { axle: Axle }) {
       />
       <details>
         <summary>Measure yours</summary>
-        <NumberField label="Rotor diameter" value={rotor.outerDiameterMm} range={range('rotor.outerDiameterMm')} onChange={(outerDiameterMm) => edit({ outerDiameterMm })} />
-        <NumberField label="Inner diameter of the ring" value={rotor.innerDiameterMm} range={range('rotor.innerDiameterMm')} onChange={(innerDiameterMm) => edit({ innerDiameterMm })} />
-        <NumberField label="Thickness today" value={rotor.thicknessMm} range={range('rotor.thicknessMm')} onChange={(thicknessMm) => edit({ thicknessMm })} />
+        <NumberField
+          label="Rotor diameter"
+          value={rotor.outerDiameterMm}
+          range={range('rotor.outerDiameterMm')}
+          onChange={(outerDiameterMm) => edit({ outerDiameterMm })}
+        />
+        <NumberField
+          label="Inner diameter of the ring"
+          value={rotor.innerDiameterMm}
+          range={range('rotor.innerDiameterMm')}
+          onChange={(innerDiameterMm) => edit({ innerDiameterMm })}
+        />
+        <NumberField
+          label="Thickness today"
+          value={rotor.thicknessMm}
+          range={range('rotor.thicknessMm')}
+          onChange={(thicknessMm) => edit({ thicknessMm })}
+        />
         {rotor.vanes !== 'solid' && (
-          <NumberField label="Vane gap" value={rotor.vaneGapMm} range={range('rotor.vaneGapMm')} onChange={(vaneGapMm) => edit({ vaneGapMm })} />
+          <NumberField
+            label="Vane gap"
+            value={rotor.vaneGapMm}
+            range={range('rotor.vaneGapMm')}
+            onChange={(vaneGapMm) => edit({ vaneGapMm })}
+          />
         )}
       </details>
     </div>
@@ -106,7 +128,13 @@ function DuctChoice() {
   return (
     <div>
       <h3>Air to the front</h3>
-      <NumberField label="Duct hose" hint="0 for no duct; 76 is usual" value={duct.hoseMm} range={range('duct.hoseMm')} onChange={(hoseMm) => change((old) => ({ ...old, frontDuct: { ...duct, hoseMm } }))} />
+      <NumberField
+        label="Duct hose"
+        hint="0 for no duct; 76 is usual"
+        value={duct.hoseMm}
+        range={range('duct.hoseMm')}
+        onChange={(hoseMm) => change((old) => ({ ...old, frontDuct: { ...duct, hoseMm } }))}
+      />
       <ChoiceList
         legend="Dust shield"
         choices={[
@@ -132,7 +160,11 @@ export function FluidEditor() {
     <div className="editor-columns">
       <ChoiceList
         legend="Fluids on the shelf"
-        choices={shelf.content.fluids.map((item) => ({ id: item.id, name: item.body.name, note: `boils at ${show(item.body.dryC, 'C')} dry, ${show(item.body.wetC, 'C')} wet` }))}
+        choices={shelf.content.fluids.map((item) => ({
+          id: item.id,
+          name: item.body.name,
+          note: `boils at ${show(item.body.dryC, 'C')} dry, ${show(item.body.wetC, 'C')} wet`,
+        }))}
         chosen={typeof draft.fluid === 'string' ? draft.fluid : null}
         onChoose={(fluid) => change((old) => ({ ...old, fluid }))}
       />
@@ -140,12 +172,22 @@ export function FluidEditor() {
         legend="Only the class is known"
         choices={shelf.fluidClasses
           .filter((row) => row.code.startsWith('dot'))
-          .map((row) => ({ id: classPrefix + row.code, name: row.name, note: `at least ${show(row.dryC, 'C')} dry, ${show(row.wetC, 'C')} wet` }))}
+          .map((row) => ({
+            id: classPrefix + row.code,
+            name: row.name,
+            note: `at least ${show(row.dryC, 'C')} dry, ${show(row.wetC, 'C')} wet`,
+          }))}
         chosen={typeof draft.fluid === 'string' ? draft.fluid : null}
         onChoose={(fluid) => change((old) => ({ ...old, fluid }))}
       />
       <div>
-        <NumberField label="Age of the fluid" hint="months since it was changed" value={fluidState.ageMonths} range={range('fluidState.ageMonths')} onChange={(ageMonths) => edit({ ageMonths })} />
+        <NumberField
+          label="Age of the fluid"
+          hint="months since it was changed"
+          value={fluidState.ageMonths}
+          range={range('fluidState.ageMonths')}
+          onChange={(ageMonths) => edit({ ageMonths })}
+        />
         <ChoiceList
           legend="Where the car lives"
           choices={[
@@ -157,7 +199,8 @@ export function FluidEditor() {
           onChoose={(climate) => edit({ climate: climate as typeof fluidState.climate })}
         />
         <label className="check">
-          <input type="checkbox" checked={fluidState.tightHoses} onChange={(event) => edit({ tightHoses: event.target.checked })} /> New or braided hoses
+          <input type="checkbox" checked={fluidState.tightHoses} onChange={(event) => edit({ tightHoses: event.target.checked })} /> New or
+          braided hoses
         </label>
         <p className="note">Brake fluid harms paint, skin and eyes.</p>
       </div>

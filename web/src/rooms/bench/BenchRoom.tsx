@@ -48,7 +48,6 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
   const series = result.sessions.find((item) => item.session === session) ?? result.sessions[0];
   const stop = chosen && result.stops.includes(chosen) ? chosen : null;
   const band = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
-  const peak = (part: string) => Math.max(...result.phases.flatMap((phase) => phase.parts.filter((range) => range.part === part).map((range) => range.peakC)));
   const gone = result.limits.find((limit) => limit.gives);
   const parked = result.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
   return (
@@ -57,52 +56,72 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
         {gone ? `${gone.title}. ${gone.sentence}` : 'Everything holds.'}
       </p>
       <div className="bench">
-        <section aria-label="Strata">
-          <header className="section-head">
-            <h2>Strata</h2>
-            <span className="section-note">where each part spends its braking energy, over what it can take; bars hold eight tenths</span>
-            <span className="keys">
-              <span className="key key-track">track</span>
-              <span className="key key-road">road</span>
-            </span>
-          </header>
-          <StrataChart layers={result.strata} stop={stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }} />
-          <p className="note">
-            One run with typical values. Cooling alone is uncertain by a third, which moves a face by about a quarter of its rise: {show(peak('frontFace'), 'C')} may be{' '}
-            {show(24 + (peak('frontFace') - 24) * 0.8, 'C').replace(/ .*/, '')} to {show(24 + (peak('frontFace') - 24) * 1.25, 'C')}.
-          </p>
-        </section>
+        <div>
+          <section aria-label="Strata">
+            <header className="section-head">
+              <h2>Strata</h2>
+              <span className="section-note">where each part spends its braking energy, over what it can take; bars hold eight tenths</span>
+              <span className="keys">
+                <span className="key key-track">track</span>
+                <span className="key key-road">road</span>
+              </span>
+            </header>
+            <StrataChart
+              layers={result.strata}
+              stop={stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }}
+            />
+            <p className="note">
+              Dotted: how far the bar may move, since cooling, driver and pads are only known roughly. Friction is read at the temperature
+              the pad’s chart means.
+            </p>
+          </section>
+          {series && (
+            <section aria-label="Lap story" className="lap-story">
+              <header className="section-head">
+                <h2>Lap story</h2>
+                <span className="section-note">drag over a range or press a lap to zoom</span>
+                <span className="keys" role="group" aria-label="Session">
+                  {result.sessions.map((item) => (
+                    <button
+                      key={item.session}
+                      type="button"
+                      className={item.session === series.session ? 'tab current' : 'tab'}
+                      aria-pressed={item.session === series.session}
+                      onClick={() => setSession(item.session)}
+                    >
+                      session {item.session}
+                    </button>
+                  ))}
+                </span>
+              </header>
+              <LapStory
+                series={series}
+                phases={result.phases}
+                stops={result.stops}
+                padBandC={band}
+                vapourC={result.fluid.vapourC}
+                chosen={stop}
+                onChoose={setChosen}
+              />
+              {parked && (
+                <p className="note">
+                  Front fluid after session {parked.session}:{' '}
+                  {parked.minutesAfter > 0.5
+                    ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
+                    : `highest on stopping, ${show(parked.peakC, 'C')}`}
+                  ; vapour from {show(result.fluid.vapourC, 'C')} today with {result.fluid.waterPercent.toFixed(1)} % water. Boiled fluid
+                  may feel firm again when cold: bleed before the next drive.
+                </p>
+              )}
+            </section>
+          )}
+        </div>
         <aside>
           <WhatGivesFirst result={result} />
           <OnTheRoad result={result} plan={plan} shelf={shelf} />
           <HeatAway result={result} />
         </aside>
       </div>
-      {series && (
-        <section aria-label="Lap story" className="lap-story">
-          <header className="section-head">
-            <h2>Lap story</h2>
-            <span className="section-note">drag over a range or press a lap to zoom</span>
-            <span className="keys" role="group" aria-label="Session">
-              {result.sessions.map((item) => (
-                <button key={item.session} type="button" className={item.session === series.session ? 'tab current' : 'tab'} aria-pressed={item.session === series.session} onClick={() => setSession(item.session)}>
-                  session {item.session}
-                </button>
-              ))}
-            </span>
-          </header>
-          <LapStory series={series} phases={result.phases} stops={result.stops} padBandC={band} vapourC={result.fluid.vapourC} chosen={stop} onChoose={setChosen} />
-          {parked && (
-            <p className="note">
-              Front fluid after session {parked.session}:{' '}
-              {parked.minutesAfter > 0.5
-                ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
-                : `highest on stopping, ${show(parked.peakC, 'C')}`}
-              ; vapour from {show(result.fluid.vapourC, 'C')} today with {result.fluid.waterPercent.toFixed(1)} % water. Boiled fluid may feel firm again when cold: bleed before the next drive.
-            </p>
-          )}
-        </section>
-      )}
       <footer className="cautions">
         {result.cautions.map((caution) => (
           <p key={caution}>{caution}</p>

@@ -23,7 +23,11 @@ export function HeatAway({ result }: { result: PredictionResult }) {
           <span className="heat-name">
             {wheel.wheel} wheel, {wheel.inMJ.toFixed(0)} MJ
           </span>
-          <span className="heat-bar" role="img" aria-label={paths.map((path) => `${path.label} ${Math.round(wheel[path.key] * 100)} %`).join(', ')}>
+          <span
+            className="heat-bar"
+            role="img"
+            aria-label={paths.map((path) => `${path.label} ${Math.round(wheel[path.key] * 100)} %`).join(', ')}
+          >
             {paths.map((path) => (
               <span key={path.key} className={path.className} style={{ width: `${wheel[path.key] * 100}%` }}>
                 {wheel[path.key] > 0.16 ? `${path.label} ${Math.round(wheel[path.key] * 100)}` : ''}
@@ -33,8 +37,9 @@ export function HeatAway({ result }: { result: PredictionResult }) {
         </div>
       ))}
       <p className="note">
-        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes, {summary.frontWheelKw.toFixed(1)} kW at each front wheel;{' '}
-        {Math.round(summary.frontShare * 100)} % at the front (ideal {Math.round(summary.idealFrontShare * 100)} % in the hardest stop).
+        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes,{' '}
+        {summary.frontWheelKw.toFixed(1)} kW at each front wheel; {Math.round(summary.frontShare * 100)} % at the front (ideal{' '}
+        {Math.round(summary.idealFrontShare * 100)} % in the hardest stop).
       </p>
     </section>
   );

@@ -9,7 +9,9 @@ export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; p
   const family = shelf.padFamilies.find((row) => row.code === plan.frontPad.family);
   return (
     <section aria-label="On the road">
-      <h2>On the road</h2>
+      <h2>
+        On the road <span className="section-note">first stop of the morning, against the original pads</span>
+      </h2>
       <table className="facts">
         <thead className="visually-hidden">
           <tr>
@@ -24,7 +26,7 @@ export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; p
             return (
               <tr key={`${stop.speedKmh} ${stop.startC}`}>
                 <th scope="row">
-                  First stop at {show(stop.startC, 'C')} from {show(stop.speedKmh, 'km/h')}
+                  {show(stop.startC, 'C')}, from {show(stop.speedKmh, 'km/h')}
                 </th>
                 <td>{show(stop.metres, 'm', 1)}</td>
                 <td>{stop.reachesAbs ? 'tyres limit, no difference' : `${more >= 0 ? '+' : '−'}${show(Math.abs(more), 'm', 1)}`}</td>
@@ -42,7 +44,10 @@ export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; p
           )}
         </tbody>
       </table>
-      <p className="note">At the pedal force that gives 0.6 g on the warm original pads, {show(result.coldStops[0]?.pedalN ?? 0, 'N')}. Friction ±0.04 by family.</p>
+      <p className="note">
+        At the pedal force that gives 0.6 g on the warm original pads, {show(result.coldStops[0]?.pedalN ?? 0, 'N')}. Friction ±0.04 by
+        family.
+      </p>
     </section>
   );
 }

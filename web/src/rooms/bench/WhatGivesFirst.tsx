@@ -1,13 +1,17 @@
 import { useState } from 'react';
 import type { Limit, PredictionResult } from '../../api/client';
 import { lapLabel } from '../../charts/LapStory';
+import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
 const when = (limit: Limit) => {
-  if (!limit.when) return 'holds';
+  if (!limit.when) return limit.mayGive ? 'may give' : 'holds';
   const { session, kind, lap } = limit.when;
   if (kind === 'road') return 'first stop';
-  const where = kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap' ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind] : `lap ${lapLabel({ kind, lap })}`;
+  const where =
+    kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap'
+      ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind]
+      : `lap ${lapLabel({ kind, lap })}`;
   return session > 1 ? `session ${session}, ${where}` : where;
 };
 
@@ -15,12 +19,11 @@ const when = (limit: Limit) => {
 export function WhatGivesFirst({ result }: { result: PredictionResult }) {
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
-  const holds = result.limits.filter((limit) => !limit.gives);
-  const shown = all ? [...gives, ...holds] : [...gives, ...holds.slice(0, Math.max(1, 5 - gives.length))];
+  const shown = all ? result.limits : result.limits.slice(0, Math.max(5, gives.length + 1));
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
-      {gives.length === 0 && <p className="all-holds">Everything holds for the whole day, on typical values.</p>}
+      {gives.length === 0 && <p className="all-holds">Everything holds for the whole day in the middle of the band.</p>}
       <ol className="limits">
         {shown.map((limit) => (
           <Item key={limit.code} limit={limit} />
@@ -36,15 +39,26 @@ export function WhatGivesFirst({ result }: { result: PredictionResult }) {
 }
 
 function Item({ limit }: { limit: Limit }) {
-  const { show } = useUnits();
+  const { show, system } = useUnits();
   const [why, setWhy] = useState(false);
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
   const digits = limit.unit === 'C' ? 0 : 1;
   const margin = limit.margin ?? 0;
   const text = limit.margin == null ? '' : margin < 0 ? `${show(-margin, unit, digits)} over` : `${show(margin, unit, digits)} in hand`;
-  const used = limit.demand == null || limit.capacity === 0 ? 0 : limit.unit === 'mm' ? limit.capacity / Math.max(limit.demand, 0.1) : limit.demand / limit.capacity;
+  const edges =
+    limit.demandLow == null || limit.demandHigh == null
+      ? ''
+      : limit.demandHigh - limit.demandLow < 0.05
+        ? ''
+        : `8 in 10: ${show(limit.demandLow, limit.unit, digits).replace(/ .*/, '')} to ${show(limit.demandHigh, limit.unit, digits)}`;
+  const used =
+    limit.demand == null || limit.capacity === 0
+      ? 0
+      : limit.unit === 'mm'
+        ? limit.capacity / Math.max(limit.demand, 0.1)
+        : limit.demand / limit.capacity;
   return (
-    <li className={limit.gives ? `limit gives harm-${limit.harm}` : 'limit'}>
+    <li className={limit.gives ? 'limit gives' : limit.mayGive ? 'limit may' : 'limit'}>
       <div className="limit-head">
         <span className="limit-title">{limit.title}</span>
         <span className="limit-when">{when(limit)}</span>
@@ -54,16 +68,16 @@ function Item({ limit }: { limit: Limit }) {
         <span style={{ width: `${Math.min(100, used * 100)}%` }} />
       </div>
       <p>
-        {limit.sentence}{' '}
+        {inUnits(limit.sentence, system)} {edges && <span className="edges">{edges}.</span>}{' '}
         <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>
           why
         </button>
       </p>
-      {limit.change && <p className="limit-change">{limit.change}</p>}
+      {limit.change && <p className="limit-change">{inUnits(limit.change, system)}</p>}
       {why && (
         <p className="basis">
           {limit.demand != null && `Asks ${show(limit.demand, limit.unit, digits)}, takes ${show(limit.capacity, limit.unit, digits)}. `}
-          {limit.basis}
+          {inUnits(limit.basis, system)}
         </p>
       )}
     </li>

@@ -57,7 +57,13 @@ export default function NewCarRoom() {
       <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
       <fieldset>
         <legend>1 and 2. How heavy, how strong?</legend>
-        <NumberField label="Mass with driver" hint="papers plus you and fuel" value={massKg} range={range('car.massKg')} onChange={setMass} />
+        <NumberField
+          label="Mass with driver"
+          hint="papers plus you and fuel"
+          value={massKg}
+          range={range('car.massKg')}
+          onChange={setMass}
+        />
         <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={setPower} />
       </fieldset>
       <fieldset>
@@ -106,10 +112,16 @@ export default function NewCarRoom() {
               ))}
           </select>
         </div>
-        <NumberField label="Age of the fluid" hint="two years if nobody knows" value={ageMonths} range={range('fluidState.ageMonths')} onChange={setAge} />
+        <NumberField
+          label="Age of the fluid"
+          hint="two years if nobody knows"
+          value={ageMonths}
+          range={range('fluidState.ageMonths')}
+          onChange={setAge}
+        />
       </fieldset>
       {error && <ProblemNote error={error} />}
-      <button type="submit" className="btn btn-dark btn-lg" disabled={!ready}>
+      <button type="submit" className="btn btn-dark" disabled={!ready}>
         Show me what gives first
       </button>
       {!ready && <span className="note">Mass and power are still missing.</span>}

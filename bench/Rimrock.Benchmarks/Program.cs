@@ -1,0 +1,3 @@
+using BenchmarkDotNet.Running;
+
+BenchmarkSwitcher.FromAssembly(typeof(Rimrock.Benchmarks.SessionBenchmark).Assembly).Run(args);

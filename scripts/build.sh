@@ -1,0 +1,28 @@
+#!/usr/bin/env bash
+# Builds what is stale: the front end into the web project's wwwroot, then the server into artifacts/rimrock.
+set -eu
+cd "$(dirname "$0")/.."
+command -v dotnet >/dev/null || { echo "Rimrock needs the .NET 10 SDK (dotnet)." >&2; exit 1; }
+command -v npm >/dev/null || { echo "Rimrock needs Node 20 or newer (npm)." >&2; exit 1; }
+export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+
+# newer OUTPUT PATH...: true where any input is newer than the output, or the output is missing.
+newer() {
+  output="$1"; shift
+  [ ! -e "$output" ] || [ -n "$(find "$@" -newer "$output" -type f -print -quit)" ]
+}
+
+if newer web/node_modules/.package-lock.json web/package-lock.json; then
+  echo "Installing the front end's packages..."
+  (cd web && npm ci --no-audit --no-fund --loglevel=error && touch node_modules/.package-lock.json)
+fi
+if newer src/Rimrock.Web/wwwroot/index.html web/src web/public web/index.html web/vite.config.ts web/package-lock.json; then
+  echo "Building the front end..."
+  (cd web && npx vite build --logLevel=warn)
+  touch src/Rimrock.Web/wwwroot/index.html
+fi
+if newer artifacts/rimrock/Rimrock.Web.dll src/*/*.csproj src/*/*/*.cs src/*/*.cs src/*/*/*.json src/*/*/*.sql src/Rimrock.Web/wwwroot Directory.Build.props Directory.Packages.props; then
+  echo "Building the server..."
+  dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet -p:RunAnalyzers=false
+  touch artifacts/rimrock/Rimrock.Web.dll
+fi

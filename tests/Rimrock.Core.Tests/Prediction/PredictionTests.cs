@@ -1,0 +1,181 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Tests.Prediction;
+
+public class PredictionTests
+{
+    private static double Peak(PredictionResult result, BrakePart part) =>
+        result.Phases.Max(phase => phase.Parts.Single(range => range.Part == part).PeakC);
+
+    [Fact]
+    public void The_days_energy_balances_to_a_tenth_of_a_percent()
+    {
+        foreach (var wheel in Predictor.Predict(SampleParts.Plan()).Cooling)
+        {
+            Math.Abs(wheel.BalanceError).ShouldBeLessThan(0.001);
+            (wheel.FacesShare + wheel.VanesShare + wheel.RadiationShare + wheel.HubShare + wheel.CaliperShare).ShouldBe(1, 1e-9);
+        }
+    }
+
+    [Fact]
+    public void The_same_plan_gives_the_same_answer_to_the_last_digit()
+    {
+        var one = Predictor.Predict(SampleParts.Plan());
+        var two = Predictor.Predict(SampleParts.Plan());
+        two.Sessions[0].Parts[0].Celsius.ShouldBe(one.Sessions[0].Parts[0].Celsius);
+        two.Limits.Select(limit => limit.Margin).ShouldBe(one.Limits.Select(limit => limit.Margin));
+    }
+
+    /// <summary>Signs that any brake engineer expects (common practice).</summary>
+    [Fact]
+    public void Heavier_grippier_stronger_and_hotter_days_heat_the_face_and_a_novice_does_not()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance");
+        var usual = Peak(Predictor.Predict(plan), BrakePart.FrontFace);
+        Face(plan with { Car = plan.Car with { MassKg = 1716 } }).ShouldBeGreaterThan(usual + 20);
+        Face(plan with { Car = plan.Car with { PowerKw = 150 } }).ShouldBeGreaterThan(usual + 10);
+        Face(plan with { Car = plan.Car with { Tyre = "semi-slick" } }).ShouldBeGreaterThan(usual + 10);
+        Face(plan with { Weather = new Weather(34) }).ShouldBeInRange(usual + 3, usual + 25);
+        Face(plan with { Pace = "novice" }).ShouldBeLessThan(usual - 60);
+        Face(plan with { Car = plan.Car with { RegenerationMS2 = 1.5 } }).ShouldBeLessThan(usual - 20);
+
+        static double Face(PredictionPlan changed) => Peak(Predictor.Predict(changed), BrakePart.FrontFace);
+    }
+
+    [Fact]
+    public void Fading_front_pads_hand_work_to_the_rear_and_cost_effort()
+    {
+        var faded = Predictor.Predict(SampleParts.Plan("organic", "track-sport"));
+        var sound = Predictor.Predict(SampleParts.Plan("track-sport", "track-sport"));
+        faded.Summary.FrontShare.ShouldBeLessThan(sound.Summary.FrontShare);
+        faded.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort).ShouldBeGreaterThan(1.5);
+        sound.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort).ShouldBeLessThan(1.3);
+    }
+
+    [Fact]
+    public void Steps_are_small_enough()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance");
+        double Face(double share)
+        {
+            var run = new DayRun(plan, [.. Enumerable.Repeat(CarFactors.Median, 4)]);
+            foreach (var phase in new Day(plan, share).Track)
+            {
+                run.Run(phase);
+            }
+
+            return run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][0]);
+        }
+
+        Face(1).ShouldBe(Face(0.25), 4);
+    }
+
+    [Fact]
+    public void The_band_holds_the_middle_and_every_series_lies_in_order()
+    {
+        var result = Predictor.Predict(SampleParts.Plan());
+        foreach (var part in result.Sessions[0].Parts.Where(part => part.Part is BrakePart.FrontFace or BrakePart.FrontFluid))
+        {
+            part.Celsius.Length.ShouldBe(result.Sessions[0].TimeS.Length);
+            part.HighC.Max().ShouldBeGreaterThan(part.Celsius.Max());
+            part.LowC.Max().ShouldBeLessThan(part.Celsius.Max());
+        }
+
+        foreach (var limit in result.Limits.Where(limit => limit.Unit == "C" && limit.Demand is not null))
+        {
+            limit.Demand!.Value.ShouldBeInRange(limit.DemandLow!.Value - 1e-9, limit.DemandHigh!.Value + 1e-9);
+        }
+    }
+
+    [Fact]
+    public void Demand_is_a_whole_and_lies_where_the_laps_were()
+    {
+        foreach (var layer in Predictor.Predict(SampleParts.Plan()).Strata)
+        {
+            layer.Track!.Share.Sum().ShouldBe(1, 1e-3);
+            layer.Track.P10C.ShouldBeLessThan(layer.Track.P90C);
+            layer.Track.P90C.ShouldBeLessThanOrEqualTo(layer.Track.PeakC + 10);
+            layer.Road!.P50C.ShouldBeLessThan(layer.Track.P50C);
+        }
+    }
+
+    [Fact]
+    public void The_fluids_peak_after_parking_is_found_wherever_it_comes()
+    {
+        var result = Predictor.Predict(SampleParts.Plan() with { Stint = new StintPlan(1, 12, 30, CoolDownLaps: 0) });
+        var peak = result.Parked.Single(item => item.Part == BrakePart.FrontFluid);
+        peak.MinutesAfter.ShouldBeInRange(1, 40);
+        peak.RiseK.ShouldBeGreaterThan(3);
+    }
+
+    [Fact]
+    public void Zones_and_recordings_give_the_same_kind_of_answer()
+    {
+        BrakingZone[] zones = [new(165, 80, 18), new(140, 95, 14)];
+        var table = Predictor.Predict(SampleParts.Plan() with { Circuit = new Circuit("table", Zones: zones) });
+        var lap = BrakingZoneTable.Lap(zones, 0.9 * 1.05 * 9.81);
+        var recording = new SpeedRecording(lap.TimeS, [.. lap.SpeedMS.Select(Speed.ToKmh)]);
+        var recorded = Predictor.Predict(SampleParts.Plan() with { Circuit = new Circuit("recorded", Recording: recording) });
+        recorded.Summary.BrakingMJ.ShouldBe(table.Summary.BrakingMJ, 0.03 * table.Summary.BrakingMJ);
+        Peak(recorded, BrakePart.FrontRotor).ShouldBe(Peak(table, BrakePart.FrontRotor), 15);
+    }
+
+    [Fact]
+    public void A_wheel_step_allocates_nothing()
+    {
+        var wheel = SampleParts.Network(SampleParts.Wheel());
+        var power = System.Runtime.Intrinsics.Vector256.Create(5e4);
+        for (var i = 0; i < 100; i++)
+        {
+            wheel.Step(0.1, 40, power, true);
+        }
+
+        var before = GC.GetAllocatedBytesForCurrentThread();
+        for (var i = 0; i < 1000; i++)
+        {
+            wheel.Step(0.1, 40, power, true);
+        }
+
+        (GC.GetAllocatedBytesForCurrentThread() - before).ShouldBe(0);
+    }
+
+    public static TheoryData<string, PredictionPlan> BadPlans()
+    {
+        var plan = SampleParts.Plan();
+        return new()
+        {
+            { "car.massKg", plan with { Car = plan.Car with { MassKg = 90 } } },
+            { "car.powerKw", plan with { Car = plan.Car with { PowerKw = double.NaN } } },
+            { "car.tyre", plan with { Car = plan.Car with { Tyre = "square" } } },
+            { "car.front.padAreaCm2", plan with { Car = plan.Car with { Front = plan.Car.Front with { PadAreaCm2 = 0 } } } },
+            { "car.hydraulics.pedalRatio", plan with { Car = plan.Car with { Hydraulics = new Hydraulics(PedalRatio: 20) } } },
+            { "pace", plan with { Pace = "ludicrous" } },
+            { "stint.sessions", plan with { Stint = new StintPlan(0) } },
+            { "stint.minutesEach", plan with { Stint = new StintPlan(1, double.PositiveInfinity) } },
+            { "weather.ambientC", plan with { Weather = new Weather(80) } },
+            { "frontPad.family", plan with { FrontPad = new("pad", "cheese") } },
+            { "frontRotor.vaneGapMm", plan with { FrontRotor = plan.FrontRotor with { VaneGapMm = 0 } } },
+            { "rearRotor.innerDiameterMm", plan with { RearRotor = plan.RearRotor with { InnerDiameterMm = 290 } } },
+            { "fluid.wetC", plan with { Fluid = plan.Fluid with { WetC = 250 } } },
+            { "fluidState.ageMonths", plan with { FluidState = new(-1) } },
+            { "frontPadMm", plan with { FrontPadMm = 14 } },
+            { "frontDuct.hoseMm", plan with { FrontDuct = new WheelDuct(400) } },
+            { "circuit", plan with { Circuit = new Circuit("nowhere") } },
+            { "circuit.zones[0].exitKmh", plan with { Circuit = new Circuit("zones", Zones: [new(100, 120, 10)]) } },
+            { "circuit.segments", plan with { Circuit = new Circuit("straight", Segments: [new(500), new(500)]) } },
+        };
+    }
+
+    [Theory]
+    [MemberData(nameof(BadPlans), DisableDiscoveryEnumeration = true)]
+    public void Every_fault_is_named_with_value_and_range(string field, PredictionPlan plan)
+    {
+        var fault = Should.Throw<InputFaultException>(() => Predictor.Predict(plan)).Faults.First(found => found.Field == field);
+        fault.Allowed.ShouldNotBeNullOrWhiteSpace();
+        fault.Message.ShouldNotBeNullOrWhiteSpace();
+    }
+}
