@@ -22,7 +22,10 @@ export function PlanSentence() {
   const panel = useRef<HTMLDivElement>(null);
 
   useEffect(() => {
-    if (open) panel.current?.querySelector<HTMLElement>('input:checked, input, select, button')?.focus();
+    if (open)
+      (
+        panel.current?.querySelector<HTMLElement>('input:checked') ?? panel.current?.querySelector<HTMLElement>('input, select, button')
+      )?.focus();
   }, [open]);
 
   if (!draft || !plan) return null;

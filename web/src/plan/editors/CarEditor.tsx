@@ -4,6 +4,7 @@ import { NumberField } from '../../shared/NumberField';
 import { draftOfCar } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
+import { KeepCar } from './KeepCar';
 import { useRange } from './useRange';
 
 type NumberKey = { [K in keyof Car]-?: Car[K] extends number | undefined ? K : never }[keyof Car];
@@ -59,6 +60,7 @@ export function CarEditor() {
         <Link to="/new" className="quiet-link">
           Add your own car: five answers
         </Link>
+        <KeepCar />
       </div>
       <div>
         <h3>What decides most</h3>

@@ -6,6 +6,7 @@ import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { HeatAway } from './HeatAway';
 import { OnTheRoad } from './OnTheRoad';
@@ -21,6 +22,9 @@ export default function BenchRoom() {
     staleTime: Infinity,
     retry: false,
   });
+  // A plan that is refused keeps the last good answer on the page, under the reason.
+  const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
+  if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
   if (!plan) {
     return (
       <section className="empty">
@@ -35,14 +39,14 @@ export default function BenchRoom() {
   return (
     <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt}>
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
-      {query.data ? <Verdict result={query.data} plan={plan} /> : !query.error && <p className="loading">Heating the brakes…</p>}
+      {last ? <Verdict result={last.result} plan={last.plan} /> : !query.error && <p className="loading">Heating the brakes…</p>}
     </div>
   );
 }
 
 function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
   const { shelf } = usePlan();
-  const { show } = useUnits();
+  const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   const series = result.sessions.find((item) => item.session === session) ?? result.sessions[0];
@@ -53,7 +57,7 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
   return (
     <>
       <p className="visually-hidden" role="status">
-        {gone ? `${gone.title}. ${gone.sentence}` : 'Everything holds.'}
+        {gone ? `${gone.title}. ${inUnits(gone.sentence, system)}` : 'Everything holds.'}
       </p>
       <div className="bench">
         <div>

@@ -38,7 +38,7 @@ export function HeatAway({ result }: { result: PredictionResult }) {
       ))}
       <p className="note">
         A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes,{' '}
-        {summary.frontWheelKw.toFixed(1)} kW at each front wheel; {Math.round(summary.frontShare * 100)} % at the front (ideal{' '}
+        {show(summary.frontWheelKw, 'kW', 1)} at each front wheel; {Math.round(summary.frontShare * 100)} % at the front (ideal{' '}
         {Math.round(summary.idealFrontShare * 100)} % in the hardest stop).
       </p>
     </section>

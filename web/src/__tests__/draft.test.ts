@@ -1,0 +1,43 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { decodeDraft, encodeDraft } from '../plan/address';
+import { firstDraft, resolve, typicalCircuit } from '../plan/draft';
+import { sampleCar, sampleShelf } from './sampleShelf';
+
+describe('draft', () => {
+  const draft = firstDraft(sampleShelf)!;
+
+  it('starts from the first car and circuit of the shelf', () => {
+    expect(draft.car).toBe('sample');
+    expect(draft.circuit).toBe('round');
+    expect(firstDraft({ ...sampleShelf, content: { ...sampleShelf.content, cars: [] } })).toBeNull();
+  });
+
+  it('follows its references, kinds and things given in full', () => {
+    const resolved = resolve({ ...draft, frontPad: 'family:organic', fluid: 'class:dot4', circuit: typicalCircuit }, sampleShelf);
+    if (!('plan' in resolved)) throw new Error(resolved.missing);
+    expect(resolved.plan.frontPad.name).toBe('a typical organic pad');
+    expect(resolved.plan.fluid.dryC).toBe(230);
+    expect(resolved.plan.circuit.zones).toHaveLength(4);
+    expect(resolved.plan.frontRotor.name).toBe('ring');
+  });
+
+  it('says what the shelf lacks', () => {
+    expect(resolve({ ...draft, rearPad: 'gone' }, sampleShelf)).toEqual({ missing: 'pad' });
+    expect(resolve({ ...draft, car: 'gone' }, sampleShelf)).toEqual({ missing: 'car' });
+    expect(resolve({ ...draft, car: sampleCar, frontRotor: null }, sampleShelf)).toEqual({ missing: 'rotor' });
+  });
+
+  it('is the same after a trip through the address', () => {
+    fc.assert(
+      fc.property(fc.string(), fc.double({ noNaN: true, noDefaultInfinity: true }), (name, massKg) => {
+        const odd = { ...draft, car: { ...sampleCar, name, massKg } };
+        expect(decodeDraft(encodeDraft(odd))).toEqual(JSON.parse(JSON.stringify(odd)));
+      }),
+    );
+  });
+
+  it('takes nonsense in the address for no draft', () => {
+    for (const text of ['', '!!!', 'e30', encodeDraft([] as never), '%%%', 'AAAA']) expect(decodeDraft(text)).toBeNull();
+  });
+});
