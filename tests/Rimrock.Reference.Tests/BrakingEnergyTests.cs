@@ -20,7 +20,10 @@ public class BrakingEnergyTests
     /// <summary>A car that only brakes slow down: no air, rolling or engine.</summary>
     private static Car Bare(double massKg, double rotating) => CarGuess.From("bare", massKg, 100, "summer").Car with
     {
-        RotatingMassFactor = rotating, DragAreaM2 = 0, RollingResistance = 0, EngineBrakingMS2 = 0,
+        RotatingMassFactor = rotating,
+        DragAreaM2 = 0,
+        RollingResistance = 0,
+        EngineBrakingMS2 = 0,
     };
 
     private static double Joules(Car car, double fromKmh, double toKmh, double seconds) =>

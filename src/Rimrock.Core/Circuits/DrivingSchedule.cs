@@ -91,13 +91,13 @@ public sealed class DrivingSchedule
         return builder.Build();
     }
 
-    /// <summary>Standing still: 1 s steps for the first minute, then 2 s, and 5 s after ten minutes.</summary>
+    /// <summary>Standing still: 1 s steps for the first minute, then 5 s, and 10 s after ten minutes.</summary>
     public static DrivingSchedule Parked(double minutes)
     {
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = t < 60 ? 1 : t < 600 ? 2 : 5;
+            var step = t < 60 ? 1 : t < 600 ? 5 : 10;
             durations.Add(Math.Min(step, (minutes * 60) - t));
         }
 

@@ -17,6 +17,7 @@ public sealed class LapSimulation
     private const double LeastSpeedMS = 2;
     private const double FastestMS = 110;
     private const double LeastPowerUse = 0.1;
+    private const double SearchCoarseness = 3;
     private readonly Car car;
     private readonly double gripMS2;
     private readonly double airDensityKgM3;
@@ -73,7 +74,9 @@ public sealed class LapSimulation
             return lap;
         }
 
-        return LapOfEnergy(simulation, lap, target, car, airDensityKgM3);
+        // The search runs on a grid three times as coarse; the lap itself is driven on the fine one.
+        var coarse = new LapSimulation(circuit, car, tyreGripG * pace.GripShare, airDensityKgM3, SearchCoarseness * stepM);
+        return simulation.Lap(PowerUseFor(coarse, target, car, airDensityKgM3));
     }
 
     /// <summary>The lap with a share of the engine's power.</summary>
@@ -111,18 +114,17 @@ public sealed class LapSimulation
         return new LapTrace(time, speeds, slope, "lap simulation");
     }
 
-    /// <summary>The lap whose braking energy is the target within 0.2 %, by false position with Illinois weighting on the power used.</summary>
-    private static LapTrace LapOfEnergy(LapSimulation simulation, LapTrace fullPower, double targetJ, Car car, double airDensityKgM3)
+    /// <summary>The power use whose lap has the target's braking energy within 0.2 %, by false position with Illinois weighting.</summary>
+    private static double PowerUseFor(LapSimulation simulation, double targetJ, Car car, double airDensityKgM3)
     {
-        double low = LeastPowerUse, high = 1;
-        var lap = simulation.Lap(low);
-        var below = BrakingWork.LapJoules(lap, car, airDensityKgM3) - targetJ;
-        var above = BrakingWork.LapJoules(fullPower, car, airDensityKgM3) - targetJ;
+        double Off(double use) => BrakingWork.LapJoules(simulation.Lap(use), car, airDensityKgM3) - targetJ;
+        double low = LeastPowerUse, high = 1, use = 1;
+        var below = Off(low);
+        var above = Off(high);
         for (var i = 0; i < 20 && below < 0; i++)
         {
-            var use = low + ((high - low) * below / (below - above));
-            lap = simulation.Lap(use);
-            var off = BrakingWork.LapJoules(lap, car, airDensityKgM3) - targetJ;
+            use = low + ((high - low) * below / (below - above));
+            var off = Off(use);
             if (Math.Abs(off) < 0.002 * targetJ)
             {
                 break;
@@ -140,7 +142,7 @@ public sealed class LapSimulation
             }
         }
 
-        return lap;
+        return use;
     }
 
     private double Faster(int at, double v, double powerUse)

@@ -15,8 +15,7 @@ public static class Predictor
 
     private static readonly BrakePart[] Drawn =
     [
-        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontRotor, BrakePart.FrontPadCore, BrakePart.FrontCaliper,
-        BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals,
+        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontCaliper,
     ];
 
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
