@@ -44,7 +44,16 @@ function Item({ limit }: { limit: Limit }) {
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
   const digits = limit.unit === 'C' ? 0 : 1;
   const margin = limit.margin ?? 0;
-  const text = limit.margin == null ? '' : margin < 0 ? `${show(-margin, unit, digits)} over` : `${show(margin, unit, digits)} in hand`;
+  const text =
+    limit.margin == null
+      ? ''
+      : limit.unit === 'mm' && limit.demand === 0
+        ? 'worn through'
+        : limit.unit === 'mm' && margin < 0
+          ? `${show(-margin, unit, digits)} below limit`
+          : margin < 0
+            ? `${show(-margin, unit, digits)} over`
+            : `${show(margin, unit, digits)} in hand`;
   const edges =
     limit.demandLow == null || limit.demandHigh == null
       ? ''
