@@ -8,6 +8,10 @@ for option in "$@"; do
   if [ "$previous" = --port ]; then port="$option"; fi
   previous="$option"
 done
+if (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
+  echo "Port $port is taken on this machine; choose another with --port N." >&2
+  exit 1
+fi
 cd artifacts/rimrock
 ./Rimrock.Web "$@" &
 server=$!

@@ -5,6 +5,7 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Benchmarks;
@@ -56,6 +57,10 @@ public class SessionBenchmark
     /// <summary>Everything a page asks for.</summary>
     [Benchmark]
     public PredictionResult WholePrediction() => Predictor.Predict(plan);
+
+    /// <summary>The session for 256 members on all cores, with bands and probabilities.</summary>
+    [Benchmark]
+    public BandResult WholeEnsemble() => Ensemble.Run(plan);
 
     /// <summary>One step of one wheel, four members: must allocate nothing.</summary>
     [Benchmark]

@@ -4,6 +4,8 @@ test('the demo shows what gives first, and one change of pads mends it', async (
   await openBench(page);
   await expect(limits(page).first()).toContainText('Front pads fade');
   await expect(limits(page).first()).toContainText('lap 1');
+  await expect(limits(page).first().locator('.limit-chance')).toHaveText(/^(> )?\d+ %$/, { timeout: 15_000 });
+  await expect(page.getByText('What would narrow this')).toBeVisible();
   await expect(page.getByText('fades from lap 1').first()).toBeVisible();
   for (const [phrase, pad, title] of [
     ['Tern Daily', 'Fell 3', 'Front pads'],

@@ -28,6 +28,17 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
         ((bool)body["limits"]![0]!["gives"]!).ShouldBeTrue();
     }
 
+    [Fact]
+    public async Task A_band_comes_with_a_probability_for_every_limit()
+    {
+        var answer = await client.PostAsJsonAsync("/api/predictions/band", await Plans.DemoAsync(client));
+        answer.StatusCode.ShouldBe(HttpStatusCode.OK);
+        var body = (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
+        ((int)body["members"]!).ShouldBeGreaterThanOrEqualTo(256);
+        body["limits"]!.AsArray().Count.ShouldBe(10);
+        body["limits"]!.AsArray().ShouldAllBe(limit => (double)limit!["probability"]! >= 0 && (double)limit["probability"]! <= 1);
+    }
+
     [Theory]
     [InlineData("""{}""", "car")]
     [InlineData("not json at all", "")]

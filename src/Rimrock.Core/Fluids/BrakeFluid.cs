@@ -18,9 +18,9 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
     public FluidClass? ClassOf() => FluidClass.Find(Class);
 
     /// <summary>The boiling point at sea level with this much water at the caliper; silicone keeps its dry point.</summary>
-    public Temperature BoilingWith(double waterPercent) => ClassOf() is { Silicone: true }
+    public Temperature BoilingWith(double waterPercent, double decayFactor = 1) => ClassOf() is { Silicone: true }
         ? new Temperature(DryC)
-        : BoilingPoint.At(new Temperature(DryC), new Temperature(WetC), waterPercent);
+        : BoilingPoint.At(new Temperature(DryC), new Temperature(WetC), waterPercent, BoilingPoint.DecayPercent * decayFactor);
 
     /// <summary>Lists what is wrong with the fluid; figures below its class's minima are named too.</summary>
     public void Check(string field, ICollection<InputFault> faults)

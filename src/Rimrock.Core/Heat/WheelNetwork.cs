@@ -34,7 +34,6 @@ public sealed partial class WheelNetwork
     internal const int PistonOut = PlateOut + 1;
     internal const int FluidOut = PistonOut + 1;
 
-    private const double StefanBoltzmann = 5.670374419e-8;
     private const double CaliperViewFactor = 0.3;
     private const double CaliperLossAt100KmhWK = 5;
     private const double CaliperLossParkedWK = 1;
@@ -273,11 +272,11 @@ public sealed partial class WheelNetwork
     {
         var faceConvection = air.FaceWM2K * exposedM2;
         passages = air.VanesWK * (1.0 / 3);
-        var radiationIn = Radiative(midIn, Vector256.Create(ambientC)) * exposedM2;
-        var radiationOut = Radiative(midOut, Vector256.Create(ambientC)) * exposedM2;
+        var radiationIn = GreyBody.CoefficientWM2K(midIn, Vector256.Create(ambientC), emissivity) * exposedM2;
+        var radiationOut = GreyBody.CoefficientWM2K(midOut, Vector256.Create(ambientC), emissivity) * exposedM2;
         var view = CaliperViewFactor * 0.5 * caliperViewM2;
-        var caliperIn = Radiative(midIn, CaliperC) * caliperFactor * view;
-        var caliperOut = Radiative(midOut, CaliperC) * caliperFactor * view;
+        var caliperIn = GreyBody.CoefficientWM2K(midIn, CaliperC, emissivity) * caliperFactor * view;
+        var caliperOut = GreyBody.CoefficientWM2K(midOut, CaliperC, emissivity) * caliperFactor * view;
         SetFaceSink(FaceIn, faceConvection * inboardShare, radiationIn, caliperIn, airC);
         SetFaceSink(FaceOut, faceConvection, radiationOut, caliperOut, airC);
         for (var node = VaneNode - 1; node <= VaneNode + 1; node++)
@@ -349,13 +348,4 @@ public sealed partial class WheelNetwork
     }
 
     private Lane Ahead(int node, double share) => chain.Temperature[node] + ((chain.Temperature[node] - before[node]) * share);
-
-    /// <summary>Grey-body coefficient e s (Ta^2 + Tb^2)(Ta + Tb), W/m2K (Stefan-Boltzmann constant: SI Brochure 2019).</summary>
-    private Lane Radiative(Lane hotC, Lane coldC)
-    {
-        var zero = Vector256.Create(Quantities.Temperature.ZeroCelsiusInKelvin);
-        var hot = hotC + zero;
-        var cold = coldC + zero;
-        return emissivity * StefanBoltzmann * ((hot * hot) + (cold * cold)) * (hot + cold);
-    }
 }

@@ -16,16 +16,18 @@ public sealed class AxleRun
     private readonly UniformTable wear;
     private readonly ChartBasis basis;
     private readonly Lane frictionFactor;
+    private readonly Lane wearFactor;
+    private readonly Lane unknownBasisK;
     private Lane initialC;
 
     /// <summary>Makes an axle cold.</summary>
     /// <param name="parts">One wheel's parts.</param>
     /// <param name="pad">The pad.</param>
     /// <param name="members">Four members' heat factors.</param>
-    /// <param name="frictionFactor">Four members' friction factors.</param>
+    /// <param name="padFactors">Four members' factors on friction and wear, and their shift of an unknown chart basis, K.</param>
     /// <param name="ambientC">Air temperature, C.</param>
     /// <param name="pressurePa">Air pressure, Pa.</param>
-    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, Lane frictionFactor, double ambientC, double pressurePa)
+    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC, double pressurePa)
     {
         ArgumentNullException.ThrowIfNull(pad);
         Wheel = new WheelNetwork(parts, members, ambientC, pressurePa);
@@ -34,11 +36,16 @@ public sealed class AxleRun
         mu = new UniformTable(TableFromC, TableToC, TableSteps, curve.Assumed);
         wear = new UniformTable(TableFromC, TableToC, TableSteps, family.WearMm3PerMJ);
         basis = pad.Basis;
-        this.frictionFactor = frictionFactor;
+        frictionFactor = padFactors.Friction;
+        wearFactor = padFactors.Wear;
+        unknownBasisK = Vector256.Create(ChartTemperature.UnknownBasisK) + padFactors.ChartShiftK;
         initialC = Vector256.Create(ambientC);
         ColdStoredJ = Wheel.StoredJ();
         Update();
     }
+
+    /// <summary>Pad factors that change nothing.</summary>
+    public static (Lane Friction, Lane Wear, Lane ChartShiftK) NoFactors { get; } = (Lane.One, Lane.One, Lane.Zero);
 
     /// <summary>Heat stored before anything moved, J.</summary>
     public Lane ColdStoredJ { get; }
@@ -74,7 +81,7 @@ public sealed class AxleRun
         Wheel.Step(seconds, speedMS, axleJ * (0.5 / seconds), braking);
         if (braking)
         {
-            WornMm3 += axleJ * 1e-6 * wear.At(FaceC);
+            WornMm3 += axleJ * 1e-6 * wear.At(FaceC) * wearFactor;
             EnergyJ += axleJ;
         }
 
@@ -90,7 +97,7 @@ public sealed class AxleRun
             ChartBasis.InitialEmbedded => initialC,
             ChartBasis.InStopEmbedded => embedded,
             ChartBasis.Rubbing => FaceC,
-            _ => Vector256.Min(Vector256.Max(FaceC, embedded), embedded + Vector256.Create(ChartTemperature.UnknownBasisK)),
+            _ => Vector256.Min(Vector256.Max(FaceC, embedded), embedded + unknownBasisK),
         };
         Mu = mu.At(ChartC) * frictionFactor;
     }

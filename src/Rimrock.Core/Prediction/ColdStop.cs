@@ -70,6 +70,13 @@ public static class ColdStop
             car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor)));
     }
 
+    /// <summary>The four first stops that the page shows, at the everyday pedal force.</summary>
+    public static ColdStopResult[] ComparedAtEverydayPedal(PredictionPlan plan)
+    {
+        var pedal = EverydayPedalN(plan);
+        return [Compare(plan, 50, -10, pedal), Compare(plan, 50, 5, pedal), Compare(plan, 50, 20, pedal), Compare(plan, 100, 5, pedal)];
+    }
+
     /// <summary>A stop with the pads fitted and with the original ones.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="speedKmh">Speed before the stop, km/h.</param>
@@ -90,9 +97,9 @@ public static class ColdStop
         var pressurePa = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         var members = Enumerable.Repeat(WheelFactors.Median, 4).ToArray();
         var front = new AxleRun(new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, new WheelDuct(), car.TyreRadiusM),
-            plan.FrontPad, members, Vector256<double>.One, startC, pressurePa);
+            plan.FrontPad, members, AxleRun.NoFactors, startC, pressurePa);
         var rear = new AxleRun(new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, new WheelDuct(), car.TyreRadiusM),
-            plan.RearPad, members, Vector256<double>.One, startC, pressurePa);
+            plan.RearPad, members, AxleRun.NoFactors, startC, pressurePa);
         front.BeginStop();
         rear.BeginStop();
         var perPascal = TorquePerPascal(plan);

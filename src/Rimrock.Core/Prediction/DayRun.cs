@@ -13,7 +13,12 @@ namespace Rimrock.Core.Prediction;
 /// <param name="RearFriction">Batch factor on rear friction.</param>
 /// <param name="FrontShareShift">Added to the front share.</param>
 /// <param name="Energy">Factor on all braking energy.</param>
-public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0, double Energy = 1)
+/// <param name="Wear">Factor on pad wear.</param>
+/// <param name="ChartShiftK">Added to the reading of charts whose basis is unknown, K.</param>
+/// <param name="WaterRate">Factor on the fluid's water uptake.</param>
+/// <param name="BoilingDecay">Factor on the a of the boiling curve.</param>
+public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0, double Energy = 1,
+    double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1)
 {
     /// <summary>Every factor at its median.</summary>
     public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);
@@ -77,8 +82,8 @@ public sealed class DayRun
         Lane Each(Func<CarFactors, double> of) => Vector256.Create(of(members[0]), of(members[1]), of(members[2]), of(members[3]));
         FrontParts = new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, plan.FrontDuct ?? new WheelDuct(), car.TyreRadiusM);
         RearParts = new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, new WheelDuct(), car.TyreRadiusM);
-        front = new AxleRun(FrontParts, plan.FrontPad, [.. members.Select(m => m.Front)], Each(m => m.FrontFriction), plan.Weather.AmbientC, pressure);
-        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], Each(m => m.RearFriction), plan.Weather.AmbientC, pressure);
+        front = new AxleRun(FrontParts, plan.FrontPad, [.. members.Select(m => m.Front)], (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure);
+        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure);
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
         gripG = GripG(plan);

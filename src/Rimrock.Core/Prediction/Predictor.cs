@@ -31,7 +31,7 @@ public static class Predictor
         var track = new DayRun(plan, members);
         var road = new DayRun(plan, members);
         ColdStopResult[] coldStops = [];
-        Parallel.Invoke(() => Run(track, day.Track), () => Run(road, day.Road), () => coldStops = ColdStops(plan));
+        Parallel.Invoke(() => Run(track, day.Track), () => Run(road, day.Road), () => coldStops = ColdStop.ComparedAtEverydayPedal(plan));
         var fluid = FluidOf(plan);
         var stops = Stops(plan, track);
         return new PredictionResult(
@@ -57,11 +57,14 @@ public static class Predictor
     }
 
     /// <summary>The fluid of a plan as it is today.</summary>
-    public static FluidToday FluidOf(PredictionPlan plan)
+    /// <param name="plan">The plan.</param>
+    /// <param name="waterRate">Factor on the water uptake.</param>
+    /// <param name="boilingDecay">Factor on the a of the boiling curve.</param>
+    public static FluidToday FluidOf(PredictionPlan plan, double waterRate = 1, double boilingDecay = 1)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent();
-        var boils = plan.Fluid.BoilingWith(water);
+        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(waterRate);
+        var boils = plan.Fluid.BoilingWith(water, boilingDecay);
         return new FluidToday(water, boils.Celsius, VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius, plan.Fluid.DryC, plan.Fluid.WetC);
     }
 
@@ -140,16 +143,6 @@ public static class Predictor
         return new WheelCooling(wheel, paths.In[Member] / 1e6, paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
             paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
-    }
-
-    private static ColdStopResult[] ColdStops(PredictionPlan plan)
-    {
-        var pedal = ColdStop.EverydayPedalN(plan);
-        return
-        [
-            ColdStop.Compare(plan, 50, -10, pedal), ColdStop.Compare(plan, 50, 5, pedal), ColdStop.Compare(plan, 50, 20, pedal),
-            ColdStop.Compare(plan, 100, 5, pedal),
-        ];
     }
 
     private static List<string> Cautions(PredictionPlan plan)

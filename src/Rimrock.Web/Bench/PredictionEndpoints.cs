@@ -1,4 +1,5 @@
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Web.Bench;
 
@@ -6,9 +7,15 @@ namespace Rimrock.Web.Bench;
 public static class PredictionEndpoints
 {
     /// <summary>Maps them.</summary>
-    public static void MapPredictions(this RouteGroupBuilder group) =>
+    public static void MapPredictions(this RouteGroupBuilder group)
+    {
         group.MapPost("/", (PredictionPlan plan) => TypedResults.Ok(Predictor.Predict(plan)))
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/band", (PredictionPlan plan, CancellationToken cancel) => TypedResults.Ok(Ensemble.Run(plan, cancel: cancel)))
+            .WithName("predictBand")
+            .WithSummary("Predicts the same day for 256 members of the prior: bands, probabilities, what matters most. Stateless.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+    }
 }

@@ -23,6 +23,8 @@ export type SessionSeries = Schemas['SessionSeries'];
 export type StopSummary = Schemas['StopSummary'];
 export type PhaseSummary = Schemas['PhaseSummary'];
 export type WheelCooling = Schemas['WheelCooling'];
+export type BandResult = Schemas['BandResult'];
+export type LimitBand = Schemas['LimitBand'];
 export type Limit = Schemas['Limit'];
 export type BrakePart = Schemas['BrakePart'];
 export type ShelfAnswer = Schemas['ShelfAnswer'];
@@ -64,6 +66,11 @@ export async function readShelf(signal?: AbortSignal): Promise<ShelfAnswer> {
 
 export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promise<PredictionResult> {
   return unwrap(await client.POST('/api/predictions', { body: plan, signal }));
+}
+
+/** The same day for the whole ensemble: slower, with bands and probabilities. */
+export async function predictBand(plan: PredictionPlan, signal?: AbortSignal): Promise<BandResult> {
+  return unwrap(await client.POST('/api/predictions/band', { body: plan, signal }));
 }
 
 export async function guessCar(query: { name: string; massKg: number; powerKw: number; tyre: string }): Promise<CarGuess> {

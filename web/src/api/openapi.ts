@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/predictions/band": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Predicts the same day for 256 members of the prior: bands, probabilities, what matters most. Stateless. */
+        post: operations["predictBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -151,6 +168,20 @@ export interface components {
             aluminiumCaliper: boolean;
             /** @description Piston material. */
             pistons?: components["schemas"]["PistonMaterial"];
+        };
+        /** @description What an ensemble found. */
+        BandResult: {
+            /**
+             * Format: int32
+             * @description Number of members.
+             */
+            members: number;
+            /** @description Times of the series, s in the day. */
+            timeS: number[];
+            /** @description Bands over time. */
+            parts: components["schemas"]["PartBand"][];
+            /** @description Every limit with its probability, by code. */
+            limits: components["schemas"]["LimitBand"][];
         };
         /** @description A brake fluid by the figures on its bottle. */
         BrakeFluid: {
@@ -444,6 +475,20 @@ export interface components {
             endFaceC: number;
             /** @description True where tyre grip limits both, so that pads make no difference. */
             reachesAbs: boolean;
+        };
+        /** @description How much of a margin's spread goes with one guessed factor. */
+        Contribution: {
+            /** @description The factor's code. */
+            factor: string;
+            /** @description What a driver calls it. */
+            name: string;
+            /**
+             * Format: double
+             * @description Squared rank correlation with the margin, 0 to 1.
+             */
+            share: number;
+            /** @description What to measure to narrow it. */
+            measure: string;
         };
         /** @description One point of a friction chart. */
         CurvePoint: {
@@ -740,6 +785,39 @@ export interface components {
              */
             mayGive: boolean;
         };
+        /** @description One limit over the members. */
+        LimitBand: {
+            /** @description The limit's code. */
+            code: string;
+            /**
+             * Format: double
+             * @description Share of members in which it gives.
+             */
+            probability: number;
+            /**
+             * Format: double
+             * @description One standard deviation of that share by the number of members.
+             */
+            samplingError: number;
+            /**
+             * Format: double
+             * @description A tenth of the demands lies below.
+             */
+            p10: null | number;
+            /**
+             * Format: double
+             * @description Half lies below.
+             */
+            p50: null | number;
+            /**
+             * Format: double
+             * @description Nine tenths lie below.
+             */
+            p90: null | number;
+            when: null | components["schemas"]["Moment"];
+            /** @description What the margin depends on, most first. */
+            contributions: components["schemas"]["Contribution"][];
+        };
         /** @description When in the day something happens. */
         Moment: {
             /**
@@ -906,6 +984,17 @@ export interface components {
              * @description Rise above the temperature on stopping, K.
              */
             riseK: number;
+        };
+        /** @description One part's band over time. */
+        PartBand: {
+            /** @description The part. */
+            part: components["schemas"]["BrakePart"];
+            /** @description A tenth of the members lies below, C. */
+            p10C: number[];
+            /** @description Half lies below, C. */
+            p50C: number[];
+            /** @description Nine tenths lie below, C. */
+            p90C: number[];
         };
         /** @description One part in one stretch of the day. */
         PartRange: {
@@ -1533,6 +1622,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PredictionResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    predictBand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BandResult"];
                 };
             };
             /** @description Bad Request */

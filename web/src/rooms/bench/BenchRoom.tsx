@@ -1,16 +1,19 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { predict, type PredictionPlan, type PredictionResult, type StopSummary } from '../../api/client';
+import { predict, predictBand, type BandResult, type PredictionPlan, type PredictionResult, type StopSummary } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
+import { withBand } from './band';
 import { HeatAway } from './HeatAway';
 import { OnTheRoad } from './OnTheRoad';
 import { WhatGivesFirst } from './WhatGivesFirst';
+
+const bandPauseMs = 350;
 
 export default function BenchRoom() {
   const { plan, missing } = usePlan();
@@ -19,6 +22,17 @@ export default function BenchRoom() {
     queryFn: ({ signal }) => predict(plan!, signal),
     enabled: plan !== null,
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+  const band = useQuery({
+    queryKey: ['band', plan],
+    queryFn: async ({ signal }) => {
+      // A pause first: while figures are still being typed, only the quick answer is worth its work.
+      await new Promise((resume) => setTimeout(resume, bandPauseMs));
+      return predictBand(plan!, signal);
+    },
+    enabled: plan !== null && query.isSuccess && !query.isPlaceholderData,
     staleTime: Infinity,
     retry: false,
   });
@@ -39,19 +53,24 @@ export default function BenchRoom() {
   return (
     <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt}>
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
-      {last ? <Verdict result={last.result} plan={last.plan} /> : !query.error && <p className="loading">Heating the brakes…</p>}
+      {last ? (
+        <Verdict result={last.result} plan={last.plan} band={last.plan === plan ? band.data : undefined} />
+      ) : (
+        !query.error && <p className="loading">Heating the brakes…</p>
+      )}
     </div>
   );
 }
 
-function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
+function Verdict({ result, plan, band }: { result: PredictionResult; plan: PredictionPlan; band: BandResult | undefined }) {
   const { shelf } = usePlan();
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   const series = result.sessions.find((item) => item.session === session) ?? result.sessions[0];
   const stop = chosen && result.stops.includes(chosen) ? chosen : null;
-  const band = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
+  const padBandC = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
+  const banded = useMemo(() => series && withBand(series, band), [series, band]);
   const gone = result.limits.find((limit) => limit.gives);
   const parked = result.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
   return (
@@ -79,7 +98,7 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
               the pad’s chart means.
             </p>
           </section>
-          {series && (
+          {series && banded && (
             <section aria-label="Lap story" className="lap-story">
               <header className="section-head">
                 <h2>Lap story</h2>
@@ -99,10 +118,10 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
                 </span>
               </header>
               <LapStory
-                series={series}
+                series={banded}
                 phases={result.phases}
                 stops={result.stops}
-                padBandC={band}
+                padBandC={padBandC}
                 vapourC={result.fluid.vapourC}
                 chosen={stop}
                 onChoose={setChosen}
@@ -121,7 +140,7 @@ function Verdict({ result, plan }: { result: PredictionResult; plan: PredictionP
           )}
         </div>
         <aside>
-          <WhatGivesFirst result={result} />
+          <WhatGivesFirst result={result} band={band} />
           <OnTheRoad result={result} plan={plan} shelf={shelf} />
           <HeatAway result={result} />
         </aside>

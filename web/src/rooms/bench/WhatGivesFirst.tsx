@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { Limit, PredictionResult } from '../../api/client';
+import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
+import { byProbability, chance } from './band';
 import { lapLabel } from '../../charts/LapStory';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
@@ -16,17 +17,20 @@ const when = (limit: Limit) => {
 };
 
 /** What gives, in order, with the margin, one sentence why and the cheapest change that moves it. */
-export function WhatGivesFirst({ result }: { result: PredictionResult }) {
+export function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
-  const shown = all ? result.limits : result.limits.slice(0, Math.max(5, gives.length + 1));
+  const sorted = byProbability(result.limits, band);
+  const likely = sorted.filter((item) => item.limit.gives || (item.band?.probability ?? 0) >= 0.05).length;
+  const shown = all ? sorted : sorted.slice(0, Math.max(5, likely));
+  const first = sorted[0]?.band;
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
       {gives.length === 0 && <p className="all-holds">Everything holds for the whole day in the middle of the band.</p>}
       <ol className="limits">
-        {shown.map((limit) => (
-          <Item key={limit.code} limit={limit} />
+        {shown.map((item) => (
+          <Item key={item.limit.code} limit={item.limit} band={item.band} />
         ))}
       </ol>
       {result.limits.length > shown.length || all ? (
@@ -34,11 +38,30 @@ export function WhatGivesFirst({ result }: { result: PredictionResult }) {
           {all ? 'Show the nearest only' : `${result.limits.length - shown.length} more that hold`}
         </button>
       ) : null}
+      {first && first.contributions.length > 0 && (
+        <p className="note">
+          What would narrow this: {first.contributions[0]?.measure}
+          {first.contributions[1] && first.contributions[1].measure !== first.contributions[0]?.measure
+            ? `, then ${first.contributions[1].measure}`
+            : ''}
+          . The first band hangs on{' '}
+          {first.contributions
+            .slice(0, 3)
+            .map((item) => `${item.name} (${Math.round(item.share * 100)} %)`)
+            .join(', ')}
+          .
+        </p>
+      )}
+      <p className="note">
+        {band
+          ? `Per cent: in how many of ${band.members} likely cars, drivers and days it gives.`
+          : 'Chances follow in a moment; the bands so far are from a cool and a hot corner run.'}
+      </p>
     </section>
   );
 }
 
-function Item({ limit }: { limit: Limit }) {
+function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
   const { show, system } = useUnits();
   const [why, setWhy] = useState(false);
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
@@ -54,12 +77,12 @@ function Item({ limit }: { limit: Limit }) {
           : margin < 0
             ? `${show(-margin, unit, digits)} over`
             : `${show(margin, unit, digits)} in hand`;
+  const low = band ? band.p10 : limit.demandLow;
+  const high = band ? band.p90 : limit.demandHigh;
   const edges =
-    limit.demandLow == null || limit.demandHigh == null
+    low == null || high == null || high - low < 0.05
       ? ''
-      : limit.demandHigh - limit.demandLow < 0.05
-        ? ''
-        : `8 in 10: ${show(limit.demandLow, limit.unit, digits).replace(/ .*/, '')} to ${show(limit.demandHigh, limit.unit, digits)}`;
+      : `8 in 10: ${show(low, limit.unit, digits).replace(/ .*/, '')} to ${show(high, limit.unit, digits)}`;
   const used =
     limit.demand == null || limit.capacity === 0
       ? 0
@@ -72,6 +95,11 @@ function Item({ limit }: { limit: Limit }) {
         <span className="limit-title">{limit.title}</span>
         <span className="limit-when">{when(limit)}</span>
         <span className="limit-margin">{text}</span>
+        {band && (
+          <span className="limit-chance" title={`of 256 likely days; ±${(band.samplingError * 100).toFixed(0)} % by their number`}>
+            {chance(band.probability)}
+          </span>
+        )}
       </div>
       <div className="limit-bar" aria-hidden="true">
         <span style={{ width: `${Math.min(100, used * 100)}%` }} />

@@ -1,0 +1,129 @@
+using Rimrock.Core.Matching;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Uncertainty;
+
+/// <summary>
+/// The honest answer: the same plan for many members of the prior (256 unless asked otherwise, low-discrepancy, the same every
+/// time). Bands are P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its
+/// sampling error; contributions are squared rank correlations between a factor and a demand.
+/// </summary>
+public static class Ensemble
+{
+    /// <summary>Members of an ensemble.</summary>
+    public const int Members = 256;
+
+    private const int Lanes = 4;
+    private static readonly BrakePart[] Drawn = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
+
+    /// <summary>Runs an ensemble.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="members">Number of members, a multiple of 4.</param>
+    /// <param name="cancel">Stops between groups of members.</param>
+    /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
+    public static BandResult Run(PredictionPlan plan, int members = Members, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentOutOfRangeException.ThrowIfNotEqual(members % Lanes, 0);
+        InputFaultException.ThrowIfAny(plan.Faults());
+        var day = new Day(plan);
+        var scores = Scores(members);
+        var cars = scores.Select(Member).ToArray();
+        var coldStops = ColdStop.ComparedAtEverydayPedal(plan);
+        var limits = new IReadOnlyList<Limit>[members];
+        float[][][]? tracks = null;
+        double[] times = [];
+        var gate = new Lock();
+        Parallel.For(0, members / Lanes, new ParallelOptions { CancellationToken = cancel }, group =>
+        {
+            var run = new DayRun(plan, cars[(group * Lanes)..((group + 1) * Lanes)]);
+            foreach (var phase in day.Track)
+            {
+                run.Run(phase);
+            }
+
+            for (var lane = 0; lane < Lanes; lane++)
+            {
+                var car = cars[(group * Lanes) + lane];
+                var fluid = Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay);
+                limits[(group * Lanes) + lane] = LimitFinder.Find(plan, run, fluid, coldStops, lane);
+            }
+
+            lock (gate)
+            {
+                tracks ??= [.. Drawn.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[members]).ToArray())];
+                times = [.. run.SampleTimesS];
+            }
+
+            for (var part = 0; part < Drawn.Length; part++)
+            {
+                for (var i = 0; i < run.Samples.Count; i++)
+                {
+                    for (var lane = 0; lane < Lanes; lane++)
+                    {
+                        tracks[part][i][(group * Lanes) + lane] = (float)run.Samples[i][(int)Drawn[part]][lane];
+                    }
+                }
+            }
+        });
+        return new BandResult(members, times,
+            [.. Drawn.Select((part, p) => Band(part, tracks![p]))],
+            [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal).Select(code => LimitBandOf(code, [.. limits.Select(all => all.First(limit => limit.Code == code))], scores))]);
+    }
+
+    /// <summary>Standard normal scores: one row a member, one column a factor.</summary>
+    public static double[][] Scores(int members) =>
+        [.. KroneckerSequence.Points(members, PriorFactor.All.Count).Select(point => point.Select(NormalQuantile.At).ToArray())];
+
+    /// <summary>The member of a row of scores.</summary>
+    public static CarFactors Member(double[] scores)
+    {
+        ArgumentNullException.ThrowIfNull(scores);
+        var car = CarFactors.Median;
+        for (var i = 0; i < scores.Length; i++)
+        {
+            car = PriorFactor.All[i].Move(car, scores[i]);
+        }
+
+        return car;
+    }
+
+    private static PartBand Band(BrakePart part, float[][] samples)
+    {
+        double[] low = new double[samples.Length], middle = new double[samples.Length], high = new double[samples.Length];
+        Parallel.For(0, samples.Length, i =>
+        {
+            Array.Sort(samples[i]);
+            low[i] = Quantile(samples[i], 0.1);
+            middle[i] = Quantile(samples[i], 0.5);
+            high[i] = Quantile(samples[i], 0.9);
+        });
+        return new PartBand(part, low, middle, high);
+    }
+
+    private static double Quantile(float[] sorted, double share)
+    {
+        var at = share * (sorted.Length - 1);
+        var i = Math.Min((int)at, sorted.Length - 2);
+        return Math.Round(sorted[i] + ((at - i) * (sorted[i + 1] - sorted[i])), 1);
+    }
+
+    private static LimitBand LimitBandOf(string code, Limit[] members, double[][] scores)
+    {
+        var giving = members.Where(limit => limit.Gives).Select(limit => limit.When!).OrderBy(when => (when.Session, when.Lap)).ToArray();
+        var share = (double)giving.Length / members.Length;
+        var demands = members.Select(limit => limit.Demand ?? double.NaN).ToArray();
+        if (demands.Any(double.IsNaN))
+        {
+            return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length), null, null, null, null, []);
+        }
+
+        var sorted = demands.Select(demand => (float)demand).Order().ToArray();
+        var margins = members.Select(limit => limit.Margin ?? 0).ToArray();
+        return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length),
+            Quantile(sorted, 0.1), Quantile(sorted, 0.5), Quantile(sorted, 0.9),
+            giving.Length == 0 ? null : giving[giving.Length / 2], Contribution.Rank(margins, scores));
+    }
+}

@@ -1,0 +1,128 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
+
+namespace Rimrock.Core.Tests.Uncertainty;
+
+public class EnsembleTests
+{
+    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 10, 15) };
+
+    [Fact]
+    public void Scores_are_standard_normal_in_every_dimension_and_do_not_go_together()
+    {
+        var scores = Ensemble.Scores(256);
+        var columns = Enumerable.Range(0, PriorFactor.All.Count).Select(j => scores.Select(row => row[j]).ToArray()).ToArray();
+        foreach (var column in columns)
+        {
+            column.Average().ShouldBe(0, 0.05);
+            Math.Sqrt(column.Average(z => z * z)).ShouldBe(1, 0.05);
+            (column.Count(z => Math.Abs(z) < 1.2816) / 256.0).ShouldBe(0.8, 0.03);
+        }
+
+        for (var a = 0; a < columns.Length; a++)
+        {
+            for (var b = a + 1; b < columns.Length; b++)
+            {
+                Math.Abs(columns[a].Zip(columns[b], (x, y) => x * y).Average()).ShouldBeLessThan(0.2);
+            }
+        }
+    }
+
+    [Fact]
+    public void Low_discrepancy_points_fill_the_interval_far_more_evenly_than_chance()
+    {
+        var sorted = KroneckerSequence.Points(256, 5).Select(point => point[0]).Order().ToArray();
+        var worst = sorted.Select((value, i) => Math.Abs(value - ((i + 0.5) / 256))).Max();
+        worst.ShouldBeLessThan(0.03, "random points would stray by about 0.08");
+    }
+
+    [Fact]
+    public void The_same_plan_gives_the_same_bands_in_order_round_the_median_run()
+    {
+        var one = Ensemble.Run(Plan, 64);
+        var two = Ensemble.Run(Plan, 64);
+        one.Parts[0].P50C.ShouldBe(two.Parts[0].P50C);
+        one.Limits.Select(limit => limit.Probability).ShouldBe(two.Limits.Select(limit => limit.Probability));
+        foreach (var part in one.Parts)
+        {
+            for (var i = 0; i < part.P50C.Length; i++)
+            {
+                part.P10C[i].ShouldBeLessThanOrEqualTo(part.P50C[i]);
+                part.P50C[i].ShouldBeLessThanOrEqualTo(part.P90C[i]);
+            }
+        }
+
+        var median = Predictor.Predict(Plan).Limits.Single(limit => limit.Code == "front-face").Demand!.Value;
+        one.Limits.Single(limit => limit.Code == "front-face").P50!.Value.ShouldBe(median, 0.06 * median);
+    }
+
+    /// <summary>
+    /// Simulated truth: hidden cars drawn at random from the prior must fall into the 80 % band at its nominal rate: 200
+    /// draws, 72 to 88 %.
+    /// </summary>
+    [Fact]
+    public void Hidden_cars_fall_into_the_band_as_often_as_it_says()
+    {
+        var band = Ensemble.Run(Plan);
+        var day = new Day(Plan);
+        var random = new Random(20261123);
+        int face = 0, fluid = 0;
+        var faceBand = band.Limits.Single(limit => limit.Code == "front-face");
+        var fluidBand = band.Limits.Single(limit => limit.Code == "front-fluid");
+        for (var group = 0; group < 50; group++)
+        {
+            var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => Ensemble.Member(
+                [.. PriorFactor.All.Select(_ => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9)))]))]);
+            foreach (var phase in day.Track)
+            {
+                run.Run(phase);
+            }
+
+            for (var lane = 0; lane < 4; lane++)
+            {
+                face += Inside(faceBand, run, BrakePart.FrontFace, lane);
+                fluid += Inside(fluidBand, run, BrakePart.FrontFluid, lane);
+            }
+        }
+
+        (face / 200.0).ShouldBeInRange(0.72, 0.88);
+        (fluid / 200.0).ShouldBeInRange(0.72, 0.88);
+
+        static int Inside(LimitBand limit, DayRun run, BrakePart part, int lane)
+        {
+            var peak = run.Phases.Max(phase => phase.Peak[(int)part][lane]);
+            return peak >= limit.P10 && peak <= limit.P90 ? 1 : 0;
+        }
+    }
+
+    [Fact]
+    public void Probability_is_the_share_that_gives_and_carries_its_error()
+    {
+        foreach (var limit in Ensemble.Run(Plan, 64).Limits)
+        {
+            (limit.Probability * 64 % 1).ShouldBe(0, 1e-9);
+            limit.SamplingError.ShouldBe(Math.Sqrt(limit.Probability * (1 - limit.Probability) / 64), 1e-12);
+            (limit.When is null).ShouldBe(limit.Probability == 0);
+        }
+    }
+
+    [Fact]
+    public void What_matters_most_is_what_an_engineer_would_name()
+    {
+        var limits = Ensemble.Run(Plan).Limits;
+        limits.Single(limit => limit.Code == "front-face").Contributions.Take(3).Select(item => item.Factor).ShouldContain("cooling");
+        limits.Single(limit => limit.Code == "front-face").Contributions.Take(3).Select(item => item.Factor).ShouldContain("energy");
+        limits.Single(limit => limit.Code == "rear-wear").Contributions[0].Factor.ShouldBe("wear");
+        limits.Single(limit => limit.Code == "front-fluid").Contributions.ShouldContain(item => item.Factor == "water" || item.Factor.Contains("piston", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Work_in_progress_can_be_cancelled()
+    {
+        using var cancel = new CancellationTokenSource();
+        cancel.Cancel();
+        Should.Throw<OperationCanceledException>(() => Ensemble.Run(Plan, 64, cancel.Token));
+    }
+}
