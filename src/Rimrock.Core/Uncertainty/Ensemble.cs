@@ -6,37 +6,34 @@ using Rimrock.Core.Quantities;
 namespace Rimrock.Core.Uncertainty;
 
 /// <summary>
-/// The honest answer: the same plan for many members of the prior (256 unless asked otherwise, low-discrepancy, the same every
-/// time). Bands are P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its
+/// The honest answer: the same plan for 256 members of the prior (low-discrepancy, the same every time). Bands are P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its
 /// sampling error; contributions are squared rank correlations between a factor and a demand.
 /// </summary>
 public static class Ensemble
 {
     /// <summary>Members of an ensemble.</summary>
-    public const int Members = 256;
+    public const int Members = KorobovLattice.Count;
 
     private const int Lanes = 4;
     private static readonly BrakePart[] Drawn = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
 
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="members">Number of members, a multiple of 4.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public static BandResult Run(PredictionPlan plan, int members = Members, CancellationToken cancel = default)
+    public static BandResult Run(PredictionPlan plan, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        ArgumentOutOfRangeException.ThrowIfNotEqual(members % Lanes, 0);
         InputFaultException.ThrowIfAny(plan.Faults());
         var day = new Day(plan);
-        var scores = Scores(members);
+        var scores = Scores();
         var cars = scores.Select(Member).ToArray();
         var coldStops = ColdStop.ComparedAtEverydayPedal(plan);
-        var limits = new IReadOnlyList<Limit>[members];
+        var limits = new IReadOnlyList<Limit>[Members];
         float[][][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        Parallel.For(0, members / Lanes, new ParallelOptions { CancellationToken = cancel }, group =>
+        Parallel.For(0, Members / Lanes, new ParallelOptions { CancellationToken = cancel }, group =>
         {
             var run = new DayRun(plan, cars[(group * Lanes)..((group + 1) * Lanes)]);
             foreach (var phase in day.Track)
@@ -53,7 +50,7 @@ public static class Ensemble
 
             lock (gate)
             {
-                tracks ??= [.. Drawn.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[members]).ToArray())];
+                tracks ??= [.. Drawn.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[Members]).ToArray())];
                 times = [.. run.SampleTimesS];
             }
 
@@ -68,14 +65,14 @@ public static class Ensemble
                 }
             }
         });
-        return new BandResult(members, times,
+        return new BandResult(Members, times,
             [.. Drawn.Select((part, p) => Band(part, tracks![p]))],
             [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal).Select(code => LimitBandOf(code, [.. limits.Select(all => all.First(limit => limit.Code == code))], scores))]);
     }
 
     /// <summary>Standard normal scores: one row a member, one column a factor.</summary>
-    public static double[][] Scores(int members) =>
-        [.. KroneckerSequence.Points(members, PriorFactor.All.Count).Select(point => point.Select(NormalQuantile.At).ToArray())];
+    public static double[][] Scores() =>
+        [.. KorobovLattice.Points(PriorFactor.All.Count).Select(point => point.Select(NormalQuantile.At).ToArray())];
 
     /// <summary>The member of a row of scores.</summary>
     public static CarFactors Member(double[] scores)

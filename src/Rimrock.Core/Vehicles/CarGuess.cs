@@ -36,7 +36,7 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             PadAreaCm2: Round((fixedCaliper ? 75 : 56) * area), PadHeightMm: Round(50 * length),
             CaliperMassKg: Round(4.5 * length * area), AluminiumCaliper: fixedCaliper);
         var rear = new AxleBrake(CaliperKind.Sliding, [Round(38 * length)],
-            PadAreaCm2: Round(36 * area), PadHeightMm: Round(42 * length), PadNewMm: 10, CaliperMassKg: Round(3.2 * length * area));
+            PadAreaCm2: Round(36 * area), PadHeightMm: Round(42 * length), PadNewMm: 10, CaliperMassKg: Math.Max(1, Round(3.2 * length * area)));
         var car = new Car(name, massKg, powerKw, tyre, front, rear, new Hydraulics(),
             WheelbaseM: Math.Round(Math.Clamp(2.70 * length, 1.9, 3.6), 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
             DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic");

@@ -13,7 +13,7 @@ public static class PredictionEndpoints
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", (PredictionPlan plan, CancellationToken cancel) => TypedResults.Ok(Ensemble.Run(plan, cancel: cancel)))
+        group.MapPost("/band", (PredictionPlan plan, CancellationToken cancel) => TypedResults.Ok(Ensemble.Run(plan, cancel)))
             .WithName("predictBand")
             .WithSummary("Predicts the same day for 256 members of the prior: bands, probabilities, what matters most. Stateless.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
