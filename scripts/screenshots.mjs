@@ -14,6 +14,7 @@ async function shot(name, { path = '/bench', width = 1280, height = 800, full = 
   await page.addInitScript((value) => localStorage.setItem('rimrock.theme', value), theme);
   await page.goto(base + path);
   await page.locator(path === '/bench' ? 'li.limit' : 'form').first().waitFor();
+  if (path === '/bench') await page.locator('.limit-chance', { hasText: '%' }).first().waitFor();
   await act(page);
   await page.waitForTimeout(800);
   await page.screenshot({ path: `${folder}${name}.png`, fullPage: full });

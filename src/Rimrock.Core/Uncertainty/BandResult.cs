@@ -35,7 +35,7 @@ public sealed record LimitBand(string Code, double Probability, double SamplingE
 /// <param name="Measure">What to measure to narrow it.</param>
 public sealed record Contribution(string Factor, string Name, double Share, string Measure)
 {
-    private const double LeastShare = 0.03;
+    private const double LeastShare = 0.05;
     private const int Most = 4;
 
     /// <summary>The factors that matter most for a result: Spearman's rank correlation squared (Spearman 1904; from memory).</summary>

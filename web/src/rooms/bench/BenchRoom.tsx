@@ -138,11 +138,11 @@ function Verdict({ result, plan, band }: { result: PredictionResult; plan: Predi
               )}
             </section>
           )}
+          <HeatAway result={result} />
         </div>
         <aside>
           <WhatGivesFirst result={result} band={band} />
           <OnTheRoad result={result} plan={plan} shelf={shelf} />
-          <HeatAway result={result} />
         </aside>
       </div>
       <footer className="cautions">

@@ -10,7 +10,7 @@ export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; p
   return (
     <section aria-label="On the road">
       <h2>
-        On the road <span className="section-note">first stop of the morning, against the original pads</span>
+        On the road <span className="section-note">first stop, against the original pads</span>
       </h2>
       <table className="facts">
         <thead className="visually-hidden">

@@ -94,18 +94,19 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
       <div className="limit-head">
         <span className="limit-title">{limit.title}</span>
         <span className="limit-when">{when(limit)}</span>
-        <span className="limit-margin">{text}</span>
-        {band && (
-          <span className="limit-chance" title={`of 256 likely days; ±${(band.samplingError * 100).toFixed(0)} % by their number`}>
-            {chance(band.probability)}
-          </span>
-        )}
+        <span
+          className="limit-chance"
+          title={band ? `of 256 likely days; ±${(band.samplingError * 100).toFixed(0)} % by their number` : 'still counting'}
+        >
+          {band ? chance(band.probability) : '…'}
+        </span>
       </div>
       <div className="limit-bar" aria-hidden="true">
         <span style={{ width: `${Math.min(100, used * 100)}%` }} />
       </div>
       <p>
-        {inUnits(limit.sentence, system)} {edges && <span className="edges">{edges}.</span>}{' '}
+        {text && <span className="limit-margin">{text}.</span>} {inUnits(limit.sentence, system)}{' '}
+        {edges && <span className="edges">{edges}.</span>}{' '}
         <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>
           why
         </button>
