@@ -1,3 +1,5 @@
+using System.Runtime.Intrinsics;
+using Rimrock.Core.Heat;
 using static Rimrock.Reference.Tests.HandFormulas;
 
 namespace Rimrock.Reference.Tests;
@@ -60,6 +62,21 @@ public class ConductionTests
         var deep = new SlabChain(0.08, 161);
         deep.Run(3, 0.01, _ => 1e6);
         deep.FaceC.ShouldBe(HalfSpaceConstantFlux(1e6, 3), 0.5);
+    }
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(0.0005)]
+    [InlineData(0.001)]
+    public void The_face_of_a_parabola_is_found_exactly_from_two_cell_means(double depthM)
+    {
+        // T = 500 - 4e4 x + 6e6 x^2; means over the cells 0..h and h..2h by its integral.
+        const double h = 0.0013;
+        static double Integral(double x) => (500 * x) - (2e4 * x * x) + (2e6 * x * x * x);
+        var first = Integral(h) / h;
+        var second = (Integral(2 * h) - Integral(h)) / h;
+        var face = FaceTemperature.At(Vector256.Create(first), Vector256.Create(second), Vector256.Create(4e4 * KWMK), Vector256.Create(KWMK), h, depthM);
+        face[0].ShouldBe(500 - (4e4 * depthM) + (6e6 * depthM * depthM), 1e-9);
     }
 
     [Fact]

@@ -1,0 +1,59 @@
+using System.Runtime.Intrinsics;
+using CsCheck;
+using Rimrock.Core.Prediction;
+
+namespace Rimrock.Core.Tests.Prediction;
+
+public class EnergyHistogramTests
+{
+    [Fact]
+    public void Shares_and_quantiles_are_those_of_the_plain_list_within_a_bin()
+    {
+        (from temperatures in Gen.Double[0, 900].Array[5, 60]
+         from weights in Gen.Double[0.1, 5].Array[temperatures.Length]
+         from limit in Gen.Double[50, 850]
+         from share in Gen.Double[0.05, 0.95]
+         select (temperatures, weights, limit, share)).Sample(sample =>
+        {
+            var (temperatures, weights, limit, share) = sample;
+            var histogram = new EnergyHistogram();
+            for (var i = 0; i < temperatures.Length; i++)
+            {
+                histogram.Add(Vector256.Create(temperatures[i]), Vector256.Create(weights[i]));
+            }
+
+            var total = weights.Sum();
+            histogram.Total(2).ShouldBe(total, 1e-9 * total);
+            var above = temperatures.Zip(weights).Where(pair => pair.First > limit).Sum(pair => pair.Second) / total;
+            var near = temperatures.Zip(weights).Where(pair => Math.Abs(pair.First - limit) <= EnergyHistogram.BinK).Sum(pair => pair.Second) / total;
+            histogram.ShareAbove(limit, 1).ShouldBe(above, near + 1e-9);
+
+            var order = temperatures.Zip(weights).OrderBy(pair => pair.First).ToArray();
+            var sum = 0.0;
+            var exact = order.First(pair => (sum += pair.Second) >= (share * total) - 1e-12).First;
+            histogram.Quantile(share, 3).ShouldBe(exact, EnergyHistogram.BinK + 1e-6);
+        });
+    }
+
+    [Fact]
+    public void Members_are_kept_apart_and_sums_add()
+    {
+        var one = new EnergyHistogram();
+        one.Add(Vector256.Create(100.0, 200, 300, 400), Vector256.Create(1.0, 2, 3, 4));
+        var two = new EnergyHistogram();
+        two.Add(one);
+        two.Add(one);
+        two.Total(3).ShouldBe(8);
+        two.Quantile(0.5, 0).ShouldBeInRange(100, 110);
+        two.Quantile(0.5, 2).ShouldBeInRange(300, 310);
+        two.ShareAbove(250, 1).ShouldBe(0);
+        two.ShareAbove(250, 2).ShouldBe(1);
+    }
+
+    [Fact]
+    public void An_empty_histogram_says_so()
+    {
+        new EnergyHistogram().Quantile(0.5, 0).ShouldBe(double.NaN);
+        new EnergyHistogram().ShareAbove(100, 0).ShouldBe(0);
+    }
+}
