@@ -15,7 +15,7 @@ public static class Predictor
 
     private static readonly BrakePart[] Drawn =
     [
-        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontCaliper,
+        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid,
     ];
 
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
