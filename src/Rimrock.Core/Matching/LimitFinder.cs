@@ -82,7 +82,7 @@ public static class LimitFinder
             ? Text($"{pad.Name} works to {band.ToC:0} °C; nine tenths of the hottest lap's braking stays below {demand:0} °C.")
             : Text($"{pad.Name} works to {band.ToC:0} °C; in the hottest lap {100 * worst:0} % of the braking is done hotter than that.");
         return new Limit(code, title, "C", demand, band.ToC, margin, first is not null, first is null ? null : MomentOf(first, first.StartS), Harm.Warning, sentence,
-            first is null ? null : Text($"A pad that works to {Math.Ceiling((demand + 20) / 10) * 10:0} °C would hold."),
+            first is null ? null : Text($"A pad that works to {Math.Ceiling((demand + 20) / 10) * 10:0} °C would hold in the middle of the band; look at its hot edge too."),
             "Demand: temperature that a tenth of the hottest lap's braking energy exceeds, read at the chart's basis. Capacity: upper edge of the working band (0.9 of the plateau, or as stated).");
     }
 
