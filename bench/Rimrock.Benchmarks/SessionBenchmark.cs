@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using BenchmarkDotNet.Attributes;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
@@ -64,5 +63,5 @@ public class SessionBenchmark
 
     /// <summary>One step of one wheel, four members: must allocate nothing.</summary>
     [Benchmark]
-    public void WheelStep() => wheel.Step(0.1, 40, Vector256.Create(10000.0), braking: true);
+    public void WheelStep() => wheel.Step(0.1, 40, Lanes.Create(10000.0), braking: true);
 }

@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Materials;
 
@@ -16,7 +15,7 @@ public class AirTests
     public void Viscosity_and_conductivity_follow_the_table(double kelvin, double viscosityPaS, double conductivityWMK)
     {
         // Sutherland's law is quoted within 2 % (viscosity) and 4 % (conductivity); the table's last digit adds half a percent.
-        var celsius = Vector256.Create(kelvin - 273.15);
+        var celsius = Lanes.Create(kelvin - 273.15);
         var kinematic = Air.KinematicViscosityM2S(celsius, Air.SeaLevelPressurePa)[0];
         (kinematic * Air.DensityKgM3(kelvin, Air.SeaLevelPressurePa)).ShouldBe(viscosityPaS, 0.025 * viscosityPaS);
         Air.ConductivityWMK(celsius)[0].ShouldBe(conductivityWMK, 0.04 * conductivityWMK);
@@ -62,15 +61,15 @@ public class AirTests
         foreach (var to in new[] { 100.0, 400, 640, 700, 760, 900 })
         {
             const int steps = 20000;
-            var sum = Enumerable.Range(0, steps).Sum(i => GreyIron.SpecificHeatJKgK((i + 0.5) * to / steps)) * to / steps;
-            GreyIron.EnthalpyJKg(to).ShouldBe(sum, 1e-5 * sum);
-            GreyIron.EnthalpyJKg(Vector256.Create(to))[2].ShouldBe(sum, 1e-5 * sum);
+            var sum = Enumerable.Range(0, steps).Sum(i => RotorMaterial.GreyIron.SpecificHeatJKgK((i + 0.5) * to / steps)) * to / steps;
+            RotorMaterial.GreyIron.EnthalpyJKg(to).ShouldBe(sum, 1e-5 * sum);
+            RotorMaterial.GreyIron.EnthalpyJKg(Lanes.Create(to))[2].ShouldBe(sum, 1e-5 * sum);
         }
 
         // Typical grey iron (from memory): 50, 48, 46, 44, 42, 40 W/mK from 20 to 500 C.
         foreach (var (c, k) in new[] { (20.0, 50.0), (100, 48), (200, 46), (300, 44), (400, 42), (500, 40) })
         {
-            GreyIron.ConductivityWMK(c).ShouldBe(k, 0.6);
+            RotorMaterial.GreyIron.ConductivityWMK(c).ShouldBe(k, 0.6);
         }
     }
 }

@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Materials;
 using Rimrock.Core.Numerics;
@@ -37,7 +36,7 @@ public class BrakingEnergyTests
         var rotor = joules * FrontShare / 2 * RotorShare;
         rotor.ShouldBe(0.61651e6, 1e1);
         (rotor / (RingKg * 520)).ShouldBe(158.1, 0.05);
-        GreyIron.TemperatureC(GreyIron.EnthalpyJKg(100) + (rotor / RingKg)).ShouldBe(261.6, 0.05);
+        RotorMaterial.GreyIron.TemperatureC(RotorMaterial.GreyIron.EnthalpyJKg(100) + (rotor / RingKg)).ShouldBe(261.6, 0.05);
     }
 
     /// <summary>The heating snubs of UN R13-H type I / FMVSS 135 (from memory): 15 from 120 to 60 km/h at 3 m/s2, 45 s apart.</summary>
@@ -58,16 +57,16 @@ public class BrakingEnergyTests
         // One lump that cools with 220 s, heated at once at each snub, in the core's solver.
         var ring = new ChainSolver(3, 60);
         var capacity = RingKg * 540;
-        ring.Capacity[1] = Vector256.Create(capacity);
-        ring.Capacity[0] = ring.Capacity[2] = Vector256.Create(1e-6);
-        ring.Link[0] = ring.Link[1] = Vector256.Create(1e-9);
-        ring.Sink[1] = Vector256.Create(capacity / 220);
-        ring.Source[1] = Vector256.Create(capacity / 220 * 20);
+        ring.Capacity[1] = Lanes.Create(capacity);
+        ring.Capacity[0] = ring.Capacity[2] = Lanes.Create(1e-6);
+        ring.Link[0] = ring.Link[1] = Lanes.Create(1e-9);
+        ring.Sink[1] = Lanes.Create(capacity / 220);
+        ring.Source[1] = Lanes.Create(capacity / 220 * 20);
         var before = 0.0;
         for (var stop = 1; stop <= 15; stop++)
         {
             before = ring.Temperature[1][0];
-            ring.Temperature[1] += Vector256.Create(rise);
+            ring.Temperature[1] += Lanes.Create(rise);
             if (stop == 15)
             {
                 break;

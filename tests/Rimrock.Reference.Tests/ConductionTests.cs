@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Heat;
 using static Rimrock.Reference.Tests.HandFormulas;
 
@@ -75,8 +74,8 @@ public class ConductionTests
         static double Integral(double x) => (500 * x) - (2e4 * x * x) + (2e6 * x * x * x);
         var first = Integral(h) / h;
         var second = (Integral(2 * h) - Integral(h)) / h;
-        var face = FaceTemperature.At(Vector256.Create(first), Vector256.Create(second), Vector256.Create(4e4 * KWMK), Vector256.Create(KWMK), h, depthM);
-        face[0].ShouldBe(500 - (4e4 * depthM) + (6e6 * depthM * depthM), 1e-9);
+        var face = FaceTemperature.Under(Lanes.Create(first), Lanes.Create(second), Lanes.Create(4e4 * KWMK), Lanes.Create(KWMK), h);
+        face.AtDepth(depthM)[0].ShouldBe(500 - (4e4 * depthM) + (6e6 * depthM * depthM), 1e-9);
     }
 
     [Fact]

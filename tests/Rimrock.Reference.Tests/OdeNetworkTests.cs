@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using MathNet.Numerics.LinearAlgebra;
 using MathNet.Numerics.OdeSolvers;
 using Rimrock.Core.Friction;
@@ -46,7 +45,7 @@ public class OdeNetworkTests
             var steps = (int)Math.Round(s / 0.05);
             for (var i = 0; i < steps; i++)
             {
-                fast.Step(s / steps, v, Vector256.Create(p), on);
+                fast.Step(s / steps, v, Lanes.Create(p), on);
             }
 
             state = slow.Run(state, s, v, p, on);
@@ -77,7 +76,7 @@ public class OdeNetworkTests
         public double FaceNear(Vector<double> t, int cheek)
         {
             var flow = on ? power / 2 * 0.95 : 0;
-            return t[cheek * 6] + (flow / face / WheelFactors.Median.RubbedShare * cell / (2 * GreyIron.ConductivityWMK(t[cheek * 6])));
+            return t[cheek * 6] + (flow / face / WheelFactors.Median.RubbedShare * cell / (2 * RotorMaterial.GreyIron.ConductivityWMK(t[cheek * 6])));
         }
 
         public Vector<double> Run(Vector<double> start, double seconds, double speedMS, double powerW, bool braking)
@@ -102,8 +101,8 @@ public class OdeNetworkTests
 
             var excess = Math.Max(0, t[Vane] - Ambient);
             var airC = Ambient + (15 * 1.25 * excess / (excess + 100));
-            var air = new WheelAir(Parts, Vector256<double>.One, Vector256<double>.One, Air.SeaLevelPressurePa);
-            air.Update(speed, speed / Parts.TyreRadiusM, Vector256.Create((t[0] + t[6]) / 2), Vector256.Create(t[Vane]), Vector256.Create(airC));
+            var air = new WheelAir(Parts, Lane.One, Lane.One, Air.SeaLevelPressurePa);
+            air.Update(speed, speed / Parts.TyreRadiusM, Lanes.Create((t[0] + t[6]) / 2), Lanes.Create(t[Vane]), Lanes.Create(airC));
             var exposed = (face * (1 - Parts.CoveredShare())) + (Math.PI * Parts.Rotor.OuterRadiusM() * Parts.Rotor.ThicknessMm / 1000);
             var surface = 2 * Parts.PadAreaM2() * (on ? 8000 : speed > 0 ? 400 : 300);
             var padCell = Parts.PadMm / 1000 / 6;
@@ -111,10 +110,10 @@ public class OdeNetworkTests
             for (var side = 0; side < 2; side++)
             {
                 int first = side * 6, pad = Pads + (side * 6), plate = Plate + side, piston = Pistons + side, fluid = Fluid + side;
-                var k = GreyIron.ConductivityWMK(t[first + 3]);
+                var k = RotorMaterial.GreyIron.ConductivityWMK(t[first + 3]);
                 for (var i = 0; i < 6; i++)
                 {
-                    capacity[first + i] = Parts.RingDensityKgM3() * face * cell * GreyIron.SpecificHeatJKgK(t[first + i]);
+                    capacity[first + i] = Parts.RingDensityKgM3() * face * cell * RotorMaterial.GreyIron.SpecificHeatJKgK(t[first + i]);
                     capacity[pad + i] = Parts.Pad.DensityKgM3 * Parts.Pad.SpecificHeatJKgK * Parts.PadAreaM2() * padCell;
                     if (i < 5)
                     {
@@ -123,7 +122,7 @@ public class OdeNetworkTests
                     }
                 }
 
-                var kVane = GreyIron.ConductivityWMK(t[Vane]);
+                var kVane = RotorMaterial.GreyIron.ConductivityWMK(t[Vane]);
                 Link(first + 5, Vane, 1 / ((cell / (2 * kVane * face)) + (Parts.Rotor.VaneGapMm / 1000 / (2 * kVane * face * Parts.Rotor.VaneFill()))));
                 var rotorSide = 1 / ((cell / (2 * k * face)) + (1 / surface));
                 var padSide = 1 / ((1 / (2 * padLink)) + (1 / surface));
@@ -160,7 +159,7 @@ public class OdeNetworkTests
             flow[Hat] += air.HatWM2K[0] * Parts.HatAreaM2() * (airC - t[Hat]);
             flow[Hub] += 2 * (Ambient - t[Hub]);
             flow[Caliper] += (1 + (4 * Math.Pow(speed / (100 / 3.6), 0.8))) * (Ambient - t[Caliper]);
-            capacity[Vane] = VaneKg() * GreyIron.SpecificHeatJKgK(t[Vane]);
+            capacity[Vane] = VaneKg() * RotorMaterial.GreyIron.SpecificHeatJKgK(t[Vane]);
             capacity[Hat] = Parts.HatCapacityJK();
             capacity[Hub] = 1500;
             capacity[Caliper] = Parts.CaliperCapacityJK();

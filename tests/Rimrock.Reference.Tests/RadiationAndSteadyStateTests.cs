@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using MathNet.Numerics.Distributions;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
@@ -17,16 +16,16 @@ public class RadiationAndSteadyStateTests
         // dT/dt = -e s A T^4 / C has 1/T^3 = 1/T0^3 + 3 e s A t / C (Incropera, section 5.3, from memory); surroundings at 0 K.
         const double area = 0.1, capacity = 4000, emissivity = 0.65, seconds = 600, step = 0.5;
         var lump = new ChainSolver(3, 800 - 273.15);
-        lump.Capacity[1] = Vector256.Create(capacity);
-        lump.Capacity[0] = lump.Capacity[2] = Vector256.Create(1e-9);
-        lump.Link[0] = lump.Link[1] = Vector256.Create(1e-12);
-        var cold = Vector256.Create(-273.15);
+        lump.Capacity[1] = Lanes.Create(capacity);
+        lump.Capacity[0] = lump.Capacity[2] = Lanes.Create(1e-9);
+        lump.Link[0] = lump.Link[1] = Lanes.Create(1e-12);
+        var cold = Lanes.Create(-273.15);
         var before = lump.Temperature[1];
         for (var i = 0; i < seconds / step; i++)
         {
             var ahead = lump.Temperature[1] + ((lump.Temperature[1] - before) * 0.5);
             before = lump.Temperature[1];
-            var g = GreyBody.CoefficientWM2K(ahead, cold, Vector256.Create(emissivity)) * area;
+            var g = GreyBody.CoefficientWM2K(ahead, cold, Lanes.Create(emissivity)) * area;
             lump.Sink[1] = g;
             lump.Source[1] = g * cold;
             lump.Step(step);
@@ -39,7 +38,7 @@ public class RadiationAndSteadyStateTests
     [Fact]
     public void The_radiation_coefficient_is_the_fourth_power_law()
     {
-        var g = GreyBody.CoefficientWM2K(Vector256.Create(600.0), Vector256.Create(25.0), Vector256.Create(0.65))[0];
+        var g = GreyBody.CoefficientWM2K(Lanes.Create(600.0), Lanes.Create(25.0), Lanes.Create(0.65))[0];
         (g * 575).ShouldBe(0.65 * 5.670374419e-8 * (Math.Pow(873.15, 4) - Math.Pow(298.15, 4)), 1e-6);
     }
 
@@ -47,11 +46,11 @@ public class RadiationAndSteadyStateTests
     public void A_wall_between_two_temperatures_settles_to_a_straight_line()
     {
         var wall = new ChainSolver(9, 20);
-        Array.Fill(wall.Capacity, Vector256.Create(50.0));
-        Array.Fill(wall.Link, Vector256.Create(8.0));
-        wall.Sink[0] = wall.Sink[8] = Vector256.Create(1e6);
-        wall.Source[0] = Vector256.Create(1e6 * 500);
-        wall.Source[8] = Vector256.Create(1e6 * 100);
+        wall.Capacity.Fill(Lanes.Create(50.0));
+        wall.Link.Fill(Lanes.Create(8.0));
+        wall.Sink[0] = wall.Sink[8] = Lanes.Create(1e6);
+        wall.Source[0] = Lanes.Create(1e6 * 500);
+        wall.Source[8] = Lanes.Create(1e6 * 100);
         for (var i = 0; i < 400; i++)
         {
             wall.Step(20);
@@ -71,13 +70,13 @@ public class RadiationAndSteadyStateTests
         var wheel = new WheelNetwork(parts, [.. Enumerable.Repeat(WheelFactors.Median, 4)], 20, 101325);
         for (var i = 0; i < 60000; i++)
         {
-            wheel.Step(0.5, 30, Vector256.Create(6000.0), braking: true);
+            wheel.Step(0.5, 30, Lanes.Create(6000.0), braking: true);
         }
 
         var before = wheel.Paths.Out[0];
         for (var i = 0; i < 200; i++)
         {
-            wheel.Step(0.5, 30, Vector256.Create(6000.0), braking: true);
+            wheel.Step(0.5, 30, Lanes.Create(6000.0), braking: true);
         }
 
         (wheel.Paths.Out[0] - before).ShouldBe(600e3, 60);

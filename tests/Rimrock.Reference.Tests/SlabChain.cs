@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
 using static Rimrock.Reference.Tests.HandFormulas;
@@ -20,12 +19,12 @@ internal sealed class SlabChain
         for (var i = 0; i < chain.Capacity.Length; i++)
         {
             // An odd node at the back with next to no mass keeps the count odd and changes nothing.
-            chain.Capacity[i] = Vector256.Create(i < cells ? RhoKgM3 * CJKgK * cellM : 1e-9);
+            chain.Capacity[i] = Lanes.Create(i < cells ? RhoKgM3 * CJKgK * cellM : 1e-9);
         }
 
         for (var i = 0; i < chain.Link.Length; i++)
         {
-            chain.Link[i] = Vector256.Create(i < cells - 1 ? KWMK / cellM : 1e-12);
+            chain.Link[i] = Lanes.Create(i < cells - 1 ? KWMK / cellM : 1e-12);
         }
     }
 
@@ -42,9 +41,9 @@ internal sealed class SlabChain
         for (var i = 0; i < steps; i++)
         {
             double from = i * seconds / steps, to = (i + 1) * seconds / steps;
-            chain.Source[0] = Vector256.Create((flux(from) + (4 * flux(0.5 * (from + to))) + flux(to)) / 6);
+            chain.Source[0] = Lanes.Create((flux(from) + (4 * flux(0.5 * (from + to))) + flux(to)) / 6);
             chain.Step(to - from);
-            FaceC = FaceTemperature.At(chain.Temperature[0], chain.Temperature[1], Vector256.Create(flux(to)), Vector256.Create(KWMK), cellM)[0];
+            FaceC = FaceTemperature.Under(chain.Temperature[0], chain.Temperature[1], Lanes.Create(flux(to)), Lanes.Create(KWMK), cellM).SurfaceC[0];
             after?.Invoke(to);
         }
     }

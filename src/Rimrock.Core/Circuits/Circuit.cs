@@ -8,7 +8,8 @@ namespace Rimrock.Core.Circuits;
 /// <param name="RadiusM">Radius of the driven line, m; 0 for a straight.</param>
 /// <param name="Slope">Rise per metre; negative downhill.</param>
 /// <param name="Name">What people call it, if anything.</param>
-public sealed record CircuitSegment(double LengthM, double RadiusM = 0, double Slope = 0, string? Name = null)
+/// <param name="Left">True for a left-hand corner, false for a right-hand one, null where nobody said.</param>
+public sealed record CircuitSegment(double LengthM, double RadiusM = 0, double Slope = 0, string? Name = null, bool? Left = null)
 {
     /// <summary>Allowed lengths.</summary>
     public static FieldRange LengthRange { get; } = new("circuit.segments.lengthM", "Segment length", "m", 5, 5000);
@@ -28,20 +29,23 @@ public sealed record CircuitSegment(double LengthM, double RadiusM = 0, double S
 /// <param name="Zones">Braking zones of a lap, speeds as driven.</param>
 /// <param name="Recording">A recorded speed trace, as driven.</param>
 /// <param name="AltitudeM">Height above the sea, m.</param>
+/// <param name="ZoneG">Deceleration inside the zones of a table, g; null for what the tyres give.</param>
 public sealed record Circuit(
     string Name,
     IReadOnlyList<CircuitSegment>? Segments = null,
     IReadOnlyList<BrakingZone>? Zones = null,
     SpeedRecording? Recording = null,
-    double AltitudeM = 0)
+    double AltitudeM = 0,
+    double? ZoneG = null)
 {
     private const int MostSegments = 400;
+    private static readonly FieldRange Zone = new("circuit.zoneG", "Deceleration in the zones", "g", 0.05, 2.5);
     private static readonly FieldRange Altitude = new("circuit.altitudeM", "Altitude", "m", -420, 4000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
-        Altitude, CircuitSegment.LengthRange, CircuitSegment.RadiusRange, CircuitSegment.SlopeRange,
+        Altitude, Zone, CircuitSegment.LengthRange, CircuitSegment.RadiusRange, CircuitSegment.SlopeRange,
         BrakingZone.EntryRange, BrakingZone.ExitRange, BrakingZone.NextRange,
     ];
 
@@ -51,6 +55,11 @@ public sealed record Circuit(
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, "circuit.name", faults);
         Altitude.Check(AltitudeM, faults);
+        if (ZoneG is { } zoneG)
+        {
+            Zone.Check(zoneG, faults);
+        }
+
         var forms = (Segments is null ? 0 : 1) + (Zones is null ? 0 : 1) + (Recording is null ? 0 : 1);
         if (forms != 1)
         {

@@ -22,10 +22,10 @@ public sealed record BrakeStop(double StartS, double DurationS, double EntryKmh,
 public sealed class DrivingSchedule
 {
     /// <summary>Longest step on the brakes, s.</summary>
-    public const double BrakingStepS = 0.1;
+    public const double BrakingStepS = 0.2;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 1.0;
+    public const double CoastingStepS = 2.0;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {
@@ -91,13 +91,13 @@ public sealed class DrivingSchedule
         return builder.Build();
     }
 
-    /// <summary>Standing still: 1 s steps for the first minute, then 5 s, and 10 s after ten minutes.</summary>
+    /// <summary>Standing still: 2 s steps for the first minute, then 10 s, and 30 s after fifteen minutes.</summary>
     public static DrivingSchedule Parked(double minutes)
     {
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = t < 60 ? 1 : t < 600 ? 5 : 10;
+            var step = t < 60 ? 2 : t < 900 ? 10 : 30;
             durations.Add(Math.Min(step, (minutes * 60) - t));
         }
 
@@ -107,22 +107,28 @@ public sealed class DrivingSchedule
 
     private sealed class Builder(Car car)
     {
+        /// <summary>A step ends early where the deceleration has changed by this much: the electronics' split does not average over it.</summary>
+        private const double LargestChangeG = 0.08;
+
         private readonly List<double> duration = [];
         private readonly List<double> speed = [];
         private readonly List<double> energies = [];
         private readonly List<double> brakeG = [];
         private readonly List<int> stop = [];
         private readonly List<BrakeStop> stops = [];
-        private double clockS, pendingS, pendingM, pendingJ, stopStartS, stopEntryMS, stopEndMS, stopJ;
+        private double clockS, pendingS, pendingM, pendingJ, pendingG, stopStartS, stopEntryMS, stopEndMS, stopJ;
         private bool braking;
 
         public void Add(double durationS, double fromMS, double toMS, double joules, double longestS)
         {
             var brakes = joules > 0;
-            if (pendingS > 0 && (brakes != braking || pendingS + durationS > longestS * (1 + 1e-9)))
+            var nowG = brakes ? joules / (0.5 * (fromMS + toMS) * durationS * car.MassKg * Speed.StandardGravityMS2) : 0;
+            if (pendingS > 0 && (brakes != braking || pendingS + durationS > longestS * (1 + 1e-9) || Math.Abs(nowG - pendingG) > LargestChangeG))
             {
                 Flush();
             }
+
+            pendingG = pendingS > 0 ? pendingG : nowG;
 
             if (brakes != braking)
             {

@@ -7,7 +7,7 @@ namespace Rimrock.Core.Circuits;
 /// <summary>
 /// Quasi-steady lap of a point mass: the grip circle limits every point, a forward pass limits by power and traction,
 /// a backward pass by braking (common practice; Brayshaw and Harrison, Proc. IMechE D 219 (2005) 725-739, from memory).
-/// Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The driver enters twice: through
+/// A vehicle also brakes no harder than its rear wheel stays down. Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The driver enters twice: through
 /// the share of grip used, and through the power used, which is searched so that the lap's braking energy is the stated
 /// share of the limit lap's.
 /// </summary>
@@ -20,6 +20,7 @@ public sealed class LapSimulation
     private const double SearchCoarseness = 3;
     private readonly Car car;
     private readonly double gripMS2;
+    private readonly double liftMS2;
     private readonly double airDensityKgM3;
     private readonly double stepM;
     private readonly double[] curvature;
@@ -39,6 +40,7 @@ public sealed class LapSimulation
         var segments = circuit.Segments ?? throw new ArgumentException("A lap simulation needs segments.", nameof(circuit));
         this.car = car;
         gripMS2 = gripG * Speed.StandardGravityMS2;
+        liftMS2 = car.LiftG() * Speed.StandardGravityMS2;
         this.airDensityKgM3 = airDensityKgM3;
         var length = segments.Sum(segment => segment.LengthM);
         var count = Math.Max(16, (int)Math.Ceiling(length / stepM));
@@ -159,7 +161,7 @@ public sealed class LapSimulation
     {
         var lateral = exit * exit * curvature[at] / gripMS2;
         var circle = Math.Sqrt(Math.Max(0, 1 - (lateral * lateral)));
-        var slowing = (gripMS2 * circle) + (BrakingWork.ResistanceN(car, exit, airDensityKgM3, slope[at]) / car.MassKg);
+        var slowing = Math.Min(gripMS2 * circle, liftMS2) + (BrakingWork.ResistanceN(car, exit, airDensityKgM3, slope[at]) / car.MassKg);
         return Math.Sqrt(Math.Max(LeastSpeedMS * LeastSpeedMS, (exit * exit) + (2 * Math.Max(0, slowing) * stepM)));
     }
 }

@@ -30,11 +30,12 @@ public static class ChartTemperature
     /// <param name="initialC">Near-face temperature when the stop began, C.</param>
     /// <param name="embeddedC">Temperature 0.5 mm under the face now, C.</param>
     /// <param name="faceC">Rubbing-face temperature now, C.</param>
-    public static double Read(ChartBasis basis, double initialC, double embeddedC, double faceC) => basis switch
+    /// <param name="unknownK">What an unstated basis adds to the embedded temperature, K; never above the face.</param>
+    public static Lane Read(ChartBasis basis, Lane initialC, Lane embeddedC, Lane faceC, Lane unknownK) => basis switch
     {
         ChartBasis.InitialEmbedded => initialC,
         ChartBasis.InStopEmbedded => embeddedC,
         ChartBasis.Rubbing => faceC,
-        _ => Math.Min(faceC, embeddedC + UnknownBasisK),
+        _ => Lanes.MinNative(Lanes.MaxNative(faceC, embeddedC), embeddedC + unknownK),
     };
 }

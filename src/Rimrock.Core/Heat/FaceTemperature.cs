@@ -1,5 +1,4 @@
-using System.Runtime.Intrinsics;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
+using System.Runtime.CompilerServices;
 
 namespace Rimrock.Core.Heat;
 
@@ -8,20 +7,25 @@ namespace Rimrock.Core.Heat;
 /// surface's flux as its slope and both cells' means. A straight line through the cells falls short by a good part of
 /// q dx / 2k, which is tens of kelvins in a stop. Derivation ours; it is exact for a quadratic profile.
 /// </summary>
-public static class FaceTemperature
+/// <param name="SurfaceC">At the surface, C.</param>
+/// <param name="SlopeKM">Gradient at the surface, K/m.</param>
+/// <param name="BendKM2">Half the second derivative, K/m2.</param>
+public readonly record struct FaceTemperature(Lane SurfaceC, Lane SlopeKM, Lane BendKM2)
 {
-    /// <summary>Temperature at a depth, C.</summary>
+    /// <summary>The parabola under a face.</summary>
     /// <param name="firstC">Mean of the surface cell, C.</param>
     /// <param name="secondC">Mean of the cell below, C.</param>
     /// <param name="fluxWM2">Heat into the surface, W/m2.</param>
     /// <param name="conductivityWMK">Conductivity, W/mK.</param>
     /// <param name="cellM">Cell size, m.</param>
-    /// <param name="depthM">Depth, m, within the two cells.</param>
-    public static Lane At(Lane firstC, Lane secondC, Lane fluxWM2, Lane conductivityWMK, double cellM, double depthM = 0)
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static FaceTemperature Under(Lane firstC, Lane secondC, Lane fluxWM2, Lane conductivityWMK, double cellM)
     {
         var slope = -fluxWM2 / conductivityWMK;
         var bend = (secondC - firstC - (slope * cellM)) * (0.5 / (cellM * cellM));
-        var surface = firstC - (slope * (0.5 * cellM)) - (bend * (cellM * cellM / 3));
-        return surface + (slope * depthM) + (bend * (depthM * depthM));
+        return new FaceTemperature(firstC - (slope * (0.5 * cellM)) - (bend * (cellM * cellM / 3)), slope, bend);
     }
+
+    /// <summary>The temperature at a depth within the two cells, m, in C.</summary>
+    public Lane AtDepth(double depthM) => SurfaceC + (SlopeKM * depthM) + (BendKM2 * (depthM * depthM));
 }

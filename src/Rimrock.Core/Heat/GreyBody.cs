@@ -1,6 +1,5 @@
-using System.Runtime.Intrinsics;
+using System.Runtime.CompilerServices;
 using Rimrock.Core.Quantities;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Heat;
 
@@ -14,9 +13,10 @@ public static class GreyBody
     /// <param name="hotC">One side, C.</param>
     /// <param name="coldC">The other side, C.</param>
     /// <param name="emissivity">Emissivity, 0 to 1.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static Lane CoefficientWM2K(Lane hotC, Lane coldC, Lane emissivity)
     {
-        var zero = Vector256.Create(Temperature.ZeroCelsiusInKelvin);
+        var zero = Lanes.Create(Temperature.ZeroCelsiusInKelvin);
         var hot = hotC + zero;
         var cold = coldC + zero;
         return emissivity * StefanBoltzmannWM2K4 * ((hot * hot) + (cold * cold)) * (hot + cold);

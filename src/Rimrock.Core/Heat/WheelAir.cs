@@ -1,13 +1,12 @@
-using System.Runtime.Intrinsics;
+using System.Runtime.CompilerServices;
 using Rimrock.Core.Materials;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Rotors;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Heat;
 
 /// <summary>
-/// Heat transfer from a rotor to the air for four members: road wind on the faces (<see cref="RoadDisc"/>), pumped air in the vanes (<see cref="VaneFlow"/>),
+/// Heat transfer from a rotor to the air for each member: road wind on the faces (<see cref="RoadDisc"/>), pumped air in the vanes (<see cref="VaneFlow"/>),
 /// joined with still air as the fourth root of the sum of fourth powers (the rule for mixed convection, exponent 3 to 4,
 /// Incropera section 9.9, from memory), so that standing, rolling and flying need no cases. Air properties at the film
 /// temperature; the air warms along the vanes (1 - exp(-NTU)).
@@ -27,6 +26,9 @@ public sealed class WheelAir
     private const double StillFaceWM2K = 5;
     private const double StillVaneWM2K = 3;
     private const double HatShareOfFace = 0.6;
+    private const double ColdestFilmC = -60;
+    private const double HottestFilmC = 760;
+    private static readonly SmoothFit Conductivity = new(ColdestFilmC, HottestFilmC, c => Air.ConductivityWMK(Lanes.Create(c))[0]);
     private static readonly UniformTable FaceNusseltByRootRe = new(0, 1600, 801, root => RoadDisc.Nusselt(root * root));
     private readonly UniformTable vaneNusseltByRootRe;
     private readonly Lane faceFactor;
@@ -38,6 +40,8 @@ public sealed class WheelAir
     private readonly double vaneAreaM2;
     private readonly double openAreaM2;
     private readonly double pressurePa;
+    private readonly SmoothFit perRootViscosity;
+    private readonly Lane rootVaneFlow;
     private readonly bool vented;
 
     /// <summary>Prepares the correlations for a rotor.</summary>
@@ -51,10 +55,12 @@ public sealed class WheelAir
         var rotor = parts.Rotor;
         radiusM = rotor.OuterRadiusM();
         vented = rotor.Vanes != VaneKind.Solid;
-        faceFactor = cooling * WheelShelter;
+        faceFactor = cooling * parts.Duct.WindShare();
         vaneFactor = cooling * VaneRotation;
         this.vaneFlow = vaneFlow * (VaneFlow.FlowShare * VaneFlow.KindFactor(rotor.Vanes));
         this.pressurePa = pressurePa;
+        perRootViscosity = new SmoothFit(ColdestFilmC, HottestFilmC, c => 1 / Math.Sqrt(Air.KinematicViscosityM2S(Lanes.Create(c), pressurePa)[0]));
+        rootVaneFlow = Lanes.Sqrt(this.vaneFlow);
         if (vented)
         {
             var gap = rotor.VaneGapMm / 1000;
@@ -89,34 +95,35 @@ public sealed class WheelAir
     public void Update(double speedMS, double omegaRadS, Lane faceC, Lane vaneC, Lane airC)
     {
         var film = (faceC + airC) * 0.5;
-        var viscosity = Air.KinematicViscosityM2S(film, pressurePa);
-        var root = Vector256.Sqrt(Vector256.Create(speedMS * 2 * radiusM) / viscosity);
-        var forced = FaceNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * faceFactor * (1 / (2 * radiusM));
+        var root = perRootViscosity.At(film) * Math.Sqrt(speedMS * 2 * radiusM);
+        var forced = FaceNusseltByRootRe.At(root) * Conductivity.At(film) * faceFactor * (1 / (2 * radiusM));
         FaceWM2K = Joined(forced, StillFaceWM2K);
-        HatWM2K = Joined(forced * HatShareOfFace, StillFaceWM2K);
+        HatWM2K = (FaceWM2K * HatShareOfFace) + Lanes.Create((1 - HatShareOfFace) * StillFaceWM2K);
         VanesWK = vented ? Vanes(omegaRadS, (vaneC + airC) * 0.5, airC) : Lane.Zero;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane Vanes(double omegaRadS, Lane film, Lane airC)
     {
         var speed = vaneFlow * (omegaRadS * inletM);
-        var root = Vector256.Sqrt(speed * hydraulicM / Air.KinematicViscosityM2S(film, pressurePa));
-        var forced = vaneNusseltByRootRe.At(root) * Air.ConductivityWMK(film) * vaneFactor * (1 / hydraulicM);
+        var root = rootVaneFlow * perRootViscosity.At(film) * Math.Sqrt(omegaRadS * inletM * hydraulicM);
+        var forced = vaneNusseltByRootRe.At(root) * Conductivity.At(film) * vaneFactor * (1 / hydraulicM);
         var conductance = Joined(forced, StillVaneWM2K) * vaneAreaM2;
 
         // Capacity rate of the air that flows, with the still-air exchange as a floor so that standing is no special case.
-        var density = Vector256.Create(pressurePa / Air.GasConstantJKgK) / (airC + Vector256.Create(Quantities.Temperature.ZeroCelsiusInKelvin));
-        var capacityRate = (speed * density * (openAreaM2 * Air.SpecificHeatJKgK)) + Vector256.Create(2 * StillVaneWM2K * vaneAreaM2);
+        var density = Lanes.Create(pressurePa / Air.GasConstantJKgK) / (airC + Lanes.Create(Quantities.Temperature.ZeroCelsiusInKelvin));
+        var capacityRate = (speed * density * (openAreaM2 * Air.SpecificHeatJKgK)) + Lanes.Create(2 * StillVaneWM2K * vaneAreaM2);
         var ntu = conductance / capacityRate;
 
         // (1 - exp(-x)) / x by its Pade form (6 + x) / (6 + 4 x + x^2): within 0.7 % up to x = 1, 1.7 % at 1.5.
-        var share = (ntu + Vector256.Create(6.0)) / (Vector256.Create(6.0) + (ntu * 4) + (ntu * ntu));
+        var share = (ntu + Lanes.Create(6.0)) / (Lanes.Create(6.0) + (ntu * 4) + (ntu * ntu));
         return conductance * share;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane Joined(Lane forced, double still)
     {
         var square = forced * forced;
-        return Vector256.Sqrt(Vector256.Sqrt((square * square) + Vector256.Create(still * still * still * still)));
+        return Lanes.Sqrt(Lanes.Sqrt((square * square) + Lanes.Create(still * still * still * still)));
     }
 }

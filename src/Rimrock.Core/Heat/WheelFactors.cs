@@ -14,9 +14,11 @@ namespace Rimrock.Core.Heat;
 /// <param name="PlateToPistonWM2K">Backing plate to piston rim, W/m2K.</param>
 /// <param name="PistonToFluidWM2K">Piston to fluid, W/m2K.</param>
 /// <param name="CaliperHeat">On the caliper's loss and its view of the rotor.</param>
-/// <param name="Emissivity">Emissivity of the faces.</param>
+/// <param name="EmissivityShift">Added to the emissivity of the rotor's material.</param>
 /// <param name="DragNM">Drag torque of a wheel off the brake, Nm.</param>
 /// <param name="Duct">On what a duct adds.</param>
+/// <param name="Hand">Added to the flow factor of vanes that turn the wrong way.</param>
+/// <param name="Side">Braking energy of this wheel over the mean of its axle.</param>
 public sealed record WheelFactors(
     double Cooling = 1,
     double VaneFlow = 1,
@@ -29,9 +31,11 @@ public sealed record WheelFactors(
     double PlateToPistonWM2K = 1500,
     double PistonToFluidWM2K = 300,
     double CaliperHeat = 1,
-    double Emissivity = Materials.GreyIron.Emissivity,
+    double EmissivityShift = 0,
     double DragNM = 2,
-    double Duct = 1)
+    double Duct = 1,
+    double Hand = 0,
+    double Side = 1)
 {
     /// <summary>Every factor at its median.</summary>
     public static WheelFactors Median { get; } = new();

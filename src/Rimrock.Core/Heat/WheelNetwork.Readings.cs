@@ -1,51 +1,52 @@
-using System.Runtime.Intrinsics;
-using Rimrock.Core.Materials;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
-
 namespace Rimrock.Core.Heat;
 
 /// <content>What can be read off a wheel at any moment.</content>
 public sealed partial class WheelNetwork
 {
-    /// <summary>Rubbing face, inboard, C.</summary>
-    public Lane FaceInC => FaceAt(FaceIn, FaceIn + 1, faceFluxIn, 0);
+    /// <summary>Rubbing face, inboard, C; of a drum the only one.</summary>
+    public Lane FaceInC { get; private set; }
 
-    /// <summary>Rubbing face, outboard, C.</summary>
-    public Lane FaceOutC => FaceAt(FaceOut, FaceOut - 1, faceFluxOut, 0);
+    /// <summary>Rubbing face, outboard, C; of a drum its outside.</summary>
+    public Lane FaceOutC { get; private set; }
 
-    /// <summary>Mean of the two faces, C: what pads on both sides rub on.</summary>
-    public Lane FaceC => (FaceInC + FaceOutC) * 0.5;
+    /// <summary>Mean of the rubbing faces, C: what the pads rub on.</summary>
+    public Lane FaceC { get; private set; }
 
-    /// <summary>Mean of both sides 0.5 mm under the face, C.</summary>
-    public Lane EmbeddedC =>
-        (FaceAt(FaceIn, FaceIn + 1, faceFluxIn, Friction.ChartTemperature.EmbeddedDepthM)
-        + FaceAt(FaceOut, FaceOut - 1, faceFluxOut, Friction.ChartTemperature.EmbeddedDepthM)) * 0.5;
+    /// <summary>The hotter rubbing face, C.</summary>
+    public Lane HotterFaceC => drum ? FaceInC : Lanes.MaxNative(FaceInC, FaceOutC);
+
+    /// <summary>Mean of the rubbing sides 0.5 mm under the face, C.</summary>
+    public Lane EmbeddedC { get; private set; }
+
+    /// <summary>Middles of the two cheeks, inboard less outboard, K: what bends a ring.</summary>
+    public Lane CheekDifferenceK => chain.Temperature[FaceIn + (CheekCells / 2)] - chain.Temperature[FaceOut - (CheekCells / 2)];
 
     /// <summary>Mass mean of the ring, C.</summary>
     public Lane BulkC
     {
         get
         {
-            var sum = chain.Temperature[VaneNode] * vaneMassKg;
+            var t = chain.Temperature;
+            var sum = Lane.Zero;
             for (var i = 0; i < CheekCells; i++)
             {
-                sum += (chain.Temperature[FaceIn + i] + chain.Temperature[FaceOut - i]) * cellMassKg;
+                sum += t[FaceIn + i] + t[FaceOut - i];
             }
 
-            return sum * (1 / ((2 * CheekCells * cellMassKg) + vaneMassKg));
+            return ((sum * cellMassKg) + (t[VaneNode] * vaneMassKg)) * (1 / ((2 * CheekCells * cellMassKg) + vaneMassKg));
         }
     }
 
     /// <summary>Middle of the hotter pad, C.</summary>
-    public Lane PadCoreC => Vector256.Max(
+    public Lane PadCoreC => Lanes.MaxNative(
         (chain.Temperature[PadInFace - (PadCells / 2)] + chain.Temperature[PadInFace - (PadCells / 2) + 1]) * 0.5,
         (chain.Temperature[PadOutFace + (PadCells / 2)] + chain.Temperature[PadOutFace + (PadCells / 2) - 1]) * 0.5);
 
     /// <summary>The hotter backing plate, C.</summary>
-    public Lane PlateC => Vector256.Max(chain.Temperature[PlateIn], chain.Temperature[PlateOut]);
+    public Lane PlateC => Lanes.MaxNative(chain.Temperature[PlateIn], chain.Temperature[PlateOut]);
 
     /// <summary>Fluid at the piston, the hotter side, C.</summary>
-    public Lane FluidC => slidingCaliper ? chain.Temperature[FluidIn] : Vector256.Max(chain.Temperature[FluidIn], chain.Temperature[FluidOut]);
+    public Lane FluidC => oneSidedCaliper ? chain.Temperature[FluidIn] : Lanes.MaxNative(chain.Temperature[FluidIn], chain.Temperature[FluidOut]);
 
     /// <summary>Piston seals: between piston and bore, C.</summary>
     public Lane SealC
@@ -53,7 +54,7 @@ public sealed partial class WheelNetwork
         get
         {
             var inner = (chain.Temperature[PistonIn] + CaliperC) * 0.5;
-            return slidingCaliper ? inner : Vector256.Max(inner, (chain.Temperature[PistonOut] + CaliperC) * 0.5);
+            return oneSidedCaliper ? inner : Lanes.MaxNative(inner, (chain.Temperature[PistonOut] + CaliperC) * 0.5);
         }
     }
 
@@ -65,7 +66,7 @@ public sealed partial class WheelNetwork
         {
             if (i is >= FaceIn and <= FaceOut)
             {
-                sum += GreyIron.EnthalpyJKg(chain.Temperature[i]) * RingCellKg(i);
+                sum += ring.EnthalpyJKg(chain.Temperature[i]) * (i == VaneNode ? vaneNodeKg : cellMassKg);
             }
             else
             {
@@ -76,9 +77,20 @@ public sealed partial class WheelNetwork
         return sum;
     }
 
-    private Lane FaceAt(int first, int second, Lane flux, double depthM)
+    private void ReadFaces(Lane fluxIn, Lane fluxOut)
+    {
+        var inner = Under(FaceIn, FaceIn + 1, fluxIn);
+        var outer = Under(FaceOut, FaceOut - 1, fluxOut);
+        FaceInC = inner.SurfaceC;
+        FaceOutC = outer.SurfaceC;
+        var innerEmbedded = inner.AtDepth(Friction.ChartTemperature.EmbeddedDepthM);
+        FaceC = drum ? FaceInC : (FaceInC + FaceOutC) * 0.5;
+        EmbeddedC = drum ? innerEmbedded : (innerEmbedded + outer.AtDepth(Friction.ChartTemperature.EmbeddedDepthM)) * 0.5;
+    }
+
+    private FaceTemperature Under(int first, int second, Lane flux)
     {
         var t = chain.Temperature;
-        return FaceTemperature.At(t[first], t[second], flux, GreyIron.ConductivityWMK(t[first]), cellM, depthM);
+        return FaceTemperature.Under(t[first], t[second], flux, ring.ConductivityWMK(t[first]), cellM);
     }
 }

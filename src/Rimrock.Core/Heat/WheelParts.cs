@@ -1,55 +1,9 @@
 using Rimrock.Core.Friction;
 using Rimrock.Core.Materials;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Heat;
-
-/// <summary>Dust shield behind the rotor.</summary>
-public enum Shield
-{
-    /// <summary>As the car came: closed.</summary>
-    Closed,
-
-    /// <summary>Cut open at the rotor's eye.</summary>
-    Trimmed,
-
-    /// <summary>Taken off; stones reach the rotor.</summary>
-    Removed,
-}
-
-/// <summary>Cooling air led to one wheel.</summary>
-/// <param name="HoseMm">Hose diameter, mm; 0 for no duct.</param>
-/// <param name="Shield">The dust shield.</param>
-public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed)
-{
-    private const double ReferenceHoseMm = 76;
-    private const double GainAtReference = 0.30;
-    private const double ClosedShieldShare = 0.1;
-    private static readonly FieldRange Hose = new("duct.hoseMm", "Duct hose", "mm", 0, 150);
-
-    /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Hose];
-
-    /// <summary>
-    /// What the duct adds to forced cooling: 0.30 (x1.6) for a 76 mm hose into the eye, with the hose's area; a tenth of it
-    /// behind a closed shield (engineering judgement).
-    /// </summary>
-    public double Gain() => GainAtReference * (HoseMm / ReferenceHoseMm) * (HoseMm / ReferenceHoseMm)
-        * (Shield == Shield.Closed ? ClosedShieldShare : 1);
-
-    /// <summary>Share of a free face's convection that the inboard face keeps behind the shield (engineering judgement, +-0.15).</summary>
-    public double InboardShare() => Shield switch
-    {
-        Shield.Closed => 0.6,
-        Shield.Trimmed => 0.8,
-        _ => 1,
-    };
-
-    /// <summary>Lists what is wrong.</summary>
-    public void Check(string field, ICollection<InputFault> faults) => Hose.Check(HoseMm, faults, $"{field}.hoseMm");
-}
 
 /// <summary>The parts of one wheel's brake, put together.</summary>
 /// <param name="Rotor">The rotor.</param>
@@ -58,7 +12,9 @@ public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed)
 /// <param name="PadMm">Friction material left on each pad, mm.</param>
 /// <param name="Duct">Cooling air.</param>
 /// <param name="TyreRadiusM">Rolling radius, m.</param>
-public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, double PadMm, WheelDuct Duct, double TyreRadiusM)
+/// <param name="WrongSide">True where a handed rotor sits on the other side of the car.</param>
+/// <param name="CaliperSource">A hot thing beside the caliper.</param>
+public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, double PadMm, WheelDuct Duct, double TyreRadiusM, bool WrongSide = false, OutsideHeat? CaliperSource = null)
 {
     /// <summary>Thickness of a steel backing plate, m (common practice).</summary>
     public const double PlateM = 0.0055;
@@ -75,19 +31,29 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     private const double OpenShareOfPlate = 0.6;
     private const double AbutmentWM2K = 2000;
     private const double AbutmentM = 0.015;
-    private const double TitaniumShare = 0.4;
+    private const double ShutInShare = 0.05;
+    private const double ShoeToCylinderShare = 0.05;
 
-    /// <summary>Pad area, m2.</summary>
-    public double PadAreaM2() => Brake.PadAreaCm2 * 1e-4;
+    /// <summary>True for a drum: rubbed on one side only, by two shoes.</summary>
+    public bool Drum => Rotor.Construction == RotorConstruction.Drum;
+
+    /// <summary>Area of one pad, or of both shoes of a drum, m2.</summary>
+    public double PadAreaM2() => Brake.PadAreaCm2 * 1e-4 * (Drum ? 2 : 1);
+
+    /// <summary>Flow through handed vanes that turn the wrong way (common practice: 10 to 30 % less; they still pump).</summary>
+    public double HandFactor() => WrongSide && Rotor.Vanes == VaneKind.Curved ? 0.8 : 1;
+
+    /// <summary>Share of a free face's convection and radiation that the inner rubbing side has: a drum's is shut in.</summary>
+    public double InnerFaceShare() => Drum ? ShutInShare : Duct.InboardShare();
 
     /// <summary>Thickness of one cheek, m; half the disc when solid.</summary>
     public double CheekM() => (Rotor.ThicknessMm - Rotor.VaneGapMm) / 2000;
 
-    /// <summary>Iron density that gives the ring the mass stated for it, kg/m3.</summary>
-    public double RingDensityKgM3() => GreyIron.DensityKgM3 * Rotor.MassKg() / Rotor.GeometricMassKg();
+    /// <summary>Density that gives the ring the mass stated for it, kg/m3.</summary>
+    public double RingDensityKgM3() => Rotor.MaterialOf().DensityKgM3 * Rotor.MassKg() / Rotor.GeometricMassKg();
 
     /// <summary>Share of both faces that pads and caliper cover.</summary>
-    public double CoveredShare() => Math.Min(0.5, 1.3 * PadAreaM2() / Rotor.FaceAreaM2());
+    public double CoveredShare() => Drum ? 0 : Math.Min(0.5, 1.3 * PadAreaM2() / Rotor.FaceAreaM2());
 
     /// <summary>Heat capacity of a backing plate, J/K.</summary>
     public double PlateCapacityJK() => Solid.Steel.DensityKgM3 * Solid.Steel.SpecificHeatJKgK * PadAreaM2() * PlateM;
@@ -99,7 +65,7 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public static double PlateToCarrierWK() => AbutmentWM2K * 2 * PlateM * AbutmentM;
 
     /// <summary>Conductance backing plate to piston rims, W/K.</summary>
-    public double PlateToPistonWK(double wm2k) => wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * PistonShare();
+    public double PlateToPistonWK(double wm2k) => wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * Brake.HeatShareToPiston() * (Drum ? ShoeToCylinderShare : 1);
 
     /// <summary>Conductance of the outer plate of a sliding caliper to the fingers that press it, W/K.</summary>
     public double PlateToFingersWK(double wm2k) => wm2k * FingerShareOfPad * PadAreaM2();
@@ -125,12 +91,12 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public double CaliperCapacityJK() => Brake.CaliperMassKg * Brake.CaliperMaterial().SpecificHeatJKgK;
 
     /// <summary>Rotor area that looks at the caliper, m2.</summary>
-    public double CaliperViewM2() => CaliperViewOverPad * PadAreaM2();
+    public double CaliperViewM2() => Drum ? 0 : CaliperViewOverPad * PadAreaM2();
 
     /// <summary>Conductance ring to hat, W/K: a neck 7 mm thick and 30 mm long at the ring's inner edge; floating bobbins pass a quarter of it (engineering judgement).</summary>
     public double RingToHatWK()
     {
-        var neck = 2 * Math.PI * (Rotor.InnerRadiusM() - 0.025) * 0.007 / 0.030 * GreyIron.ConductivityWMK(200);
+        var neck = 2 * Math.PI * (Rotor.InnerRadiusM() - 0.025) * 0.007 / 0.030 * RotorMaterial.GreyIron.ConductivityWMK(200);
         return Rotor.Construction == RotorConstruction.TwoPiece ? neck / 4 : neck;
     }
 
@@ -138,7 +104,5 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public double HatAreaM2() => Math.PI * Rotor.InnerRadiusM() * Rotor.InnerRadiusM() * 1.4;
 
     /// <summary>Heat capacity of the hat, J/K: 0.3 of an iron ring's, less for an aluminium hat (engineering judgement).</summary>
-    public double HatCapacityJK() => (Rotor.Construction == RotorConstruction.TwoPiece ? 0.15 : 0.3) * Rotor.MassKg() * 500;
-
-    private double PistonShare() => Brake.Pistons == PistonMaterial.Titanium ? TitaniumShare : 1;
+    public double HatCapacityJK() => (Rotor.Construction == RotorConstruction.TwoPiece ? 0.15 : 0.3) * Rotor.HatReferenceKg() * 500;
 }

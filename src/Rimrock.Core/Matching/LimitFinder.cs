@@ -1,6 +1,5 @@
 using System.Globalization;
 using Rimrock.Core.Prediction;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Matching;
 

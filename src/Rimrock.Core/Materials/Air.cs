@@ -1,4 +1,4 @@
-using System.Runtime.Intrinsics;
+using System.Runtime.CompilerServices;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Materials;
@@ -35,22 +35,24 @@ public static class Air
     public static double PressurePa(double altitudeM) =>
         SeaLevelPressurePa * Math.Pow(1 - (0.0065 * altitudeM / 288.15), 5.25588);
 
-    /// <summary>Kinematic viscosity, m2/s, of four members at film temperatures in degrees Celsius.</summary>
-    public static Vector256<double> KinematicViscosityM2S(Vector256<double> filmC, double pressurePa)
+    /// <summary>Kinematic viscosity, m2/s, of each member at film temperatures in degrees Celsius.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static Lane KinematicViscosityM2S(Lane filmC, double pressurePa)
     {
-        var kelvin = filmC + Vector256.Create(Temperature.ZeroCelsiusInKelvin);
+        var kelvin = filmC + Lanes.Create(Temperature.ZeroCelsiusInKelvin);
         var ratio = kelvin * (1 / ReferenceK);
-        var viscosity = ratio * Vector256.Sqrt(ratio) * (ViscosityReferencePaS * (ReferenceK + ViscositySutherlandK))
-            / (kelvin + Vector256.Create(ViscositySutherlandK));
+        var viscosity = ratio * Lanes.Sqrt(ratio) * (ViscosityReferencePaS * (ReferenceK + ViscositySutherlandK))
+            / (kelvin + Lanes.Create(ViscositySutherlandK));
         return viscosity * kelvin * (GasConstantJKgK / pressurePa);
     }
 
-    /// <summary>Thermal conductivity, W/mK, of four members at film temperatures in degrees Celsius.</summary>
-    public static Vector256<double> ConductivityWMK(Vector256<double> filmC)
+    /// <summary>Thermal conductivity, W/mK, of each member at film temperatures in degrees Celsius.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static Lane ConductivityWMK(Lane filmC)
     {
-        var kelvin = filmC + Vector256.Create(Temperature.ZeroCelsiusInKelvin);
+        var kelvin = filmC + Lanes.Create(Temperature.ZeroCelsiusInKelvin);
         var ratio = kelvin * (1 / ReferenceK);
-        return ratio * Vector256.Sqrt(ratio) * (ConductivityReferenceWMK * (ReferenceK + ConductivitySutherlandK))
-            / (kelvin + Vector256.Create(ConductivitySutherlandK));
+        return ratio * Lanes.Sqrt(ratio) * (ConductivityReferenceWMK * (ReferenceK + ConductivitySutherlandK))
+            / (kelvin + Lanes.Create(ConductivitySutherlandK));
     }
 }

@@ -1,4 +1,5 @@
-using System.Runtime.Intrinsics;
+using System.Runtime.CompilerServices;
+using System.Runtime.InteropServices;
 
 namespace Rimrock.Core.Numerics;
 
@@ -51,7 +52,25 @@ public sealed class UniformTable
         return values[i] + ((scaled - i) * (values[i + 1] - values[i]));
     }
 
-    /// <summary>The tabulated function for four positions.</summary>
-    public Vector256<double> At(Vector256<double> position) =>
-        Vector256.Create(At(position[0]), At(position[1]), At(position[2]), At(position[3]));
+    /// <summary>The tabulated function for each member.</summary>
+    public Lane At(Lane position)
+    {
+        // The native maximum gives its second argument for NaN, so that the first value is read, as the single form does.
+        var scaled = Lanes.MinNative(Lanes.MaxNative((position - Lanes.Create(start)) * perStep, Lane.Zero), Lanes.Create((double)(values.Length - 1)));
+        var whole = Lanes.MinNative(Lanes.Floor(scaled), Lanes.Create(values.Length - 2.0));
+        Span<double> index = stackalloc double[Lane.Count];
+        Span<double> low = stackalloc double[Lane.Count];
+        Span<double> high = stackalloc double[Lane.Count];
+        Lanes.CopyTo(whole, index);
+        ref var first = ref MemoryMarshal.GetArrayDataReference(values);
+        for (var member = 0; member < index.Length; member++)
+        {
+            var i = (nint)index[member];
+            low[member] = Unsafe.Add(ref first, i);
+            high[member] = Unsafe.Add(ref first, i + 1);
+        }
+
+        var from = Lanes.Create<double>(low);
+        return from + ((scaled - whole) * (Lanes.Create<double>(high) - from));
+    }
 }

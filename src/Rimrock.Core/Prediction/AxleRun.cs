@@ -1,45 +1,50 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Prediction;
 
 /// <summary>One axle during a run: a wheel's heat, the pad's curve, and the wear so far.</summary>
 public sealed class AxleRun
 {
-    private const double TableFromC = -60;
-    private const double TableToC = 1240;
-    private const int TableSteps = 521;
     private readonly UniformTable mu;
     private readonly UniformTable wear;
     private readonly ChartBasis basis;
     private readonly Lane frictionFactor;
     private readonly Lane wearFactor;
     private readonly Lane unknownBasisK;
+    private readonly bool drum;
+    private readonly double discs;
+    private readonly bool green;
     private Lane initialC;
+    private Lane stopHottestC;
+    private Lane hotStops;
+    private Lane discMuBefore;
 
     /// <summary>Makes an axle cold.</summary>
     /// <param name="parts">One wheel's parts.</param>
     /// <param name="pad">The pad.</param>
-    /// <param name="members">Four members' heat factors.</param>
-    /// <param name="padFactors">Four members' factors on friction and wear, and their shift of an unknown chart basis, K.</param>
+    /// <param name="members">Members' heat factors.</param>
+    /// <param name="padFactors">Members' factors on friction and wear, and their shift of an unknown chart basis, K.</param>
     /// <param name="ambientC">Air temperature, C.</param>
     /// <param name="pressurePa">Air pressure, Pa.</param>
-    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC, double pressurePa)
+    /// <param name="bedded">False for new pads that still outgas (<see cref="GreenFade"/>).</param>
+    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC, double pressurePa, bool bedded = true)
     {
+        ArgumentNullException.ThrowIfNull(parts);
         ArgumentNullException.ThrowIfNull(pad);
         Wheel = new WheelNetwork(parts, members, ambientC, pressurePa);
-        var curve = pad.FrictionCurveOf();
-        var family = pad.FamilyOf();
-        mu = new UniformTable(TableFromC, TableToC, TableSteps, curve.Assumed);
-        wear = new UniformTable(TableFromC, TableToC, TableSteps, family.WearMm3PerMJ);
+        var tables = PadTables.Of(pad);
+        mu = tables.Mu;
+        wear = tables.WearMm3PerMJ;
         basis = pad.Basis;
+        drum = parts.Drum;
+        discs = parts.Brake.Discs;
+        green = !bedded;
         frictionFactor = padFactors.Friction;
         wearFactor = padFactors.Wear;
-        unknownBasisK = Vector256.Create(ChartTemperature.UnknownBasisK) + padFactors.ChartShiftK;
-        initialC = Vector256.Create(ambientC);
+        unknownBasisK = Lanes.Create(ChartTemperature.UnknownBasisK) + padFactors.ChartShiftK;
+        initialC = Lanes.Create(ambientC);
         ColdStoredJ = Wheel.StoredJ();
         Update();
     }
@@ -62,43 +67,68 @@ public sealed class AxleRun
     /// <summary>Friction by the chart now.</summary>
     public Lane Mu { get; private set; }
 
-    /// <summary>Pad volume worn off the axle, mm3.</summary>
-    public Lane WornMm3 { get; private set; }
+    /// <summary>The friction at which a disc with the same pistons would brake as hard: the friction itself but for a drum.</summary>
+    public Lane DiscMu { get; private set; }
+
+    /// <summary>The same half a step ahead, so that the split between the axles does not lag behind the heat.</summary>
+    public Lane DiscMuAhead => DiscMu + ((DiscMu - discMuBefore) * 0.5);
+
+    /// <summary>Volume worn off each inner pad, mm3.</summary>
+    public Lane WornInMm3 { get; private set; }
+
+    /// <summary>Volume worn off each outer pad, mm3; of a drum nothing.</summary>
+    public Lane WornOutMm3 { get; private set; }
+
+    /// <summary>Pad volume worn off the axle if every pad wore as the worst one, mm3.</summary>
+    public Lane WornMm3 => Lanes.MaxNative(WornInMm3, WornOutMm3) * (2 * discs);
 
     /// <summary>Braking energy of the axle so far, J.</summary>
     public Lane EnergyJ { get; private set; }
 
     /// <summary>Remembers the temperature at which a stop begins.</summary>
-    public void BeginStop() => initialC = Wheel.EmbeddedC;
+    public void BeginStop()
+    {
+        discMuBefore = DiscMu;
+        initialC = Wheel.EmbeddedC;
+        if (green)
+        {
+            hotStops += GreenFade.Counted(stopHottestC);
+            stopHottestC = Lane.Zero;
+        }
+    }
 
     /// <summary>Moves the axle on.</summary>
     /// <param name="seconds">Step, s.</param>
     /// <param name="speedMS">Road speed, m/s.</param>
     /// <param name="axleJ">Energy into the axle's brakes in the step, J.</param>
     /// <param name="braking">True on the brakes.</param>
-    public void Step(double seconds, double speedMS, Lane axleJ, bool braking)
+    /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
+    public void Step(double seconds, double speedMS, Lane axleJ, bool braking, Lane extraW = default)
     {
-        Wheel.Step(seconds, speedMS, axleJ * (0.5 / seconds), braking);
-        if (braking)
+        Wheel.Step(seconds, speedMS, axleJ * (1 / (seconds * discs)), braking, extraW);
+        if (braking || extraW != Lane.Zero)
         {
-            WornMm3 += axleJ * 1e-6 * wear.At(FaceC) * wearFactor;
-            EnergyJ += axleJ;
+            var perPad = ((braking ? axleJ * Wheel.Side * (1 / discs) : Lane.Zero) + (extraW * seconds)) * wearFactor * 0.5e-6;
+            WornInMm3 += perPad * wear.At(Wheel.FaceInC);
+            WornOutMm3 += drum ? perPad * wear.At(Wheel.FaceInC) : perPad * wear.At(Wheel.FaceOutC);
+            EnergyJ += braking ? axleJ : Lane.Zero;
         }
 
+        discMuBefore = DiscMu;
         Update();
     }
 
     private void Update()
     {
         FaceC = Wheel.FaceC;
-        var embedded = Wheel.EmbeddedC;
-        ChartC = basis switch
-        {
-            ChartBasis.InitialEmbedded => initialC,
-            ChartBasis.InStopEmbedded => embedded,
-            ChartBasis.Rubbing => FaceC,
-            _ => Vector256.Min(Vector256.Max(FaceC, embedded), embedded + unknownBasisK),
-        };
+        ChartC = ChartTemperature.Read(basis, initialC, Wheel.EmbeddedC, FaceC, unknownBasisK);
         Mu = mu.At(ChartC) * frictionFactor;
+        if (green)
+        {
+            stopHottestC = Lanes.MaxNative(stopHottestC, ChartC);
+            Mu *= GreenFade.Factor(ChartC, hotStops);
+        }
+
+        DiscMu = drum ? DrumGain.DiscMu(Mu) : Mu;
     }
 }

@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Quantities;
@@ -27,7 +26,7 @@ public static class ColdStop
     public const double EverydayG = 0.6;
 
     private const double AbsShareOfGrip = 0.95;
-    private const double StepS = 0.02;
+    private const double StepS = 0.04;
     private const double LongestS = 30;
     private const double WarmC = 100;
     private const double WarmKmh = 80;
@@ -95,11 +94,9 @@ public static class ColdStop
     {
         var car = plan.Car;
         var pressurePa = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
-        var members = Enumerable.Repeat(WheelFactors.Median, 4).ToArray();
-        var front = new AxleRun(new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, new WheelDuct(), car.TyreRadiusM),
-            plan.FrontPad, members, AxleRun.NoFactors, startC, pressurePa);
-        var rear = new AxleRun(new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, new WheelDuct(), car.TyreRadiusM),
-            plan.RearPad, members, AxleRun.NoFactors, startC, pressurePa);
+        WheelFactors[] members = [WheelFactors.Median];
+        var front = new AxleRun(plan.FrontWheel(), plan.FrontPad, members, AxleRun.NoFactors, startC, pressurePa);
+        var rear = new AxleRun(plan.RearWheel(), plan.RearPad, members, AxleRun.NoFactors, startC, pressurePa);
         front.BeginStop();
         rear.BeginStop();
         var perPascal = TorquePerPascal(plan);
@@ -110,22 +107,24 @@ public static class ColdStop
         var metres = StoppingDistance.BuildUpS * v;
         var cappedSteps = 0;
         var steps = 0;
+        var elapsedS = 0.0;
         while (v > 0.05 && steps < LongestS / StepS)
         {
-            var factor = SpeedAndPressure.Factor(Speed.ToKmh(v), bar) * pascal;
-            var frontTorque = perPascal.Front * front.Mu[0] * factor;
-            var rearTorque = perPascal.Rear * rear.Mu[0] * factor;
+            var factor = SpeedAndPressure.Factor(Speed.ToKmh(v), bar) * pascal * (plan.Weather.Rain ? RainFilm.Factor(elapsedS) : 1);
+            var frontTorque = perPascal.Front * front.DiscMu[0] * factor;
+            var rearTorque = perPascal.Rear * rear.DiscMu[0] * factor;
             var wanted = (frontTorque + rearTorque) / car.TyreRadiusM / car.EffectiveMassKg();
             var slowing = Math.Min(wanted, most);
             cappedSteps += wanted >= most ? 1 : 0;
             steps++;
             var next = Math.Max(0, v - (slowing * StepS));
             var seconds = (v - next) / slowing;
+            elapsedS += seconds;
             metres += 0.5 * (v + next) * seconds;
             var joules = 0.5 * car.EffectiveMassKg() * ((v * v) - (next * next)) * (1 - Circuits.BrakingWork.TyreSlipShare);
             var share = frontTorque / (frontTorque + rearTorque);
-            front.Step(seconds, 0.5 * (v + next), Vector256.Create(joules * share), braking: true);
-            rear.Step(seconds, 0.5 * (v + next), Vector256.Create(joules * (1 - share)), braking: true);
+            front.Step(seconds, 0.5 * (v + next), Lanes.Create(joules * share), braking: true);
+            rear.Step(seconds, 0.5 * (v + next), Lanes.Create(joules * (1 - share)), braking: true);
             v = next;
         }
 

@@ -21,9 +21,10 @@ public sealed class Day
         AirDensityKgM3 = Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(plan.Circuit.AltitudeM));
         HotLap = LapOf(plan, AirDensityKgM3);
         var stint = plan.Stint;
-        var hot = Cut(HotLap);
-        var outLap = Cut(HotLap.AtPace(stint.OutLapPace));
-        var cool = Cut(HotLap.AtPace(stint.CoolDownPace));
+        var driven = plan.DrivenCar();
+        var hot = Cut(HotLap, driven);
+        var outLap = Cut(HotLap.AtPace(stint.OutLapPace), driven);
+        var cool = Cut(HotLap.AtPace(stint.CoolDownPace), driven);
         HotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
         var rest = DrivingSchedule.Parked(stint.RestMinutes);
         var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes));
@@ -45,9 +46,10 @@ public sealed class Day
         }
 
         Track = track;
-        Road = [.. RoadDuty.Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap)), drive.Rounds))];
+        var towing = plan.RoadCar();
+        Road = [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing)), drive.Rounds))];
 
-        DrivingSchedule Cut(LapTrace lap) => DrivingSchedule.Of(lap, plan.Car, AirDensityKgM3,
+        DrivingSchedule Cut(LapTrace lap, Vehicles.Car car) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
             DrivingSchedule.BrakingStepS * stepShare, DrivingSchedule.CoastingStepS * stepShare);
     }
 
@@ -71,11 +73,11 @@ public sealed class Day
         var grip = DayRun.GripG(plan);
         if (plan.Circuit.Zones is { } zones)
         {
-            return BrakingZoneTable.Lap(zones, ZoneGripShare * grip * Speed.StandardGravityMS2);
+            return BrakingZoneTable.Lap(zones, Math.Min(plan.Circuit.ZoneG ?? double.MaxValue, ZoneGripShare * grip) * Speed.StandardGravityMS2);
         }
 
         return plan.Circuit.Recording is { } recording
             ? RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh)
-            : LapSimulation.Drive(plan.Circuit, plan.Car, Pace.Find(plan.Pace), grip, airDensity);
+            : LapSimulation.Drive(plan.Circuit, plan.DrivenCar(), Pace.Find(plan.Pace), grip, airDensity);
     }
 }

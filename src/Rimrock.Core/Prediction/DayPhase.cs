@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Prediction;
 
@@ -40,8 +39,8 @@ public sealed class PhaseRecord
         Peak = new Lane[Parts];
         Least = new Lane[Parts];
         PeakAtS = new Lane[Parts];
-        Array.Fill(Peak, System.Runtime.Intrinsics.Vector256.Create(double.NegativeInfinity));
-        Array.Fill(Least, System.Runtime.Intrinsics.Vector256.Create(double.PositiveInfinity));
+        Array.Fill(Peak, Lanes.Create(double.NegativeInfinity));
+        Array.Fill(Least, Lanes.Create(double.PositiveInfinity));
     }
 
     /// <summary>Number of parts followed.</summary>
@@ -57,7 +56,7 @@ public sealed class PhaseRecord
     public Lane[] StartC { get; }
 
     /// <summary>End in the day, s.</summary>
-    public double EndS { get; internal set; }
+    public double EndS { get; private set; }
 
     /// <summary>Highest temperature of each part, C.</summary>
     public Lane[] Peak { get; }
@@ -68,17 +67,27 @@ public sealed class PhaseRecord
     /// <summary>Lowest temperature of each part, C.</summary>
     public Lane[] Least { get; }
 
-    /// <summary>Front pad volume worn off since the morning, mm3.</summary>
-    public Lane FrontWornMm3 { get; internal set; }
+    /// <summary>Front pad volume worn off since the morning if every pad wore as the worst, mm3.</summary>
+    public Lane FrontWornMm3 { get; private set; }
 
-    /// <summary>Rear pad volume worn off since the morning, mm3.</summary>
-    public Lane RearWornMm3 { get; internal set; }
+    /// <summary>The same at the rear, mm3.</summary>
+    public Lane RearWornMm3 { get; private set; }
+
+    /// <summary>How the front ring bent in this stretch.</summary>
+    public RingShape Shape { get; } = new();
 
     /// <summary>Braking energy against chart temperature, front axle.</summary>
     public EnergyHistogram FrontEnergy { get; } = new();
 
     /// <summary>The same, rear axle.</summary>
     public EnergyHistogram RearEnergy { get; } = new();
+
+    internal void Close(double endS, AxleRun front, AxleRun rear)
+    {
+        EndS = endS;
+        FrontWornMm3 = front.WornMm3;
+        RearWornMm3 = rear.WornMm3;
+    }
 }
 
 /// <summary>What one stop did.</summary>

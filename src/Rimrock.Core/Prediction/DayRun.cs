@@ -1,56 +1,11 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Vehicles;
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
 
 namespace Rimrock.Core.Prediction;
 
-/// <summary>What is guessed about the whole car: one member of an ensemble.</summary>
-/// <param name="Front">Heat factors of a front wheel.</param>
-/// <param name="Rear">Heat factors of a rear wheel.</param>
-/// <param name="FrontFriction">Batch factor on front friction.</param>
-/// <param name="RearFriction">Batch factor on rear friction.</param>
-/// <param name="FrontShareShift">Added to the front share.</param>
-/// <param name="Energy">Factor on all braking energy.</param>
-/// <param name="Wear">Factor on pad wear.</param>
-/// <param name="ChartShiftK">Added to the reading of charts whose basis is unknown, K.</param>
-/// <param name="WaterRate">Factor on the fluid's water uptake.</param>
-/// <param name="BoilingDecay">Factor on the a of the boiling curve.</param>
-public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0, double Energy = 1,
-    double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1)
-{
-    /// <summary>Every factor at its median.</summary>
-    public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);
-
-    /// <summary>Three runs that bracket a prediction, and a fourth lane to fill the vector: median, cool corner, hot corner, median.</summary>
-    public static IReadOnlyList<CarFactors> Corners { get; } = [Median, Corner(-CornerSigmas), Corner(CornerSigmas), Median];
-
-    // 1.28 standard deviations bound eight tenths of a normal distribution; with about three factors that matter alike,
-    // each moves by 1.28 / sqrt 3 when all move together (first-order, ours; spreads as in docs/models/priors.md).
-    private const double CornerSigmas = 0.74;
-
-    private static CarFactors Corner(double sigmas)
-    {
-        double Up(double spread) => Math.Pow(spread, sigmas);
-        var wheel = WheelFactors.Median with
-        {
-            Cooling = Up(1 / 1.35),
-            VaneFlow = Up(1 / 1.3),
-            WheelAirRiseK = 15 + (8 * sigmas),
-            RubbedShare = 0.8 * Up(1 / 1.2),
-            PadConductivity = Up(1.4),
-            PlateToPistonWM2K = 1500 * Up(1.5),
-            PistonToFluidWM2K = 300 * Up(1.5),
-            CaliperHeat = Up(1 / 1.5),
-            Emissivity = Materials.GreyIron.Emissivity - (0.12 * sigmas),
-        };
-        return new CarFactors(wheel, wheel, Energy: Up(1.15));
-    }
-}
-
 /// <summary>
-/// Runs four members of a car through a day: each step divides the braking energy between the axles by the hydraulics
+/// Runs up to eight members of a car through a day: each step divides the braking energy between the axles by the hydraulics
 /// at the friction of the moment, within what adhesion and electronics allow, heats both axles and records.
 /// </summary>
 public sealed class DayRun
@@ -67,23 +22,31 @@ public sealed class DayRun
     private readonly Lane[] now = new Lane[PhaseRecord.Parts];
     private readonly List<Lane[]> samples = [];
     private readonly List<double> sampleTimes = [];
+    private readonly bool demands;
+    private readonly Car car;
+    private readonly Lane busySide;
     private double clockS;
 
     /// <summary>Puts the car at the gate, cold.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="members">Four members.</param>
-    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members)
+    /// <param name="members">One to eight members.</param>
+    /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
+    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(members);
         this.plan = plan;
-        var car = plan.Car;
+        this.demands = demands;
+        car = plan.DrivenCar();
         var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
-        Lane Each(Func<CarFactors, double> of) => Vector256.Create(of(members[0]), of(members[1]), of(members[2]), of(members[3]));
-        FrontParts = new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, plan.FrontDuct ?? new WheelDuct(), car.TyreRadiusM);
-        RearParts = new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, new WheelDuct(), car.TyreRadiusM);
-        front = new AxleRun(FrontParts, plan.FrontPad, [.. members.Select(m => m.Front)], (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure);
-        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure);
+        Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
+        FrontParts = plan.FrontWheel();
+        RearParts = plan.RearWheel();
+        var asymmetry = SideLoad.Asymmetry(plan.Circuit);
+        WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
+        busySide = Each(m => m.QuietSide ? 0 : 1);
+        front = new AxleRun(FrontParts, plan.FrontPad, fronts, (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
+        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
         gripG = GripG(plan);
@@ -124,7 +87,13 @@ public sealed class DayRun
     /// <summary>Times of the samples, s in the day.</summary>
     public IReadOnlyList<double> SampleTimesS => sampleTimes;
 
-    /// <summary>Samples: for each time the temperature of each part, C.</summary>
+    /// <summary>Parts whose course is kept.</summary>
+    public static IReadOnlyList<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
+
+    /// <summary>How each wheel lost its heat at the times of the samples, W.</summary>
+    public List<(HeatPaths.Powers Front, HeatPaths.Powers Rear)> CoolingSamples { get; } = [];
+
+    /// <summary>Samples: for each time the temperature of each of <see cref="Sampled"/>, C.</summary>
     public IReadOnlyList<Lane[]> Samples => samples;
 
     /// <summary>Tyre grip of the plan, g: the tyre's, less in rain.</summary>
@@ -139,6 +108,7 @@ public sealed class DayRun
     {
         ArgumentNullException.ThrowIfNull(phase);
         Read();
+        var extraW = phase.Kind == PhaseKind.HotLap ? busySide * SideLoad.StabilityW(plan.StabilityControlPercent, phase.Schedule) : Lane.Zero;
         var record = new PhaseRecord(phase, clockS, [.. now]);
         Phases.Add(record);
         var schedule = phase.Schedule;
@@ -159,13 +129,13 @@ public sealed class DayRun
             var joules = energyFactor * schedule.EnergyJ[i];
             var share = braking ? FrontShare(schedule.BrakeG[i]) : Lane.Zero;
             var frontJ = joules * share;
-            front.Step(seconds, schedule.SpeedMS[i], frontJ, braking);
+            front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
             rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
             clockS += seconds;
             Observe(record, seconds, frontJ, joules - frontJ, braking);
             if (braking)
             {
-                stop.Add(joules, front.Mu, rear.Mu, share);
+                stop.Add(joules, front, rear, share);
                 if (i + 1 == schedule.Count || schedule.Stop[i + 1] != stopIndex)
                 {
                     Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], front.ChartC, rear.ChartC));
@@ -178,41 +148,54 @@ public sealed class DayRun
             }
         }
 
-        record.EndS = clockS;
-        record.FrontWornMm3 = front.WornMm3;
-        record.RearWornMm3 = rear.WornMm3;
+        record.Close(clockS, front, rear);
     }
 
     private Lane FrontShare(double brakeG)
     {
-        var f = front.Mu * frontTorquePerPascal;
-        var hydraulic = (f / (f + (rear.Mu * rearTorquePerPascal))) + shareShift;
-        var car = plan.Car;
-        var ideal = BrakeBalance.IdealFrontShare(car.StaticFrontShare, brakeG, car.CgHeightM, car.WheelbaseM);
+        var ideal = Math.Min(1, BrakeBalance.IdealFrontShare(car.StaticFrontShare, brakeG, car.CgHeightM, car.WheelbaseM));
+        if (car.Kind == VehicleKind.Motorcycle)
+        {
+            // Two levers: the rider, not the hydraulics, divides the work, and divides it by what each tyre carries.
+            return Lanes.MinNative(Lanes.MaxNative(Lanes.Create(ideal) + shareShift, Lane.Zero), Lane.One);
+        }
+
+        var f = front.DiscMuAhead * frontTorquePerPascal;
+        var hydraulic = (f / (f + (rear.DiscMuAhead * rearTorquePerPascal))) + shareShift;
         var (least, most) = BrakeBalance.FrontShareLimits(brakeG, ideal, gripG, car.Electronics);
-        return Vector256.Max(Vector256.Min(hydraulic, Vector256.Create(most)), Vector256.Create(least));
+        return Lanes.MaxNative(Lanes.MinNative(hydraulic, Lanes.Create(most)), Lanes.Create(least));
     }
 
     private void Observe(PhaseRecord record, double seconds, Lane frontJ, Lane rearJ, bool braking)
     {
         Read();
-        var clock = Vector256.Create(clockS);
+        var clock = Lanes.Create(clockS);
         for (var part = 0; part < now.Length; part++)
         {
-            var higher = Vector256.GreaterThan(now[part], record.Peak[part]);
-            record.PeakAtS[part] = Vector256.ConditionalSelect(higher, clock, record.PeakAtS[part]);
-            record.Peak[part] = Vector256.Max(record.Peak[part], now[part]);
-            record.Least[part] = Vector256.Min(record.Least[part], now[part]);
+            var higher = Lanes.GreaterThan(now[part], record.Peak[part]);
+            record.PeakAtS[part] = Lanes.ConditionalSelect(higher, clock, record.PeakAtS[part]);
+            record.Peak[part] = Lanes.ConditionalSelect(higher, now[part], record.Peak[part]);
+            record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
         }
 
-        var time = Vector256.Create(seconds);
-        FrontFluidTime.Add(now[(int)BrakePart.FrontFluid], time);
-        RearFluidTime.Add(now[(int)BrakePart.RearFluid], time);
-        FrontSealTime.Add(now[(int)BrakePart.FrontSeals], time);
         if (braking)
         {
             record.FrontEnergy.Add(front.ChartC, frontJ);
             record.RearEnergy.Add(rear.ChartC, rearJ);
+        }
+
+        if (!demands)
+        {
+            return;
+        }
+
+        var time = Lanes.Create(seconds);
+        FrontFluidTime.Add(now[(int)BrakePart.FrontFluid], time);
+        RearFluidTime.Add(now[(int)BrakePart.RearFluid], time);
+        FrontSealTime.Add(now[(int)BrakePart.FrontSeals], time);
+        record.Shape.Follow(FrontParts, front.Wheel);
+        if (braking)
+        {
             FrontCoreEnergy.Add(now[(int)BrakePart.FrontPadCore], frontJ);
         }
     }
@@ -227,7 +210,7 @@ public sealed class DayRun
     {
         // The parts come in pairs, front then rear, in the order of BrakePart.
         var wheel = axle.Wheel;
-        now[(int)BrakePart.FrontFace + offset] = Vector256.Max(wheel.FaceInC, wheel.FaceOutC);
+        now[(int)BrakePart.FrontFace + offset] = wheel.HotterFaceC;
         now[(int)BrakePart.FrontChart + offset] = axle.ChartC;
         now[(int)BrakePart.FrontRotor + offset] = wheel.BulkC;
         now[(int)BrakePart.FrontPadCore + offset] = wheel.PadCoreC;
@@ -245,8 +228,18 @@ public sealed class DayRun
         }
 
         Read();
-        samples.Add([.. now]);
+        var sample = new Lane[Sampled.Count];
+        for (var part = 0; part < sample.Length; part++)
+        {
+            sample[part] = now[(int)Sampled[part]];
+        }
+
+        samples.Add(sample);
         sampleTimes.Add(clockS);
+        if (demands)
+        {
+            CoolingSamples.Add((front.Wheel.Paths.NowW, rear.Wheel.Paths.NowW));
+        }
     }
 
     private sealed class StopSum
@@ -255,17 +248,17 @@ public sealed class DayRun
 
         public double AtS { get; init; }
 
-        public void Add(Lane energyJ, Lane front, Lane rear, Lane frontShare)
+        public void Add(Lane energyJ, AxleRun front, AxleRun rear, Lane frontShare)
         {
             joules += energyJ;
-            frontMu += energyJ * front;
-            rearMu += energyJ * rear;
+            frontMu += energyJ * front.Mu;
+            rearMu += energyJ * rear.Mu;
             share += energyJ * frontShare;
         }
 
         public StopRecord Close(int phaseIndex, BrakeStop stop, Lane frontEndC, Lane rearEndC)
         {
-            var weight = Vector256.Max(joules, Vector256.Create(1e-9));
+            var weight = Lanes.MaxNative(joules, Lanes.Create(1e-9));
             return new StopRecord(phaseIndex, stop, AtS, frontMu / weight, rearMu / weight, share / weight, frontEndC, rearEndC);
         }
     }

@@ -1,8 +1,6 @@
-using Lane = System.Runtime.Intrinsics.Vector256<double>;
-
 namespace Rimrock.Core.Prediction;
 
-/// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1240 C, for four members.</summary>
+/// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1240 C, for each member.</summary>
 public sealed class EnergyHistogram
 {
     /// <summary>Lower edge of the first bin, C.</summary>
@@ -14,15 +12,15 @@ public sealed class EnergyHistogram
     /// <summary>Number of bins.</summary>
     public const int Bins = 128;
 
-    private readonly double[] weights = new double[Bins * 4];
+    private readonly double[] weights = new double[Bins * Lane.Count];
 
     /// <summary>Adds a weight at a temperature for each member.</summary>
     public void Add(Lane celsius, Lane weight)
     {
-        for (var member = 0; member < 4; member++)
+        for (var member = 0; member < Lane.Count; member++)
         {
             var bin = Math.Clamp((int)((celsius[member] - StartC) / BinK), 0, Bins - 1);
-            weights[(bin * 4) + member] += weight[member];
+            weights[(bin * Lane.Count) + member] += weight[member];
         }
     }
 
@@ -42,14 +40,14 @@ public sealed class EnergyHistogram
         var sum = 0.0;
         for (var bin = 0; bin < Bins; bin++)
         {
-            sum += weights[(bin * 4) + member];
+            sum += weights[(bin * Lane.Count) + member];
         }
 
         return sum;
     }
 
     /// <summary>Weight of one bin.</summary>
-    public double Weight(int bin, int member) => weights[(bin * 4) + member];
+    public double Weight(int bin, int member) => weights[(bin * Lane.Count) + member];
 
     /// <summary>Share of the weight above a temperature, taken as even inside a bin; 0 for an empty histogram.</summary>
     public double ShareAbove(double celsius, int member)
@@ -57,7 +55,7 @@ public sealed class EnergyHistogram
         double above = 0, total = 0;
         for (var bin = 0; bin < Bins; bin++)
         {
-            var weight = weights[(bin * 4) + member];
+            var weight = weights[(bin * Lane.Count) + member];
             var inside = Math.Clamp((StartC + ((bin + 1) * BinK) - celsius) / BinK, 0, 1);
             above += weight * inside;
             total += weight;
@@ -78,7 +76,7 @@ public sealed class EnergyHistogram
         var sum = 0.0;
         for (var bin = 0; bin < Bins; bin++)
         {
-            var weight = weights[(bin * 4) + member];
+            var weight = weights[(bin * Lane.Count) + member];
             if (weight > 0 && sum + weight >= target)
             {
                 return StartC + (BinK * (bin + ((target - sum) / weight)));

@@ -38,6 +38,17 @@ public sealed record Weather(double AmbientC = 20, bool Rain = false)
 /// <param name="RearPadMm">The same at the rear.</param>
 /// <param name="FrontDuct">Cooling air to the front wheels.</param>
 /// <param name="RoadPercent">Share of the car's miles on the road, %.</param>
+/// <param name="RearDuct">Cooling air to the rear wheels.</param>
+/// <param name="FrontWrongSide">True where handed front rotors sit on each other's side.</param>
+/// <param name="RearWrongSide">The same at the rear.</param>
+/// <param name="Bedded">False for new pads that have not been bedded.</param>
+/// <param name="StabilityControlPercent">Laps in which stability control brakes a front wheel in the corners, %.</param>
+/// <param name="BatteryFull">True where a full battery takes no recuperation.</param>
+/// <param name="RoadDuty">What the car does away from the track, see <see cref="Circuits.RoadDuty"/>.</param>
+/// <param name="TrailerKg">Trailer towed on the road, kg.</param>
+/// <param name="TrailerBraked">True where the trailer has brakes.</param>
+/// <param name="OutsideHeat">Something hot beside a front line or caliper.</param>
+/// <param name="Lines">The flexible lines.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -53,8 +64,21 @@ public sealed record PredictionPlan(
     double? FrontPadMm = null,
     double? RearPadMm = null,
     WheelDuct? FrontDuct = null,
-    double RoadPercent = 80)
+    double RoadPercent = 80,
+    WheelDuct? RearDuct = null,
+    bool FrontWrongSide = false,
+    bool RearWrongSide = false,
+    bool Bedded = true,
+    double StabilityControlPercent = 0,
+    bool BatteryFull = false,
+    string RoadDuty = "weekday",
+    double TrailerKg = 0,
+    bool TrailerBraked = false,
+    OutsideHeat? OutsideHeat = null,
+    BrakeLine Lines = BrakeLine.Rubber)
 {
+    private static readonly FieldRange Stability = new("stabilityControlPercent", "Laps in which stability control acts", "%", 0, 100);
+    private static readonly FieldRange Trailer = new("trailerKg", "Trailer", "kg", 0, 3500);
     private static readonly FieldRange PadLeft = new("frontPadMm", "Friction material left", "mm", 1, 25);
     private static readonly FieldRange Road = new("roadPercent", "Share of miles on the road", "%", 0, 100);
 
@@ -62,7 +86,7 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, PadLeft, Road, CurvePoint.TemperatureRange, CurvePoint.MuRange,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Heat.OutsideHeat.Ranges, PadLeft, Road, Stability, Trailer, CurvePoint.TemperatureRange, CurvePoint.MuRange,
     ];
 
     /// <summary>Everything that is wrong with the plan; empty when it can be computed.</summary>
@@ -80,6 +104,15 @@ public sealed record PredictionPlan(
         Fluid.Check("fluid", faults);
         FluidState.Check(faults);
         FrontDuct?.Check("frontDuct", faults);
+        RearDuct?.Check("rearDuct", faults);
+        OutsideHeat?.Check("outsideHeat", faults);
+        Stability.Check(StabilityControlPercent, faults);
+        Trailer.Check(TrailerKg, faults);
+        if (Circuits.RoadDuty.All.All(duty => duty.Code != RoadDuty))
+        {
+            faults.Add(Circuits.RoadDuty.UnknownFault(RoadDuty));
+        }
+
         Road.Check(RoadPercent, faults);
         if (Circuits.Pace.All.All(pace => pace.Code != Pace))
         {
@@ -91,6 +124,29 @@ public sealed record PredictionPlan(
         CheckFit(FrontRotor, Car.Front, "frontRotor", faults);
         CheckFit(RearRotor, Car.Rear, "rearRotor", faults);
         return faults;
+    }
+
+    /// <summary>The car as it is driven on the day: a full battery recuperates nothing.</summary>
+    public Car DrivenCar() => BatteryFull ? Car with { RegenerationMS2 = 0 } : Car;
+
+    /// <summary>The car with what it tows on the road.</summary>
+    public Car RoadCar()
+    {
+        var car = DrivenCar();
+        return car with { MassKg = car.MassKg + (TrailerKg * (TrailerBraked ? Circuits.RoadDuty.BrakedTrailerShare : 1)) };
+    }
+
+    /// <summary>Parts of a front wheel.</summary>
+    public WheelParts FrontWheel() => new(FrontRotor, Car.Front, FrontPad.FamilyOf(), FrontPadMm ?? Car.Front.PadNewMm, Air(FrontDuct), Car.TyreRadiusM,
+        FrontWrongSide, OutsideHeat is { Place: HeatedPlace.Caliper } ? OutsideHeat : null);
+
+    /// <summary>Parts of a rear wheel.</summary>
+    public WheelParts RearWheel() => new(RearRotor, Car.Rear, RearPad.FamilyOf(), RearPadMm ?? Car.Rear.PadNewMm, Air(RearDuct), Car.TyreRadiusM, RearWrongSide);
+
+    private WheelDuct Air(WheelDuct? duct)
+    {
+        var air = duct ?? new WheelDuct();
+        return Car.Kind == VehicleKind.Motorcycle ? air with { Wheel = WheelOpenness.Bare, Shield = Shield.Removed } : air;
     }
 
     private static void CheckPadLeft(double? left, AxleBrake brake, string field, List<InputFault> faults)
@@ -107,6 +163,17 @@ public sealed record PredictionPlan(
 
     private static void CheckFit(Rotor rotor, AxleBrake brake, string field, List<InputFault> faults)
     {
+        var drum = rotor.Construction == RotorConstruction.Drum;
+        if (drum != (brake.Caliper == CaliperKind.Drum))
+        {
+            faults.Add(new InputFault($"{field}.construction", $"{rotor.Construction} with {brake.Caliper}", "a drum with a drum brake, a disc with a caliper", "Rotor and caliper do not go together."));
+        }
+
+        if (drum)
+        {
+            return;
+        }
+
         var ringMm = (rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2;
         if (brake.PadHeightMm > ringMm + 4)
         {

@@ -13,11 +13,6 @@ public static class Predictor
     private const int Cool = 1;
     private const int Hot = 2;
 
-    private static readonly BrakePart[] Drawn =
-    [
-        BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid,
-    ];
-
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
     /// <summary>Predicts.</summary>
@@ -124,9 +119,9 @@ public static class Predictor
             var end = group.Last().EndS;
             var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
             sessions.Add(new SessionSeries(group.Key, start, parked, [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
-                [.. Drawn.Select(part => new PartSeries(part, Pick(part, Member), Pick(part, Cool), Pick(part, Hot)))]));
+                [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))]));
 
-            double[] Pick(BrakePart part, int member) => [.. picks.Select(i => Tenth(run.Samples[i][(int)part][member]))];
+            double[] Pick(int place, int member) => [.. picks.Select(i => Tenth(run.Samples[i][place][member]))];
         }
 
         return sessions;

@@ -27,13 +27,29 @@ public enum RotorConstruction
 
     /// <summary>The ring floats on an aluminium hat.</summary>
     TwoPiece,
+
+    /// <summary>A brake drum: shoes rub inside a cylinder.</summary>
+    Drum,
 }
 
-/// <summary>An iron brake rotor by its geometry.</summary>
+/// <summary>What the ring is made of.</summary>
+public enum RingMaterial
+{
+    /// <summary>Grey cast iron.</summary>
+    Iron,
+
+    /// <summary>Carbon-fibre reinforced silicon carbide.</summary>
+    CarbonCeramic,
+
+    /// <summary>Carbon-carbon: race only.</summary>
+    CarbonCarbon,
+}
+
+/// <summary>A brake rotor, or a drum, by its geometry.</summary>
 /// <param name="Name">Name in the plan sentence.</param>
-/// <param name="OuterDiameterMm">Outer diameter, mm.</param>
-/// <param name="InnerDiameterMm">Inner diameter of the rubbing ring, mm.</param>
-/// <param name="ThicknessMm">Thickness today, mm.</param>
+/// <param name="OuterDiameterMm">Outer diameter, mm; of a drum the diameter that the shoes rub on.</param>
+/// <param name="InnerDiameterMm">Inner diameter of the rubbing ring, mm; of a drum not used.</param>
+/// <param name="ThicknessMm">Thickness today, mm; of a drum its wall.</param>
 /// <param name="MinThicknessMm">The maker's service limit, mm.</param>
 /// <param name="Vanes">What runs between the cheeks.</param>
 /// <param name="VaneGapMm">Air gap between the cheeks, mm; 0 for a solid disc.</param>
@@ -42,6 +58,9 @@ public enum RotorConstruction
 /// <param name="Construction">One or two pieces.</param>
 /// <param name="RingMassKg">The ring's mass by the maker, kg; wins over geometry.</param>
 /// <param name="Price">Price of one, in the driver's currency; null where unknown.</param>
+/// <param name="Material">What the ring is made of.</param>
+/// <param name="ReplacesCarbonCeramic">True for an iron ring made to take a carbon-ceramic disc's place.</param>
+/// <param name="DrumWidthMm">Width of a drum's rubbing face, mm.</param>
 public sealed record Rotor(
     string Name,
     double OuterDiameterMm,
@@ -54,8 +73,12 @@ public sealed record Rotor(
     double VaneThicknessMm = 5,
     RotorConstruction Construction = RotorConstruction.OnePiece,
     double? RingMassKg = null,
-    double? Price = null)
+    double? Price = null,
+    RingMaterial Material = RingMaterial.Iron,
+    bool ReplacesCarbonCeramic = false,
+    double DrumWidthMm = 45)
 {
+    private const double ClosedDrumKgShare = 1.35;
     private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "Rotor diameter", "mm", 180, 440);
     private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "Inner diameter of the rubbing ring", "mm", 90, 380);
     private static readonly FieldRange Thickness = new("rotor.thicknessMm", "Rotor thickness", "mm", 5, 45);
@@ -63,10 +86,12 @@ public sealed record Rotor(
     private static readonly FieldRange Gap = new("rotor.vaneGapMm", "Vane gap", "mm", 0, 22);
     private static readonly FieldRange Count = new("rotor.vaneCount", "Number of vanes", "", 0, 120);
     private static readonly FieldRange Vane = new("rotor.vaneThicknessMm", "Vane thickness", "mm", 1, 15);
+    private static readonly FieldRange Wall = new("rotor.thicknessMm", "Drum wall", "mm", 4, 20);
+    private static readonly FieldRange Width = new("rotor.drumWidthMm", "Drum width", "mm", 20, 120);
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;
@@ -74,8 +99,18 @@ public sealed record Rotor(
     /// <summary>Inner radius of the ring, m.</summary>
     public double InnerRadiusM() => InnerDiameterMm / 2000;
 
-    /// <summary>Area of one rubbing face, m2.</summary>
-    public double FaceAreaM2() => Math.PI * ((OuterRadiusM() * OuterRadiusM()) - (InnerRadiusM() * InnerRadiusM()));
+    /// <summary>What the ring is made of, with its properties.</summary>
+    public RotorMaterial MaterialOf() => Material switch
+    {
+        RingMaterial.CarbonCeramic => RotorMaterial.CarbonCeramic,
+        RingMaterial.CarbonCarbon => RotorMaterial.CarbonCarbon,
+        _ => RotorMaterial.GreyIron,
+    };
+
+    /// <summary>Area of one rubbing face, m2; of a drum the inside of its cylinder.</summary>
+    public double FaceAreaM2() => Construction == RotorConstruction.Drum
+        ? Math.PI * OuterDiameterMm * DrumWidthMm * 1e-6
+        : Math.PI * ((OuterRadiusM() * OuterRadiusM()) - (InnerRadiusM() * InnerRadiusM()));
 
     /// <summary>Share of the gap's plan area that is vane, 0 to 0.6; 1 for a solid disc.</summary>
     public double VaneFill() => Vanes == VaneKind.Solid
@@ -85,9 +120,16 @@ public sealed record Rotor(
     /// <summary>Length of the air channel between the vanes, m: the ring's radial width; curved vanes run 15 % longer (engineering judgement).</summary>
     public double VaneLengthM() => (OuterRadiusM() - InnerRadiusM()) * (Vanes == VaneKind.Curved ? 1.15 : 1);
 
-    /// <summary>The ring's mass from geometry and iron's density, kg.</summary>
-    public double GeometricMassKg() =>
-        GreyIron.DensityKgM3 * FaceAreaM2() * ((ThicknessMm - VaneGapMm) + (VaneGapMm * VaneFill())) / 1000;
+    /// <summary>The ring's mass from geometry and the material's density, kg; of a drum its wall with the stiffening rib (engineering judgement, x1.35).</summary>
+    public double GeometricMassKg() => Construction == RotorConstruction.Drum
+        ? MaterialOf().DensityKgM3 * FaceAreaM2() * ThicknessMm / 1000 * (1 + (ThicknessMm / OuterDiameterMm)) * ClosedDrumKgShare
+        : MaterialOf().DensityKgM3 * FaceAreaM2() * ((ThicknessMm - VaneGapMm) + (VaneGapMm * VaneFill())) / 1000;
+
+    /// <summary>The maker's mass over the geometry's; null where the maker states none. Beyond +-15 % one of the two is probably wrong.</summary>
+    public double? MassOverGeometry() => RingMassKg / GeometricMassKg();
+
+    /// <summary>The mass that a hat is in proportion to, kg: an iron ring's of this geometry, since a carbon disc's hat carries the same torque.</summary>
+    public double HatReferenceKg() => Material == RingMaterial.Iron ? MassKg() : MassKg() * RotorMaterial.GreyIron.DensityKgM3 / MaterialOf().DensityKgM3;
 
     /// <summary>The ring's mass, kg: the maker's where known, else from geometry.</summary>
     public double MassKg() => RingMassKg ?? GeometricMassKg();
@@ -97,6 +139,12 @@ public sealed record Rotor(
     {
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, $"{field}.name", faults);
+        if (Construction == RotorConstruction.Drum)
+        {
+            CheckDrum(field, faults);
+            return;
+        }
+
         Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
         Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
         Thickness.Check(ThicknessMm, faults, $"{field}.thicknessMm");
@@ -118,6 +166,22 @@ public sealed record Rotor(
         {
             faults.Add(new InputFault($"{field}.vaneGapMm", $"{VaneGapMm:0.#} mm, {VaneCount} vanes",
                 Vanes == VaneKind.Solid ? "0 mm for a solid disc" : "a gap of 3 mm or more, cheeks of 3 mm or more, 6 vanes or more", "Vanes and gap do not fit together."));
+        }
+    }
+
+    private void CheckDrum(string field, ICollection<InputFault> faults)
+    {
+        Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
+        Wall.Check(ThicknessMm, faults, $"{field}.thicknessMm");
+        Width.Check(DrumWidthMm, faults, $"{field}.drumWidthMm");
+        if (RingMassKg is { } mass)
+        {
+            Mass.Check(mass, faults, $"{field}.ringMassKg");
+        }
+
+        if (Vanes != VaneKind.Solid || Material != RingMaterial.Iron)
+        {
+            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {Material}", "Solid, Iron for a drum", "A drum is iron and has no vanes."));
         }
     }
 }

@@ -14,8 +14,6 @@ public static class Ensemble
     /// <summary>Members of an ensemble.</summary>
     public const int Members = KorobovLattice.Count;
 
-    private const int Lanes = 4;
-    private static readonly BrakePart[] Drawn = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
 
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
@@ -33,40 +31,40 @@ public static class Ensemble
         float[][][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        Parallel.For(0, Members / Lanes, new ParallelOptions { CancellationToken = cancel }, group =>
+        Parallel.For(0, Members / MemberLanes.Count, new ParallelOptions { CancellationToken = cancel }, group =>
         {
-            var run = new DayRun(plan, cars[(group * Lanes)..((group + 1) * Lanes)]);
+            var run = new DayRun(plan, cars[(group * MemberLanes.Count)..((group + 1) * MemberLanes.Count)], demands: false);
             foreach (var phase in day.Track)
             {
                 run.Run(phase);
             }
 
-            for (var lane = 0; lane < Lanes; lane++)
+            for (var lane = 0; lane < MemberLanes.Count; lane++)
             {
-                var car = cars[(group * Lanes) + lane];
+                var car = cars[(group * MemberLanes.Count) + lane];
                 var fluid = Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay);
-                limits[(group * Lanes) + lane] = LimitFinder.Find(plan, run, fluid, coldStops, lane);
+                limits[(group * MemberLanes.Count) + lane] = LimitFinder.Find(plan, run, fluid, coldStops, lane);
             }
 
             lock (gate)
             {
-                tracks ??= [.. Drawn.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[Members]).ToArray())];
+                tracks ??= [.. DayRun.Sampled.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[Members]).ToArray())];
                 times = [.. run.SampleTimesS];
             }
 
-            for (var part = 0; part < Drawn.Length; part++)
+            for (var part = 0; part < DayRun.Sampled.Count; part++)
             {
                 for (var i = 0; i < run.Samples.Count; i++)
                 {
-                    for (var lane = 0; lane < Lanes; lane++)
+                    for (var lane = 0; lane < MemberLanes.Count; lane++)
                     {
-                        tracks[part][i][(group * Lanes) + lane] = (float)run.Samples[i][(int)Drawn[part]][lane];
+                        tracks[part][i][(group * MemberLanes.Count) + lane] = (float)run.Samples[i][part][lane];
                     }
                 }
             }
         });
         return new BandResult(Members, times,
-            [.. Drawn.Select((part, p) => Band(part, tracks![p]))],
+            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p]))],
             [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal).Select(code => LimitBandOf(code, [.. limits.Select(all => all.First(limit => limit.Code == code))], scores))]);
     }
 
@@ -92,19 +90,12 @@ public static class Ensemble
         double[] low = new double[samples.Length], middle = new double[samples.Length], high = new double[samples.Length];
         Parallel.For(0, samples.Length, i =>
         {
-            Array.Sort(samples[i]);
-            low[i] = Quantile(samples[i], 0.1);
-            middle[i] = Quantile(samples[i], 0.5);
-            high[i] = Quantile(samples[i], 0.9);
+            var band = Quantiles.Band(samples[i]);
+            low[i] = Math.Round(band.P10, 1);
+            middle[i] = Math.Round(band.P50, 1);
+            high[i] = Math.Round(band.P90, 1);
         });
         return new PartBand(part, low, middle, high);
-    }
-
-    private static double Quantile(float[] sorted, double share)
-    {
-        var at = share * (sorted.Length - 1);
-        var i = Math.Min((int)at, sorted.Length - 2);
-        return Math.Round(sorted[i] + ((at - i) * (sorted[i + 1] - sorted[i])), 1);
     }
 
     private static LimitBand LimitBandOf(string code, Limit[] members, double[][] scores)
@@ -117,10 +108,10 @@ public static class Ensemble
             return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length), null, null, null, null, []);
         }
 
-        var sorted = demands.Select(demand => (float)demand).Order().ToArray();
+        var band = Quantiles.Band([.. demands.Select(demand => (float)demand)]);
         var margins = members.Select(limit => limit.Margin ?? 0).ToArray();
         return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length),
-            Quantile(sorted, 0.1), Quantile(sorted, 0.5), Quantile(sorted, 0.9),
+            Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
             giving.Length == 0 ? null : giving[giving.Length / 2], Contribution.Rank(margins, scores));
     }
 }

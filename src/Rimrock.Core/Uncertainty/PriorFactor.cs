@@ -24,7 +24,7 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         new("plate-to-piston", "heat from plate to piston", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * Math.Pow(1.5, z) })),
         new("piston-to-fluid", "heat from piston to fluid", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PistonToFluidWM2K = wheel.PistonToFluidWM2K * Math.Pow(1.5, z) })),
         new("caliper", "the caliper's own cooling", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { CaliperHeat = wheel.CaliperHeat * Math.Pow(1.5, z) })),
-        new("emissivity", "how well the rotor radiates", "+-0.12", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { Emissivity = Math.Clamp(wheel.Emissivity + (0.12 * z), 0.2, 0.98) })),
+        new("emissivity", "how well the rotor radiates", "+-0.12", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { EmissivityShift = wheel.EmissivityShift + (0.12 * z) })),
         new("wheel-air", "warm air in the wheel", "+-8 K", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { WheelAirRiseK = Math.Max(0, wheel.WheelAirRiseK + (8 * z)) })),
         new("rubbed-share", "share of the face that rubs", "x1.2", "a look at the rubbed band", (car, z) => Wheels(car, wheel => wheel with { RubbedShare = Math.Min(1, wheel.RubbedShare * Math.Pow(1.2, z)) })),
         new("contact", "contact of pad and rotor", "x2", "a look at the rubbed band", (car, z) => Wheels(car, wheel => wheel with

@@ -2,7 +2,17 @@ using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
-/// <summary>A car by everything that decides how hard its brakes work. <see cref="CarGuess"/> fills it from five answers.</summary>
+/// <summary>What has wheels.</summary>
+public enum VehicleKind
+{
+    /// <summary>Two wheels an axle.</summary>
+    Car,
+
+    /// <summary>Two front discs on one wheel, one rear disc, a lever for each axle.</summary>
+    Motorcycle,
+}
+
+/// <summary>A car (or motorcycle) by everything that decides how hard its brakes work. <see cref="CarGuess"/> fills it from five answers.</summary>
 /// <param name="Name">Name in the plan sentence.</param>
 /// <param name="MassKg">Mass with driver and fuel, kg.</param>
 /// <param name="PowerKw">Peak engine power, kW.</param>
@@ -22,6 +32,7 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="EngineBrakingMS2">Deceleration by the engine with the throttle shut, m/s2.</param>
 /// <param name="RegenerationMS2">Deceleration that recuperation takes first, m/s2; 0 for none.</param>
 /// <param name="Electronics">True with ABS and brake-force distribution.</param>
+/// <param name="Kind">Car or motorcycle.</param>
 public sealed record Car(
     string Name,
     double MassKg,
@@ -41,19 +52,23 @@ public sealed record Car(
     double DriveEfficiency = 0.87,
     double EngineBrakingMS2 = 0.3,
     double RegenerationMS2 = 0,
-    bool Electronics = true)
+    bool Electronics = true,
+    VehicleKind Kind = VehicleKind.Car)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "Mass with driver", "kg", 350, 4000);
+
+    /// <summary>Allowed masses of motorcycles.</summary>
+    public static FieldRange MotorcycleMassRange { get; } = new("car.massKg", "Mass with rider", "kg", 150, 600);
 
     /// <summary>Allowed powers.</summary>
     public static FieldRange PowerRange { get; } = new("car.powerKw", "Power", "kW", 15, 1200);
 
     private static readonly FieldRange FrontShare = new("car.staticFrontShare", "Front weight share", "", 0.3, 0.7);
     private static readonly FieldRange CgHeight = new("car.cgHeightM", "Centre of gravity height", "m", 0.25, 1.1);
-    private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "Wheelbase", "m", 1.6, 4);
+    private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "Wheelbase", "m", 1.2, 4);
     private static readonly FieldRange TyreRadius = new("car.tyreRadiusM", "Tyre radius", "m", 0.22, 0.45);
-    private static readonly FieldRange DragArea = new("car.dragAreaM2", "Drag area", "m2", 0.3, 2);
+    private static readonly FieldRange DragArea = new("car.dragAreaM2", "Drag area", "m2", 0.2, 2);
     private static readonly FieldRange Rolling = new("car.rollingResistance", "Rolling resistance", "", 0.005, 0.03);
     private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "Rotating mass factor", "", 1, 1.2);
     private static readonly FieldRange Drive = new("car.driveEfficiency", "Driveline efficiency", "", 0.6, 1);
@@ -67,12 +82,15 @@ public sealed record Car(
     /// <summary>Mass that kinetic energy sees, kg.</summary>
     public double EffectiveMassKg() => MassKg * RotatingMassFactor;
 
+    /// <summary>Deceleration at which the rear wheel leaves the ground, g: static rear share times wheelbase over height.</summary>
+    public double LiftG() => StaticFrontShare < 1 ? (1 - StaticFrontShare) * WheelbaseM / CgHeightM : 0;
+
     /// <summary>Lists what is wrong with the car.</summary>
     public void Check(ICollection<InputFault> faults)
     {
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, "car.name", faults);
-        MassRange.Check(MassKg, faults);
+        (Kind == VehicleKind.Motorcycle ? MotorcycleMassRange : MassRange).Check(MassKg, faults);
         PowerRange.Check(PowerKw, faults);
         FrontShare.Check(StaticFrontShare, faults);
         CgHeight.Check(CgHeightM, faults);

@@ -51,11 +51,11 @@ public sealed record Hydraulics(
         return Math.Max(master / BoosterGain, master - BoosterKneeN) / PedalRatio;
     }
 
-    /// <summary>Torque of one axle (both wheels) for each pascal of effective pressure at a friction of 1, Nm/Pa.</summary>
+    /// <summary>Torque of one axle (all its discs) for each pascal of effective pressure at a friction of 1, Nm/Pa.</summary>
     public double AxleTorquePerPascal(AxleBrake axle, double effectiveRadiusM)
     {
         ArgumentNullException.ThrowIfNull(axle);
-        return 2 * 2 * axle.OneSidePistonAreaM2() * effectiveRadiusM * Efficiency;
+        return 2 * axle.Discs * axle.OneSidePistonAreaM2() * effectiveRadiusM * Efficiency;
     }
 
     /// <summary>Pressure that works on the pads, Pa.</summary>

@@ -105,7 +105,7 @@ public class LapSimulationTests
         cut.Stops.Sum(stop => stop.EnergyJ).ShouldBe(cut.EnergyJ.Sum(), 1);
         cut.TotalS().ShouldBe(lap.DurationS, 1e-6);
         cut.DurationS.Zip(cut.SpeedMS, (s, v) => s * v).Sum().ShouldBe(lap.LengthM(), 0.01);
-        cut.DurationS.Zip(cut.Stop).ShouldAllBe(step => step.First <= (step.Second >= 0 ? 0.1 : 1.0) * (1 + 1e-9));
+        cut.DurationS.Zip(cut.Stop).ShouldAllBe(step => step.First <= (step.Second >= 0 ? DrivingSchedule.BrakingStepS : DrivingSchedule.CoastingStepS) * (1 + 1e-9));
     }
 
     [Theory]

@@ -69,10 +69,13 @@ public class FrictionTests
     [Fact]
     public void A_chart_is_read_at_what_it_means()
     {
-        ChartTemperature.Read(ChartBasis.InitialEmbedded, 200, 400, 500).ShouldBe(200);
-        ChartTemperature.Read(ChartBasis.InStopEmbedded, 200, 400, 500).ShouldBe(400);
-        ChartTemperature.Read(ChartBasis.Rubbing, 200, 400, 500).ShouldBe(500);
-        ChartTemperature.Read(ChartBasis.Unknown, 200, 400, 500).ShouldBe(430);
+        Read(ChartBasis.InitialEmbedded).ShouldBe(200);
+        Read(ChartBasis.InStopEmbedded).ShouldBe(400);
+        Read(ChartBasis.Rubbing).ShouldBe(500);
+        Read(ChartBasis.Unknown).ShouldBe(430);
+
+        static double Read(ChartBasis basis) =>
+            ChartTemperature.Read(basis, Lanes.Create(200.0), Lanes.Create(400.0), Lanes.Create(500.0), Lanes.Create(ChartTemperature.UnknownBasisK))[2];
     }
 
     [Fact]

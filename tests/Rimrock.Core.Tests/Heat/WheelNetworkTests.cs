@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using CsCheck;
 using Rimrock.Core.Heat;
 
@@ -6,13 +5,13 @@ namespace Rimrock.Core.Tests.Heat;
 
 public class WheelNetworkTests
 {
-    private static readonly Vector256<double> Nothing = Vector256<double>.Zero;
+    private static readonly Lane Nothing = Lane.Zero;
 
     private static void Brake(WheelNetwork wheel, double seconds, double kw, double speedMS = 40)
     {
         for (var i = 0; i < seconds * 10; i++)
         {
-            wheel.Step(0.1, speedMS, Vector256.Create(kw * 1000), braking: true);
+            wheel.Step(0.1, speedMS, Lanes.Create(kw * 1000), braking: true);
         }
     }
 

@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using CsCheck;
 using Rimrock.Core.Numerics;
 
@@ -67,18 +66,18 @@ public class ChainSolverTests
             var chain = new ChainSolver(c.Length, 20);
             for (var i = 0; i < c.Length; i++)
             {
-                chain.Capacity[i] = Vector256.Create(c[i]);
-                chain.Sink[i] = Vector256.Create(sink[i]);
-                chain.Source[i] = Vector256.Create(source[i]);
-                chain.Temperature[i] = Vector256.Create(20.0 + (i * 13 % 7));
+                chain.Capacity[i] = Lanes.Create(c[i]);
+                chain.Sink[i] = Lanes.Create(sink[i]);
+                chain.Source[i] = Lanes.Create(source[i]);
+                chain.Temperature[i] = Lanes.Create(20.0 + (i * 13 % 7));
             }
 
             for (var i = 0; i < link.Length; i++)
             {
-                chain.Link[i] = Vector256.Create(link[i]);
+                chain.Link[i] = Lanes.Create(link[i]);
             }
 
-            var expected = DenseStep([.. chain.Temperature.Select(t => t[0])], c, link, sink, source, h);
+            var expected = DenseStep([.. chain.Temperature.ToArray().Select(t => t[0])], c, link, sink, source, h);
             chain.Step(h);
             for (var i = 0; i < c.Length; i++)
             {
@@ -93,15 +92,15 @@ public class ChainSolverTests
         var chain = new ChainSolver(5, 300);
         for (var i = 0; i < 5; i++)
         {
-            chain.Capacity[i] = Vector256.Create(100.0);
-            chain.Sink[i] = Vector256.Create(3.0);
+            chain.Capacity[i] = Lanes.Create(100.0);
+            chain.Sink[i] = Lanes.Create(3.0);
         }
 
-        Array.Fill(chain.Link, Vector256.Create(20.0));
-        var before = chain.Temperature.Sum(t => t[0]) * 100;
+        chain.Link.Fill(Lanes.Create(20.0));
+        var before = chain.Temperature.ToArray().Sum(t => t[0]) * 100;
         chain.Step(7);
-        var lost = 7 * 3 * chain.Mean.Sum(t => t[0]);
-        (before - (chain.Temperature.Sum(t => t[0]) * 100)).ShouldBe(lost, 1e-9 * before);
+        var lost = 7 * 3 * chain.Mean.ToArray().Sum(t => t[0]);
+        (before - (chain.Temperature.ToArray().Sum(t => t[0]) * 100)).ShouldBe(lost, 1e-9 * before);
     }
 
     /// <summary>Newton's law of cooling, and the expected order of the method on it.</summary>
@@ -111,11 +110,11 @@ public class ChainSolverTests
         double After(int steps)
         {
             var chain = new ChainSolver(3, 500);
-            chain.Capacity[0] = chain.Capacity[2] = Vector256.Create(1e-9);
-            chain.Capacity[1] = Vector256.Create(4000.0);
-            chain.Sink[1] = Vector256.Create(20.0);
-            chain.Source[1] = Vector256.Create(20.0 * 25);
-            chain.Link[0] = chain.Link[1] = Vector256.Create(1e-12);
+            chain.Capacity[0] = chain.Capacity[2] = Lanes.Create(1e-9);
+            chain.Capacity[1] = Lanes.Create(4000.0);
+            chain.Sink[1] = Lanes.Create(20.0);
+            chain.Source[1] = Lanes.Create(20.0 * 25);
+            chain.Link[0] = chain.Link[1] = Lanes.Create(1e-12);
             for (var i = 0; i < steps; i++)
             {
                 chain.Step(300.0 / steps);

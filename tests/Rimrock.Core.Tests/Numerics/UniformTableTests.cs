@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Tests.Numerics;
@@ -26,11 +25,11 @@ public class UniformTableTests
     }
 
     [Fact]
-    public void Four_positions_are_read_as_one_by_one()
+    public void Members_are_read_as_one_by_one()
     {
-        var positions = Vector256.Create(-1.0, 0.25, 2.9, 7);
+        var positions = Lanes.Create(-1.0, 0.25, 2.9, 7, 3, 2, 2.5, double.NaN);
         var read = Squares.At(positions);
-        for (var i = 0; i < 4; i++)
+        for (var i = 0; i < Lane.Count; i++)
         {
             read[i].ShouldBe(Squares.At(positions[i]));
         }

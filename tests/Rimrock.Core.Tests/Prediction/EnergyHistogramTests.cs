@@ -1,4 +1,3 @@
-using System.Runtime.Intrinsics;
 using CsCheck;
 using Rimrock.Core.Prediction;
 
@@ -19,7 +18,7 @@ public class EnergyHistogramTests
             var histogram = new EnergyHistogram();
             for (var i = 0; i < temperatures.Length; i++)
             {
-                histogram.Add(Vector256.Create(temperatures[i]), Vector256.Create(weights[i]));
+                histogram.Add(Lanes.Create(temperatures[i]), Lanes.Create(weights[i]));
             }
 
             var total = weights.Sum();
@@ -39,7 +38,7 @@ public class EnergyHistogramTests
     public void Members_are_kept_apart_and_sums_add()
     {
         var one = new EnergyHistogram();
-        one.Add(Vector256.Create(100.0, 200, 300, 400), Vector256.Create(1.0, 2, 3, 4));
+        one.Add(Lanes.Create(100.0, 200, 300, 400, 0, 0, 0, 0), Lanes.Create(1.0, 2, 3, 4, 0, 0, 0, 0));
         var two = new EnergyHistogram();
         two.Add(one);
         two.Add(one);

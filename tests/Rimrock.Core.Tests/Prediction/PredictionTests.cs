@@ -128,7 +128,7 @@ public class PredictionTests
     public void A_wheel_step_allocates_nothing()
     {
         var wheel = SampleParts.Network(SampleParts.Wheel());
-        var power = System.Runtime.Intrinsics.Vector256.Create(5e4);
+        var power = Lanes.Create(5e4);
         for (var i = 0; i < 100; i++)
         {
             wheel.Step(0.1, 40, power, true);

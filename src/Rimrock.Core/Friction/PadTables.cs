@@ -1,0 +1,28 @@
+using System.Runtime.CompilerServices;
+using Rimrock.Core.Numerics;
+
+namespace Rimrock.Core.Friction;
+
+/// <summary>A pad's friction and wear sampled finely for step loops, -60 to 1240 C in steps of 2.5 K; made once for each pad.</summary>
+public sealed class PadTables
+{
+    private const double FromC = -60;
+    private const double ToC = 1240;
+    private const int Samples = 521;
+    private static readonly ConditionalWeakTable<Pad, PadTables> Known = [];
+
+    private PadTables(Pad pad)
+    {
+        Mu = new UniformTable(FromC, ToC, Samples, pad.FrictionCurveOf().Assumed);
+        WearMm3PerMJ = new UniformTable(FromC, ToC, Samples, pad.FamilyOf().WearMm3PerMJ);
+    }
+
+    /// <summary>Friction as assumed over the whole range.</summary>
+    public UniformTable Mu { get; }
+
+    /// <summary>Wear of all pads on an axle for each MJ of braking work, mm3.</summary>
+    public UniformTable WearMm3PerMJ { get; }
+
+    /// <summary>The tables of a pad.</summary>
+    public static PadTables Of(Pad pad) => Known.GetValue(pad, made => new PadTables(made));
+}

@@ -1,0 +1,40 @@
+using System.Runtime.CompilerServices;
+using System.Runtime.Intrinsics.X86;
+
+namespace Rimrock.Core.Numerics;
+
+/// <summary>
+/// Members of an ensemble ride side by side in the lanes of one vector. The width stands in GlobalUsings.cs of each
+/// project: one vector of eight doubles, which a machine without such wide registers handles as two of four.
+/// </summary>
+public static class MemberLanes
+{
+    /// <summary>Members that one run carries.</summary>
+    public static int Count => Lane.Count;
+
+    /// <summary>One value of each member; lanes without a member repeat the last.</summary>
+    /// <typeparam name="T">What a member is.</typeparam>
+    /// <param name="members">One to <see cref="Count"/> members.</param>
+    /// <param name="value">The value wanted.</param>
+    public static Lane Each<T>(IReadOnlyList<T> members, Func<T, double> value)
+    {
+        ArgumentNullException.ThrowIfNull(members);
+        ArgumentNullException.ThrowIfNull(value);
+        ArgumentOutOfRangeException.ThrowIfZero(members.Count);
+        ArgumentOutOfRangeException.ThrowIfGreaterThan(members.Count, Count);
+        Span<double> lanes = stackalloc double[Lane.Count];
+        for (var i = 0; i < lanes.Length; i++)
+        {
+            lanes[i] = value(members[Math.Min(i, members.Count - 1)]);
+        }
+
+        return Lanes.Create<double>(lanes);
+    }
+
+    /// <summary>
+    /// About 1 / x, to one part in 16,000 where the processor has an estimate, else exactly: for corrections that the next
+    /// step would make good anyway.
+    /// </summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static Lane RoughInverse(Lane x) => Avx512F.IsSupported ? Avx512F.Reciprocal14(x) : Lane.One / x;
+}

@@ -1,0 +1,2 @@
+global using Lane = System.Runtime.Intrinsics.Vector512<double>;
+global using Lanes = System.Runtime.Intrinsics.Vector512;
