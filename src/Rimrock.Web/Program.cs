@@ -1,5 +1,6 @@
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
+using Rimrock.Web.Devices;
 using Rimrock.Web.Hosting;
 using Rimrock.Web.Shelf;
 
@@ -18,6 +19,8 @@ builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi("v1", JsonContract.Describe);
 builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Configuration)));
 builder.Services.AddSingleton<ShelfStore>();
+builder.Services.AddSingleton<AnswerCache>();
+builder.Services.AddSingleton<LoggerShelf>();
 builder.Services.AddHostedService<WarmUp>();
 
 var app = builder.Build();
@@ -35,6 +38,7 @@ app.MapOpenApi();
 var api = app.MapGroup("/api");
 api.MapGroup("/predictions").MapPredictions();
 api.MapGroup("/shelf").MapShelf();
+api.MapGroup("/devices/loggers").MapLoggers();
 api.MapGroup("/recordings").MapRecordings();
 api.MapFallback(() => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing at this address."));
 app.MapFallbackToFile("index.html");

@@ -15,6 +15,11 @@ public static class LimitFinder
     /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
     public const double ColdAllowance = 0.15;
 
+    /// <summary>A hot ring may stand so far out of flat at its edge, mm (engineering judgement, +-0.1).</summary>
+    public const double ConeLimitMm = 0.25;
+
+    private const double WheelWellRiseK = 15;
+
     /// <summary>All limits of a day with the band of their demand, from the middle, the cool and the hot member; sorted.</summary>
     public static IReadOnlyList<Limit> FindWithBand(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops, (int Middle, int Cool, int Hot) members)
     {
@@ -48,12 +53,17 @@ public static class LimitFinder
             Part("front-seals", "Front seals harden", run, BrakePart.FrontSeals, Strata.SealLimitC, Harm.Danger, "The piston seals reach",
                 "Titanium pistons or shims keep heat from the seals; a cool-down lap helps at no cost.",
                 "Seal = mean of piston and caliper; limit of EPDM rubber, from memory, +-15 K.", member),
-            Part("front-face", "Front rotors overheat", run, BrakePart.FrontFace, Strata.FaceLimitC, Harm.Danger, "The rubbing face reaches",
-                "Shorter stints or air to the rotor's eye; a heavier rotor if that is not enough.",
-                "Face = parabola through the outer cells with the flux as slope; limit below iron's change of structure, from memory, +-30 K.", member),
+            Face("front-face", "Front rotors overheat", plan.FrontRotor, run, BrakePart.FrontFace, member),
+            Face("rear-face", plan.RearRotor.Construction == Rotors.RotorConstruction.Drum ? "Rear drums overheat" : "Rear rotors overheat", plan.RearRotor, run, BrakePart.RearFace, member),
+            Cone(plan, run, member),
             Wear("front-wear", "Front pads wear through", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front, run, phase => phase.FrontWornMm3, member),
             Wear("rear-wear", "Rear pads wear through", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear, run, phase => phase.RearWornMm3, member),
         };
+        if (plan.OutsideHeat is { Place: Heat.HeatedPlace.Line } source)
+        {
+            limits.Add(Line(source, plan, fluid));
+        }
+
         return Sorted(limits);
     }
 
@@ -149,9 +159,45 @@ public static class LimitFinder
             Text($"{what} {demand:0} °C {where}."), first is null ? null : change, basis);
     }
 
+    private static Limit Face(string code, string title, Rotors.Rotor rotor, DayRun run, BrakePart part, int member)
+    {
+        var drum = rotor.Construction == Rotors.RotorConstruction.Drum;
+        return Part(code, title, run, part, Strata.FaceLimitC(rotor), drum ? Harm.Warning : Harm.Danger, "The rubbing face reaches",
+            drum ? "Longer gaps between hard stops; a drum sheds little heat." : "Shorter stints or air to the rotor's eye; a heavier rotor if that is not enough.",
+            "Face = parabola through the outer cells with the flux as slope; limit by the ring's material, from memory, +-30 K for iron, +-100 K for carbon, +-50 K for drums.", member);
+    }
+
+    private static Limit Cone(PredictionPlan plan, DayRun run, int member)
+    {
+        const string code = "front-cone";
+        const string title = "Front rotors cone";
+        if (plan.FrontRotor.Construction == Rotors.RotorConstruction.Drum || run.Phases.Count == 0)
+        {
+            return Holds(code, title, ConeLimitMm, "No ring that could cone.", Harm.Warning);
+        }
+
+        double Edge(PhaseRecord phase) => RingShape.EdgeMm(plan.FrontRotor, phase.Shape.ConeRad[member]);
+        var most = run.Phases.Max(Edge);
+        var first = run.Phases.FirstOrDefault(phase => Edge(phase) >= ConeLimitMm);
+        return new Limit(code, title, "mm", most, ConeLimitMm, ConeLimitMm - most, first is not null, first is null ? null : MomentOf(first, first.StartS), Harm.Warning,
+            Text($"The hot ring's edge stands {most:0.00} mm out of flat; pads wear in a wedge and the pedal gets longer."),
+            first is null ? null : plan.FrontRotor.Construction == Rotors.RotorConstruction.OnePiece ? "A two-piece rotor's ring is free to grow and keeps flat." : "More even air on both faces: open the shield.",
+            "Thermal bending of the two cheeks, and the hat's hold on a one-piece ring (0.10 of ring less hat, x1.7). Limit 0.25 mm, engineering judgement, +-0.1.");
+    }
+
+    private static Limit Line(Heat.OutsideHeat source, PredictionPlan plan, FluidToday fluid)
+    {
+        var lineC = source.LineC(plan.Weather.AmbientC + WheelWellRiseK);
+        var gives = lineC >= fluid.VapourC;
+        return new Limit("line-fluid", "Fluid boils in a line", "C", lineC, fluid.VapourC, fluid.VapourC - lineC, gives, gives ? new Moment(1, PhaseKind.Parked, 0, 0) : null, Harm.Danger,
+            Text($"A line {source.DistanceMm:0} mm from a surface at {source.SourceC:0} °C settles at {lineC:0} °C."),
+            gives ? "Move the line or put a bright shield between; fresh fluid alone only buys degrees." : null,
+            "Radiation from a hot cylinder on a small line against slow air at 12 W/m2K (x1.5); fluid at rest, so it holds for a standing car.");
+    }
+
     private static Limit Wear(string code, string title, double startMm, Vehicles.AxleBrake brake, DayRun run, Func<PhaseRecord, Lane> worn, int member)
     {
-        var perMm = 4 * brake.PadAreaCm2 * 100;
+        var perMm = 2 * brake.Discs * brake.PadAreaCm2 * 100;
         var left = startMm - (worn(run.Phases[^1])[member] / perMm);
         var first = run.Phases.FirstOrDefault(phase => startMm - (worn(phase)[member] / perMm) < brake.PadLimitMm);
         var shown = Math.Max(0, left);
@@ -160,7 +206,7 @@ public static class LimitFinder
             left <= 0 ? Text($"They start at {startMm:0.0} mm and are gone before the day ends: metal on metal.")
                 : Text($"They start at {startMm:0.0} mm and end the day at {left:0.0} mm."),
             first is null ? null : "A pad whose band covers the heat wears far less; else take a second set.",
-            "Wear k150 x 2^((T - 150)/D) per MJ at the face temperature, by family (x1.7). Even wear over both pads; inner pads wear first without ducts.");
+            "Wear k150 x 2^((T - 150)/D) per MJ at the face temperature, by family (x1.7). Every pad counted as the worst of them, inner or outer, on the busier wheel.");
     }
 
     private static Limit Holds(string code, string title, double capacity, string sentence, Harm harm) =>

@@ -4,6 +4,13 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Prediction;
 
+/// <summary>A step that a run has just made.</summary>
+/// <param name="EndS">Its end in the day, s.</param>
+/// <param name="SpeedMS">Mean speed, m/s.</param>
+/// <param name="BrakeG">Deceleration by the friction brakes, g.</param>
+/// <param name="Braking">True on the brakes.</param>
+public readonly record struct DayStep(double EndS, double SpeedMS, double BrakeG, bool Braking);
+
 /// <summary>
 /// Runs up to eight members of a car through a day: each step divides the braking energy between the axles by the hydraulics
 /// at the friction of the moment, within what adhesion and electronics allow, heats both axles and records.
@@ -103,6 +110,25 @@ public sealed class DayRun
         return Tyre.Find(plan.Car.Tyre).Grip * (plan.Weather.Rain ? Tyre.WetFactor : 1);
     }
 
+    /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
+    public double SampledC(BrakePart part, double atS, int member)
+    {
+        var place = 0;
+        while (Sampled[place] != part)
+        {
+            place++;
+        }
+
+        var next = sampleTimes.BinarySearch(atS);
+        next = Math.Clamp(next < 0 ? ~next : next, 1, sampleTimes.Count - 1);
+        var (from, to) = (sampleTimes[next - 1], sampleTimes[next]);
+        var share = Math.Clamp((atS - from) / Math.Max(1e-9, to - from), 0, 1);
+        return samples[next - 1][place][member] + (share * (samples[next][place][member] - samples[next - 1][place][member]));
+    }
+
+    /// <summary>Told after every step, for those who watch the car on its way.</summary>
+    public Action<DayStep>? Stepped { get; set; }
+
     /// <summary>Runs one stretch after what has been run.</summary>
     public void Run(DayPhase phase)
     {
@@ -132,6 +158,7 @@ public sealed class DayRun
             front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
             rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
             clockS += seconds;
+            Stepped?.Invoke(new DayStep(clockS, schedule.SpeedMS[i], schedule.BrakeG[i], braking));
             Observe(record, seconds, frontJ, joules - frontJ, braking);
             if (braking)
             {
@@ -178,6 +205,7 @@ public sealed class DayRun
             record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
         }
 
+        record.Shape.Follow(FrontParts, front.Wheel);
         if (braking)
         {
             record.FrontEnergy.Add(front.ChartC, frontJ);
@@ -193,7 +221,6 @@ public sealed class DayRun
         FrontFluidTime.Add(now[(int)BrakePart.FrontFluid], time);
         RearFluidTime.Add(now[(int)BrakePart.RearFluid], time);
         FrontSealTime.Add(now[(int)BrakePart.FrontSeals], time);
-        record.Shape.Follow(FrontParts, front.Wheel);
         if (braking)
         {
             FrontCoreEnergy.Add(now[(int)BrakePart.FrontPadCore], frontJ);

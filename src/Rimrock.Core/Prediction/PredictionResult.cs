@@ -1,3 +1,5 @@
+using Rimrock.Core.Numerics;
+
 namespace Rimrock.Core.Prediction;
 
 /// <summary>Lap figures that everything else follows from.</summary>
@@ -60,7 +62,16 @@ public sealed record StopSummary(int Session, int Lap, double AtS, double EntryK
 /// <param name="ParkedS">When the car stopped, s in the day.</param>
 /// <param name="TimeS">Times, s in the day.</param>
 /// <param name="Parts">A temperature for each time, C.</param>
-public sealed record SessionSeries(int Session, double StartS, double ParkedS, double[] TimeS, IReadOnlyList<PartSeries> Parts);
+/// <param name="Cooling">How a front wheel lost its heat at each time.</param>
+public sealed record SessionSeries(int Session, double StartS, double ParkedS, double[] TimeS, IReadOnlyList<PartSeries> Parts, CoolingSeries Cooling);
+
+/// <summary>How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing.</summary>
+/// <param name="Kw">All that leaves, kW.</param>
+/// <param name="Vanes">Through the vanes, %.</param>
+/// <param name="Faces">From the faces, %.</param>
+/// <param name="Radiation">Radiated, %.</param>
+/// <param name="Conduction">Through hat and hub, and from caliper and pads, %.</param>
+public sealed record CoolingSeries(double[] Kw, int[] Vanes, int[] Faces, int[] Radiation, int[] Conduction);
 
 /// <summary>One part's temperatures.</summary>
 /// <param name="Part">The part.</param>
@@ -80,6 +91,31 @@ public sealed record PartSeries(BrakePart Part, double[] Celsius, double[] LowC,
 /// <param name="BalanceError">In minus out minus stored, over in: the simulation's own error.</param>
 public sealed record WheelCooling(string Wheel, double InMJ, double FacesShare, double VanesShare, double RadiationShare, double HubShare, double CaliperShare, double BalanceError);
 
+/// <summary>What the two faces and the two sides of the front axle do differently.</summary>
+/// <param name="InnerPeakC">Inboard face at its hottest, C.</param>
+/// <param name="OuterPeakC">Outboard face at its hottest, C.</param>
+/// <param name="DifferenceK">Largest inboard less outboard, K, with its band.</param>
+/// <param name="ConeDegrees">Largest angle of the ring against its flat shape, degrees, with its band.</param>
+/// <param name="EdgeMm">How far its edge then stands off, mm, with its band.</param>
+/// <param name="HotBandsK">How far hot bands rise above the mean face in the hardest stop, K; not in any other figure.</param>
+/// <param name="InnerWornMm">Worn off the inner pad over the day, mm.</param>
+/// <param name="OuterWornMm">Worn off the outer pad, mm.</param>
+/// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C; everything else is about the busier one.</param>
+public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK, double InnerWornMm, double OuterWornMm, double QuieterSidePeakC);
+
+/// <summary>Pedal travel in the hardest stop of the day.</summary>
+/// <param name="Bar">Its line pressure, bar.</param>
+/// <param name="ColdMm">Travel with everything cold, mm.</param>
+/// <param name="HotMm">Travel with the fluid at its hottest, mm, as long as nothing boils.</param>
+public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm);
+
+/// <summary>A ring's mass, stated and from geometry.</summary>
+/// <param name="Axle">Front or rear.</param>
+/// <param name="GeometryKg">From geometry and material, kg.</param>
+/// <param name="StatedKg">The maker's, kg; it wins where known.</param>
+/// <param name="OffPercent">The maker's over the geometry's less one, %.</param>
+public sealed record RingMass(string Axle, double GeometryKg, double? StatedKg, double? OffPercent);
+
 /// <summary>A prediction: everything that the page shows.</summary>
 /// <param name="Summary">Lap figures.</param>
 /// <param name="Phases">Every lap and rest of the day.</param>
@@ -91,6 +127,9 @@ public sealed record WheelCooling(string Wheel, double InMJ, double FacesShare, 
 /// <param name="Limits">What gives first, sorted.</param>
 /// <param name="ColdStops">First stops on cold mornings.</param>
 /// <param name="Fluid">The fluid today.</param>
+/// <param name="Faces">Inner and outer face, coning, hot bands, the quieter side.</param>
+/// <param name="Pedal">Pedal travel.</param>
+/// <param name="RingMasses">Masses of the rings, stated and from geometry.</param>
 /// <param name="Cautions">Cautions that apply to this result.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
@@ -103,6 +142,9 @@ public sealed record PredictionResult(
     IReadOnlyList<Matching.Limit> Limits,
     IReadOnlyList<ColdStopResult> ColdStops,
     FluidToday Fluid,
+    FaceReport Faces,
+    PedalReport Pedal,
+    IReadOnlyList<RingMass> RingMasses,
     IReadOnlyList<string> Cautions);
 
 /// <summary>The fluid as it is today.</summary>

@@ -12,6 +12,7 @@ public static class Predictor
     private const int Member = 0;
     private const int Cool = 1;
     private const int Hot = 2;
+    private const int QuietSide = 3;
 
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
@@ -40,6 +41,9 @@ public static class Predictor
             LimitFinder.FindWithBand(plan, track, fluid, coldStops, (Member, Cool, Hot)),
             coldStops,
             fluid,
+            WheelReports.Faces(plan, track, (Member, Cool, Hot, QuietSide)),
+            WheelReports.Pedal(plan, track, stops, Member),
+            [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
             Cautions(plan));
     }
 
@@ -65,12 +69,12 @@ public static class Predictor
 
     private static LapSummary Summary(PredictionPlan plan, Day day, DayRun run)
     {
-        var joules = BrakingWork.LapJoules(day.HotLap, plan.Car, day.AirDensityKgM3);
+        var joules = BrakingWork.LapJoules(day.HotLap, plan.DrivenCar(), day.AirDensityKgM3);
         var front = run.Front.EnergyJ[Member];
         var share = front / Math.Max(1, front + run.Rear.EnergyJ[Member]);
         var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
         return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, joules / 1e6,
-            joules * share / 2 / day.HotLap.DurationS / 1000, share,
+            joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, share,
             BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
     }
 
@@ -119,7 +123,8 @@ public static class Predictor
             var end = group.Last().EndS;
             var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
             sessions.Add(new SessionSeries(group.Key, start, parked, [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
-                [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))]));
+                [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))],
+                WheelReports.Cooling(run, picks, Member)));
 
             double[] Pick(int place, int member) => [.. picks.Select(i => Tenth(run.Samples[i][place][member]))];
         }
@@ -149,6 +154,21 @@ public static class Predictor
         if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
         {
             cautions.Add("A pad without road approval may void type approval and insurance.");
+        }
+
+        if (plan.FrontRotor.ReplacesCarbonCeramic || plan.RearRotor.ReplacesCarbonCeramic)
+        {
+            cautions.Add("An iron ring in a carbon-ceramic disc's place is several kilograms heavier at each wheel and wants pads for iron.");
+        }
+
+        if (!plan.Bedded)
+        {
+            cautions.Add("New pads brake about 15 % worse the first three times they pass 300 °C: bed them first, on a closed course.");
+        }
+
+        if (plan.FrontWrongSide || plan.RearWrongSide)
+        {
+            cautions.Add("Handed rotors on the wrong side pump less air and run hotter: swap them.");
         }
 
         if (plan.Fluid.ClassOf() is { Silicone: true })

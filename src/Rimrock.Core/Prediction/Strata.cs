@@ -12,8 +12,21 @@ public static class Strata
     /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement, +-15 K).</summary>
     public const double SealLimitC = 200;
 
-    /// <summary>Grey iron changes its structure above about 720 C; a rubbing face should stay below this, C (from memory; engineering judgement, +-30 K).</summary>
-    public const double FaceLimitC = 700;
+    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement, +-50 K).</summary>
+    public const double DrumLimitC = 350;
+
+    /// <summary>Parts that have a layer.</summary>
+    public static IReadOnlyList<BrakePart> LayerParts { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
+
+    /// <summary>The part whose peak stands for a layer: a pad's layer is read at the chart's temperature.</summary>
+    public static BrakePart PeakPart(BrakePart layer) => layer switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => layer };
+
+    /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
+    public static double FaceLimitC(Rotors.Rotor rotor)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        return rotor.Construction == Rotors.RotorConstruction.Drum ? DrumLimitC : rotor.MaterialOf().FaceLimitC;
+    }
 
     /// <summary>The layers from the fire to the fluid.</summary>
     public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, (int Middle, int Cool, int Hot) members)
@@ -40,7 +53,7 @@ public static class Strata
 
         StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
         {
-            var peakPart = part switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => part };
+            var peakPart = PeakPart(part);
             var beyond = onTrack.ShareAbove(limitC, members.Middle);
             return new StrataLayer(part, DemandOf(onTrack, track, peakPart, members), DemandOf(onRoad, road, peakPart, members), capacity,
                 beyond > LeastShare ? new Overlap(limitC, beyond, what) : null);

@@ -5,10 +5,19 @@ namespace Rimrock.Core.Uncertainty;
 
 /// <summary>What an ensemble found.</summary>
 /// <param name="Members">Number of members.</param>
+/// <param name="EffectiveMembers">How many equally weighted members stand behind the belief.</param>
 /// <param name="TimeS">Times of the series, s in the day.</param>
 /// <param name="Parts">Bands over time.</param>
+/// <param name="Peaks">Bands of the day's highest temperature in each layer of the strata.</param>
 /// <param name="Limits">Every limit with its probability, by code.</param>
-public sealed record BandResult(int Members, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<LimitBand> Limits);
+public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits);
+
+/// <summary>The day's highest temperature of one layer over the members.</summary>
+/// <param name="Part">The layer's part.</param>
+/// <param name="P10C">A tenth of the members peak below, C.</param>
+/// <param name="P50C">Half peak below, C.</param>
+/// <param name="P90C">Nine tenths peak below, C.</param>
+public sealed record PeakBand(BrakePart Part, double P10C, double P50C, double P90C);
 
 /// <summary>One part's band over time.</summary>
 /// <param name="Part">The part.</param>

@@ -6,49 +6,41 @@ using Rimrock.Core.Quantities;
 namespace Rimrock.Core.Uncertainty;
 
 /// <summary>
-/// The honest answer: the same plan for 256 members of the prior (low-discrepancy, the same every time). Bands are P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its
-/// sampling error; contributions are squared rank correlations between a factor and a demand.
+/// The honest answer: the same plan for 256 members of what is believed (low-discrepancy, the same every time). Bands are
+/// P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its sampling error;
+/// contributions are squared rank correlations between a factor and a margin.
 /// </summary>
 public static class Ensemble
 {
-    /// <summary>Members of an ensemble.</summary>
-    public const int Members = KorobovLattice.Count;
-
-
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
+    /// <param name="belief">What is believed about the car; null for the prior.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public static BandResult Run(PredictionPlan plan, CancellationToken cancel = default)
+    public static BandResult Run(PredictionPlan plan, Population? belief = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
         var day = new Day(plan);
-        var scores = Scores();
-        var cars = scores.Select(Member).ToArray();
+        var population = belief ?? Population.Prior;
+        var scores = population.EffectiveSize() < population.Scores.Length - 0.5 ? population.Resampled().Scores : population.Scores;
         var coldStops = ColdStop.ComparedAtEverydayPedal(plan);
-        var limits = new IReadOnlyList<Limit>[Members];
+        var limits = new IReadOnlyList<Limit>[scores.Length];
+        var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        Parallel.For(0, Members / MemberLanes.Count, new ParallelOptions { CancellationToken = cancel }, group =>
+        MemberRuns.Each(day, plan, scores, (member, run, lane, car) =>
         {
-            var run = new DayRun(plan, cars[(group * MemberLanes.Count)..((group + 1) * MemberLanes.Count)], demands: false);
-            foreach (var phase in day.Track)
+            limits[member] = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay), coldStops, lane);
+            foreach (var (part, peaks) in layers)
             {
-                run.Run(phase);
-            }
-
-            for (var lane = 0; lane < MemberLanes.Count; lane++)
-            {
-                var car = cars[(group * MemberLanes.Count) + lane];
-                var fluid = Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay);
-                limits[(group * MemberLanes.Count) + lane] = LimitFinder.Find(plan, run, fluid, coldStops, lane);
+                peaks[member] = (float)run.Phases.Max(phase => phase.Peak[(int)Strata.PeakPart(part)][lane]);
             }
 
             lock (gate)
             {
-                tracks ??= [.. DayRun.Sampled.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[Members]).ToArray())];
+                tracks ??= [.. DayRun.Sampled.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[scores.Length]).ToArray())];
                 times = [.. run.SampleTimesS];
             }
 
@@ -56,33 +48,20 @@ public static class Ensemble
             {
                 for (var i = 0; i < run.Samples.Count; i++)
                 {
-                    for (var lane = 0; lane < MemberLanes.Count; lane++)
-                    {
-                        tracks[part][i][(group * MemberLanes.Count) + lane] = (float)run.Samples[i][part][lane];
-                    }
+                    tracks[part][i][member] = (float)run.Samples[i][part][lane];
                 }
             }
-        });
-        return new BandResult(Members, times,
+        }, cancel);
+        return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p]))],
+            [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
             [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal).Select(code => LimitBandOf(code, [.. limits.Select(all => all.First(limit => limit.Code == code))], scores))]);
     }
 
-    /// <summary>Standard normal scores: one row a member, one column a factor.</summary>
-    public static double[][] Scores() =>
-        [.. KorobovLattice.Points(PriorFactor.All.Count).Select(point => point.Select(NormalQuantile.At).ToArray())];
-
-    /// <summary>The member of a row of scores.</summary>
-    public static CarFactors Member(double[] scores)
+    private static PeakBand PeakBandOf(BrakePart part, float[] peaks)
     {
-        ArgumentNullException.ThrowIfNull(scores);
-        var car = CarFactors.Median;
-        for (var i = 0; i < scores.Length; i++)
-        {
-            car = PriorFactor.All[i].Move(car, scores[i]);
-        }
-
-        return car;
+        var band = Quantiles.Band(peaks);
+        return new PeakBand(part, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1));
     }
 
     private static PartBand Band(BrakePart part, float[][] samples)
@@ -102,16 +81,16 @@ public static class Ensemble
     {
         var giving = members.Where(limit => limit.Gives).Select(limit => limit.When!).OrderBy(when => (when.Session, when.Lap)).ToArray();
         var share = (double)giving.Length / members.Length;
+        var error = Math.Sqrt(share * (1 - share) / members.Length);
         var demands = members.Select(limit => limit.Demand ?? double.NaN).ToArray();
         if (demands.Any(double.IsNaN))
         {
-            return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length), null, null, null, null, []);
+            return new LimitBand(code, share, error, null, null, null, null, []);
         }
 
         var band = Quantiles.Band([.. demands.Select(demand => (float)demand)]);
         var margins = members.Select(limit => limit.Margin ?? 0).ToArray();
-        return new LimitBand(code, share, Math.Sqrt(share * (1 - share) / members.Length),
-            Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
+        return new LimitBand(code, share, error, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
             giving.Length == 0 ? null : giving[giving.Length / 2], Contribution.Rank(margins, scores));
     }
 }

@@ -38,6 +38,9 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         new("chart-basis", "what the pad chart's temperature means", "+-40 K", "the chart's basis, from its maker", (car, z) => car with { ChartShiftK = car.ChartShiftK + (40 * z) }),
         new("wear", "pad wear", "x1.7", "pad thickness before and after a day", (car, z) => car with { Wear = car.Wear * Math.Pow(1.7, z) }),
         new("water", "water that the fluid took up", "x1.6", "a moisture reading", (car, z) => car with { WaterRate = car.WaterRate * Math.Pow(1.6, z) }),
+        new("duct", "what the duct really brings", "x1.6", "a rotor paint with and without the duct", (car, z) => Wheels(car, wheel => wheel with { Duct = wheel.Duct * Math.Pow(1.6, z) })),
+        new("hand", "vanes that turn the wrong way", "+-0.1", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { Hand = wheel.Hand + (0.1 * z) })),
+        new("side", "left and right front wheel", "+-0.04", "rotor paints on both sides", (car, z) => car with { Front = car.Front with { Side = car.Front.Side * (1 + (0.04 * Math.Clamp(z, -3, 3))) } }),
         new("boiling-curve", "the fluid's chemistry", "x1.25", "a boiling-point test", (car, z) => car with { BoilingDecay = car.BoilingDecay * Math.Pow(1.25, z) }),
     ];
 

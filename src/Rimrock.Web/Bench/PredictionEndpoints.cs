@@ -1,21 +1,66 @@
+using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Web.Bench;
 
-/// <summary>The Bench room's endpoint.</summary>
+/// <summary>A question for a band.</summary>
+/// <param name="Plan">The plan.</param>
+/// <param name="Observations">What was seen on this very day.</param>
+/// <param name="EarlierDays">What was seen on other days with the same car.</param>
+public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null)
+{
+    /// <summary>All evidence, this day first.</summary>
+    public IReadOnlyList<EvidenceDay> Evidence()
+    {
+        var days = EarlierDays ?? [];
+        return Observations is { Count: > 0 } seen ? [new EvidenceDay(Plan, seen), .. days] : days;
+    }
+}
+
+/// <summary>A band before looking at evidence, and after.</summary>
+/// <param name="Prior">What is believed before.</param>
+/// <param name="Learnt">What is believed after; null without evidence.</param>
+/// <param name="Evidence">What stands behind it; null without evidence.</param>
+public sealed record BandAnswer(BandResult Prior, BandResult? Learnt = null, EvidenceSummary? Evidence = null);
+
+/// <summary>How much evidence stands behind a learnt band.</summary>
+/// <param name="Statement">In words.</param>
+/// <param name="EffectiveMembers">How many equally weighted members explain it.</param>
+/// <param name="Contradicted">True where nothing explains it; the band is then the prior's.</param>
+/// <param name="Seen">Each observation with what was believed before and after.</param>
+public sealed record EvidenceSummary(string Statement, double EffectiveMembers, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen);
+
+/// <summary>The Bench room's endpoints.</summary>
 public static class PredictionEndpoints
 {
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (PredictionPlan plan) => TypedResults.Ok(Predictor.Predict(plan)))
+        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) => cache.Answer("plan", plan, () => Predictor.Predict(plan)))
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
+            .Produces<PredictionResult>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", (PredictionPlan plan, CancellationToken cancel) => TypedResults.Ok(Ensemble.Run(plan, cancel)))
+        group.MapPost("/band", (BandQuestion question, AnswerCache cache, CancellationToken cancel) => cache.Answer("band", question, () => Band(question, cancel)))
             .WithName("predictBand")
-            .WithSummary("Predicts the same day for 256 members of the prior: bands, probabilities, what matters most. Stateless.")
+            .WithSummary("Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless.")
+            .Produces<BandAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
+    }
+
+    private static BandAnswer Band(BandQuestion question, CancellationToken cancel)
+    {
+        var evidence = question.Evidence();
+        if (evidence.Count == 0)
+        {
+            return new BandAnswer(Ensemble.Run(question.Plan, cancel: cancel));
+        }
+
+        var learnt = Learning.From(evidence, cancel);
+        return new BandAnswer(
+            Ensemble.Run(question.Plan, cancel: cancel),
+            Ensemble.Run(question.Plan, learnt.Belief, cancel),
+            new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -2,6 +2,7 @@ using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Web.Hosting;
@@ -24,6 +25,7 @@ public sealed class WarmUp : BackgroundService
             var circuit = new Circuit("warm-up", Segments: [new CircuitSegment(700), new CircuitSegment(150, 60), new CircuitSegment(500), new CircuitSegment(200, 90)]);
             var plan = new PredictionPlan(guess.Car, circuit, Pace.All[1].Code, new StintPlan(1, 10), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor,
                 new BrakeFluid("warm-up", fluid.Code, fluid.DryC, fluid.WetC), new FluidState(12));
+            Ensemble.Run(plan, cancel: stoppingToken);
             for (var i = 0; i < Rounds && !stoppingToken.IsCancellationRequested; i++)
             {
                 Predictor.Predict(plan);

@@ -3,6 +3,7 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
 
@@ -14,6 +15,8 @@ namespace Rimrock.Web.Shelf;
 /// <param name="Paces">Paces.</param>
 /// <param name="PadFamilies">Pad families.</param>
 /// <param name="FluidClasses">Fluid classes.</param>
+/// <param name="RoadDuties">What a car does away from the track.</param>
+/// <param name="ProvingGround">Places that need no map.</param>
 /// <param name="Ranges">Range of every numeric field of a plan.</param>
 public sealed record ShelfAnswer(
     ShelfContent Content,
@@ -21,7 +24,14 @@ public sealed record ShelfAnswer(
     IReadOnlyList<Pace> Paces,
     IReadOnlyList<PadFamily> PadFamilies,
     IReadOnlyList<FluidClass> FluidClasses,
+    IReadOnlyList<DutyChoice> RoadDuties,
+    IReadOnlyList<Circuit> ProvingGround,
     IReadOnlyList<FieldRange> Ranges);
+
+/// <summary>A road duty to choose.</summary>
+/// <param name="Code">Stable code.</param>
+/// <param name="Name">What a driver calls it.</param>
+public sealed record DutyChoice(string Code, string Name);
 
 /// <summary>What a save returns.</summary>
 /// <param name="Id">The item.</param>
@@ -35,7 +45,8 @@ public static class ShelfEndpoints
     public static void MapShelf(this RouteGroupBuilder group)
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
-                store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All, PredictionPlan.Ranges)))
+                store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
+                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre) => TypedResults.Ok(CarGuess.From(name, massKg, powerKw, tyre)))

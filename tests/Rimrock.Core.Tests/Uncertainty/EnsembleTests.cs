@@ -12,7 +12,7 @@ public class EnsembleTests
     [Fact]
     public void Scores_are_standard_normal_in_every_dimension_and_do_not_go_together()
     {
-        var scores = Ensemble.Scores();
+        var scores = Population.Prior.Scores;
         var columns = Enumerable.Range(0, PriorFactor.All.Count).Select(j => scores.Select(row => row[j]).ToArray()).ToArray();
         foreach (var column in columns)
         {
@@ -87,7 +87,7 @@ public class EnsembleTests
         var fluidBand = band.Limits.Single(limit => limit.Code == "front-fluid");
         for (var group = 0; group < 50; group++)
         {
-            var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => Ensemble.Member(
+            var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => Population.CarOf(
                 [.. PriorFactor.All.Select(_ => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9)))]))]);
             foreach (var phase in day.Track)
             {
@@ -137,6 +137,6 @@ public class EnsembleTests
     {
         using var cancel = new CancellationTokenSource();
         cancel.Cancel();
-        Should.Throw<OperationCanceledException>(() => Ensemble.Run(Plan, cancel.Token));
+        Should.Throw<OperationCanceledException>(() => Ensemble.Run(Plan, cancel: cancel.Token));
     }
 }

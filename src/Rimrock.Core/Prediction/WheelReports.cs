@@ -1,0 +1,83 @@
+using Rimrock.Core.Heat;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Prediction;
+
+/// <summary>Reads off a run what the page shows beside the temperatures: faces, coning, hot bands, pedal travel, masses, cooling.</summary>
+internal static class WheelReports
+{
+    public static FaceReport Faces(PredictionPlan plan, DayRun run, (int Middle, int Cool, int Hot, int QuietSide) members)
+    {
+        var shapes = run.Phases.Select(phase => phase.Shape).ToList();
+        double Cone(int member) => shapes.Max(shape => Math.Abs(shape.ConeRad[member]));
+        double Difference(int member) => shapes.Select(shape => shape.FaceDifferenceK[member]).MaxBy(Math.Abs);
+        var cone = Ordered(Cone(members.Middle), Cone(members.Cool), Cone(members.Hot));
+        var perPad = 100 * plan.Car.Front.PadAreaCm2;
+        return new FaceReport(
+            Tenth(shapes.Max(shape => shape.InnerFaceC[members.Middle])),
+            Tenth(shapes.Max(shape => shape.OuterFaceC[members.Middle])),
+            Each(Ordered(Difference(members.Middle), Difference(members.Cool), Difference(members.Hot)), 1),
+            Each(new Spread(Degrees(cone.P10), Degrees(cone.P50), Degrees(cone.P90)), 2),
+            Each(new Spread(RingShape.EdgeMm(plan.FrontRotor, cone.P10), RingShape.EdgeMm(plan.FrontRotor, cone.P50), RingShape.EdgeMm(plan.FrontRotor, cone.P90)), 2),
+            HotBandsOf(plan, run, members.Middle),
+            Math.Round(run.Front.WornInMm3[members.Middle] / perPad, 2),
+            Math.Round(run.Front.WornOutMm3[members.Middle] / perPad, 2),
+            Tenth(run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][members.QuietSide])));
+    }
+
+    public static PedalReport Pedal(PredictionPlan plan, DayRun run, IReadOnlyList<StopSummary> stops, int member)
+    {
+        var bar = stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar);
+        var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
+        var ambient = plan.Weather.AmbientC;
+        var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient) : ambient + (0.4 * (hottest - ambient));
+        return new PedalReport(Math.Round(bar, 1), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, ambient, ambient)), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, hottest, line)));
+    }
+
+    public static RingMass Mass(string axle, Rotor rotor) => new(axle, Math.Round(rotor.GeometricMassKg(), 2), rotor.RingMassKg,
+        rotor.MassOverGeometry() is { } ratio ? Math.Round(100 * (ratio - 1), 1) : null);
+
+    public static CoolingSeries Cooling(DayRun run, int[] picks, int member)
+    {
+        double[] kw = new double[picks.Length];
+        int[] vanes = new int[picks.Length], faces = new int[picks.Length], radiation = new int[picks.Length], conduction = new int[picks.Length];
+        for (var i = 0; i < picks.Length; i++)
+        {
+            var now = run.CoolingSamples[picks[i]].Front;
+            double[] paths = [.. new[] { now.Vanes[member], now.Faces[member], now.Radiation[member], now.Hub[member] + now.Caliper[member] }.Select(watts => Math.Max(0, watts))];
+            var whole = paths.Sum();
+            kw[i] = Math.Round(whole / 1000, 2);
+            int Percent(int path) => whole > 0 ? (int)Math.Round(100 * paths[path] / whole) : 0;
+            (vanes[i], faces[i], radiation[i], conduction[i]) = (Percent(0), Percent(1), Percent(2), Percent(3));
+        }
+
+        return new CoolingSeries(kw, vanes, faces, radiation, conduction);
+    }
+
+    private static Spread HotBandsOf(PredictionPlan plan, DayRun run, int member)
+    {
+        if (run.Stops.Count == 0 || plan.FrontRotor.Construction == RotorConstruction.Drum)
+        {
+            return default;
+        }
+
+        var hardest = run.Stops.MaxBy(stop => stop.Stop.EnergyJ / stop.Stop.DurationS)!;
+        var share = hardest.FrontShare[member] / plan.Car.Front.Discs;
+        var power = hardest.Stop.EnergyJ / hardest.Stop.DurationS * share;
+        var rise = HotBands.RiseK(plan.FrontRotor, plan.Car.Front, power, Speed.FromKmh(0.5 * (hardest.Stop.EntryKmh + hardest.Stop.ExitKmh)), plan.Car.TyreRadiusM, hardest.FrontEndC[member]);
+        return Each(new Spread(rise * (1 - HotBands.SpreadShare), rise, rise * (1 + HotBands.SpreadShare)), 0);
+    }
+
+    private static Spread Banded(double mm) => Each(new Spread(mm * (1 - PedalTravel.SpreadShare), mm, mm * (1 + PedalTravel.SpreadShare)), 0);
+
+    private static Spread Ordered(double middle, double a, double b) => new(Math.Min(middle, Math.Min(a, b)), middle, Math.Max(middle, Math.Max(a, b)));
+
+    private static Spread Each(Spread spread, int digits) => new(Math.Round(spread.P10, digits), Math.Round(spread.P50, digits), Math.Round(spread.P90, digits));
+
+    private static double Degrees(double radians) => radians * 180 / Math.PI;
+
+    private static double Tenth(double value) => Math.Round(value, 1);
+}

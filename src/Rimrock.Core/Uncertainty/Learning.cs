@@ -1,0 +1,173 @@
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Uncertainty;
+
+/// <summary>
+/// Learns about a car from what was seen: importance weights over the members, and where too few of them carry the weight,
+/// new members drawn where the evidence points (adaptive importance sampling: Cappe et al., J. Comp. Graph. Stat. 13 (2004)
+/// 907-929; from memory; see <see cref="Proposal"/>). The weights undo the choice of where to draw. Never a single fit. Where not even
+/// the best member can explain the evidence, it says so and keeps the prior.
+/// </summary>
+public static class Learning
+{
+    /// <summary>Effective members below which new ones are drawn.</summary>
+    public const double EnoughMembers = 80;
+
+    private const int MostRounds = 5;
+
+    // Evidence that lies three and a half standard deviations from all that was believed, and half a unit for each further
+    // observation, is explained by nothing: what the best member misses, and how far the members had to move to come so near.
+    private const double HopelessLog = -6;
+    private const double HopelessPerMore = -0.5;
+
+    /// <summary>Learns.</summary>
+    /// <param name="days">The evidence; at least one observation in all.</param>
+    /// <param name="cancel">Stops between groups of members.</param>
+    /// <exception cref="InputFaultException">Everything that is wrong with plans and observations.</exception>
+    public static Learnt From(IReadOnlyList<EvidenceDay> days, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(days);
+        Check(days);
+        return new Evidence(days).Learn(cancel);
+    }
+
+    private static void Check(IReadOnlyList<EvidenceDay> days)
+    {
+        var faults = new List<InputFault>();
+        if (!days.Any(day => day.Observations.Count > 0))
+        {
+            faults.Add(new InputFault("evidence", "0 observations", "at least one", "There is nothing to learn from."));
+        }
+
+        foreach (var day in days)
+        {
+            faults.AddRange(day.Plan.Faults());
+            for (var i = 0; i < day.Observations.Count; i++)
+            {
+                day.Observations[i].Check($"observations[{i}]", day.Plan, faults);
+            }
+        }
+
+        InputFaultException.ThrowIfAny(faults);
+    }
+
+    /// <summary>The members' answers to the evidence, round after round.</summary>
+    private sealed class Evidence(IReadOnlyList<EvidenceDay> days)
+    {
+        private readonly Day[] cut = [.. days.Select(day => new Day(day.Plan))];
+        private readonly int count = days.Sum(day => day.Observations.Count);
+
+        public Learnt Learn(CancellationToken cancel)
+        {
+            var scores = Population.Prior.Scores;
+            var before = Answers(scores, cancel);
+            var answers = before;
+            var logProposal = scores.Select(LogNormal).ToArray();
+            var rounds = 1;
+            var best = before.LogLikelihood.Max();
+            double[] nearest = [.. before.Log.Select(log => log.Max())];
+            while (true)
+            {
+                var logWeights = scores.Select((row, i) => answers.LogLikelihood[i] + LogNormal(row) - logProposal[i]).ToArray();
+                var weights = Normalized(logWeights);
+                var effective = Population.EffectiveSizeOf(weights);
+                if (effective >= EnoughMembers || rounds >= MostRounds)
+                {
+                    return Result(new Population(scores, weights), before, answers, (rounds, best, nearest));
+                }
+
+                var proposal = Proposal.Towards(scores, answers.Predicted, [.. days.SelectMany(day => day.Observations)]);
+                scores = proposal.Draw();
+                logProposal = [.. scores.Select(proposal.LogDensity)];
+                answers = Answers(scores, cancel);
+                best = Math.Max(best, answers.LogLikelihood.Max() + proposal.LogReach());
+                nearest = [.. nearest.Zip(answers.Log, (so, log) => Math.Max(so, log.Max() + proposal.LogReach()))];
+                rounds++;
+            }
+        }
+
+        private Learnt Result(Population learnt, MemberAnswers before, MemberAnswers after, (int Rounds, double Best, double[] Nearest) search)
+        {
+            var hopeless = search.Best < HopelessLog + (HopelessPerMore * (count - 1));
+            var seen = new List<SeenAndBelieved>();
+            for (var o = 0; o < count; o++)
+            {
+                var prior = Band(before.Predicted[o], Population.Prior.Weights);
+                var posterior = Band(after.Predicted[o], learnt.Weights);
+                seen.Add(new SeenAndBelieved(Which(o), prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog));
+            }
+
+            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen);
+        }
+
+        private Observation Which(int index) => days.SelectMany(day => day.Observations).ElementAt(index);
+
+        private MemberAnswers Answers(double[][] scores, CancellationToken cancel)
+        {
+            var answers = new MemberAnswers(count, scores.Length);
+            var first = 0;
+            for (var d = 0; d < days.Count; d++)
+            {
+                var (day, from) = (days[d], first);
+                MemberRuns.Each(cut[d], day.Plan, scores, (member, run, lane, car) =>
+                {
+                    for (var o = 0; o < day.Observations.Count; o++)
+                    {
+                        answers.Predicted[from + o][member] = (float)ObservationModel.Predicted(day.Observations[o], day.Plan, run, lane, car);
+                        answers.Log[from + o][member] = ObservationModel.LogLikelihood(day.Observations[o], day.Plan, run, lane, car);
+                    }
+                }, cancel);
+                first += day.Observations.Count;
+            }
+
+            for (var member = 0; member < scores.Length; member++)
+            {
+                answers.LogLikelihood[member] = answers.Log.Sum(log => log[member]);
+            }
+
+            return answers;
+        }
+
+        private static double[] Normalized(double[] logWeights)
+        {
+            var most = logWeights.Max();
+            var weights = logWeights.Select(log => Math.Exp(log - most)).ToArray();
+            var sum = weights.Sum();
+            return [.. weights.Select(weight => weight / sum)];
+        }
+
+        private static double LogNormal(double[] row) => -0.5 * row.Sum(z => z * z);
+
+        private static Spread Band(float[] values, double[] weights)
+        {
+            var order = Enumerable.Range(0, values.Length).OrderBy(i => values[i]).ToArray();
+            return new Spread(At(0.1), At(0.5), At(0.9));
+
+            double At(double share)
+            {
+                var sum = 0.0;
+                foreach (var i in order)
+                {
+                    sum += weights[i];
+                    if (sum >= share)
+                    {
+                        return Math.Round(values[i], 2);
+                    }
+                }
+
+                return Math.Round(values[order[^1]], 2);
+            }
+        }
+    }
+
+    private sealed class MemberAnswers(int observations, int members)
+    {
+        public double[] LogLikelihood { get; } = new double[members];
+
+        public double[][] Log { get; } = [.. Enumerable.Range(0, observations).Select(_ => new double[members])];
+
+        public float[][] Predicted { get; } = [.. Enumerable.Range(0, observations).Select(_ => new float[members])];
+    }
+}

@@ -1,0 +1,38 @@
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Prediction;
+
+namespace Rimrock.Core.Uncertainty;
+
+/// <summary>Runs a plan for many members on all cores, eight side by side; equal rows of scores are run once.</summary>
+internal static class MemberRuns
+{
+    /// <summary>Runs them.</summary>
+    /// <param name="day">The plan's day.</param>
+    /// <param name="plan">The plan.</param>
+    /// <param name="scores">One row a member.</param>
+    /// <param name="read">Told of every member once: its index, its run, its lane, its car. Called from several threads.</param>
+    /// <param name="cancel">Stops between groups.</param>
+    public static void Each(Day day, PredictionPlan plan, double[][] scores, Action<int, DayRun, int, CarFactors> read, CancellationToken cancel)
+    {
+        var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
+        var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
+        Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel }, group =>
+        {
+            var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
+            CarFactors[] cars = [.. mine.Select(place => Population.CarOf(scores[place[0]]))];
+            var run = new DayRun(plan, cars, demands: false);
+            foreach (var phase in day.Track)
+            {
+                run.Run(phase);
+            }
+
+            for (var lane = 0; lane < mine.Length; lane++)
+            {
+                foreach (var member in mine[lane])
+                {
+                    read(member, run, lane, cars[lane]);
+                }
+            }
+        });
+    }
+}
