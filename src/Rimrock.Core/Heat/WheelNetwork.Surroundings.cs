@@ -31,7 +31,7 @@ public sealed partial class WheelNetwork
         return (intoIn, intoOut);
     }
 
-    private FacePaths SetSurroundings(Lane midIn, Lane midOut, Lane airC)
+    private FacePaths SetSurroundings(double seconds, Lane midIn, Lane midOut, Lane airC)
     {
         var ambient = Lanes.Create(ambientC);
         var convectionOut = air.FaceWM2K * exposedM2;
@@ -52,8 +52,13 @@ public sealed partial class WheelNetwork
 
         var hatNode = HatNode();
         var toHat = Lanes.Create(ringToHatWK);
+        hatLoss = air.HatWM2K * hatAreaM2;
+
+        // A small hat follows its ring within seconds: where it will be at the step's end stands for it all through the step.
+        var held = Lanes.Create(hatCapacityJK / seconds);
+        hatAhead = ((held * HatC) + (toHat * chain.Temperature[hatNode]) + (HubC * HatToHubWK) + (hatLoss * airC)) / (held + toHat + hatLoss + Lanes.Create(HatToHubWK));
         chain.Sink[hatNode] += toHat;
-        chain.Source[hatNode] += toHat * HatC;
+        chain.Source[hatNode] += toHat * hatAhead;
         plateToAir = air.HatWM2K * (PlateCoefficientShare * plateOpenM2);
         var plateSource = (plateToAir * airC) + (CaliperC * WheelParts.PlateToCarrierWK());
         chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir + Lanes.Create(WheelParts.PlateToCarrierWK());
@@ -82,10 +87,9 @@ public sealed partial class WheelNetwork
         var mean = chain.Mean;
         var sink = chain.Sink;
         var ambient = Lanes.Create(ambientC);
-        var toHat = (mean[HatNode()] - HatC) * ringToHatWK;
-        var hatLoss = air.HatWM2K * hatAreaM2;
-        var toHub = (HatC - HubC) * HatToHubWK;
-        var hatOut = (HatC - airC) * hatLoss;
+        var toHat = (mean[HatNode()] - hatAhead) * ringToHatWK;
+        var toHub = (hatAhead - HubC) * HatToHubWK;
+        var hatOut = (hatAhead - airC) * hatLoss;
         var hubOut = (HubC - ambient) * HubLossWK;
         var intoCaliper = (faces.CaliperIn * (mean[FaceIn] - CaliperC)) + (faces.CaliperOut * (mean[FaceOut] - CaliperC))
             + (sink[PistonIn] * (mean[PistonIn] - CaliperC)) + (sink[PistonOut] * (mean[PistonOut] - CaliperC))

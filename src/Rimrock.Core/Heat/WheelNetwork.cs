@@ -95,6 +95,8 @@ public sealed partial class WheelNetwork
     private readonly bool drum;
     private double previousStepS = 1;
     private Lane passages;
+    private Lane hatAhead;
+    private Lane hatLoss;
     private Lane plateToAir;
 
     /// <summary>Puts a wheel together, everything at ambient temperature.</summary>
@@ -199,7 +201,7 @@ public sealed partial class WheelNetwork
         SetRing(ahead);
         var surface = braking ? contact : speedMS > 0 ? gap : resting;
         var (intoIn, intoOut) = SetInterfaces(surface, heatW);
-        var paths = SetSurroundings(midIn, midOut, airC);
+        var paths = SetSurroundings(seconds, midIn, midOut, airC);
         chain.Temperature[FaceIn..(FaceOut + 1)].CopyTo(history.Row(Before)[FaceIn..]);
         chain.Step(seconds);
         previousStepS = seconds;

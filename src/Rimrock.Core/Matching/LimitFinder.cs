@@ -15,8 +15,8 @@ public static class LimitFinder
     /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
     public const double ColdAllowance = 0.15;
 
-    /// <summary>A hot ring may stand so far out of flat at its edge, mm (engineering judgement, +-0.1).</summary>
-    public const double ConeLimitMm = 0.25;
+    /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement, +-100).</summary>
+    public const double ConeLimitUm = 250;
 
     private const double WheelWellRiseK = 15;
 
@@ -173,14 +173,14 @@ public static class LimitFinder
         const string title = "Front rotors cone";
         if (plan.FrontRotor.Construction == Rotors.RotorConstruction.Drum || run.Phases.Count == 0)
         {
-            return Holds(code, title, ConeLimitMm, "No ring that could cone.", Harm.Warning);
+            return Holds(code, title, ConeLimitUm, "No ring that could cone.", Harm.Warning);
         }
 
-        double Edge(PhaseRecord phase) => RingShape.EdgeMm(plan.FrontRotor, phase.Shape.ConeRad[member]);
+        double Edge(PhaseRecord phase) => 1000 * RingShape.EdgeMm(plan.FrontRotor, phase.Shape.ConeRad[member]);
         var most = run.Phases.Max(Edge);
-        var first = run.Phases.FirstOrDefault(phase => Edge(phase) >= ConeLimitMm);
-        return new Limit(code, title, "mm", most, ConeLimitMm, ConeLimitMm - most, first is not null, first is null ? null : MomentOf(first, first.StartS), Harm.Warning,
-            Text($"The hot ring's edge stands {most:0.00} mm out of flat; pads wear in a wedge and the pedal gets longer."),
+        var first = run.Phases.FirstOrDefault(phase => Edge(phase) >= ConeLimitUm);
+        return new Limit(code, title, "µm", most, ConeLimitUm, ConeLimitUm - most, first is not null, first is null ? null : MomentOf(first, first.StartS), Harm.Warning,
+            Text($"The hot ring's edge stands {most / 1000:0.00} mm out of flat; pads wear in a wedge and the pedal gets longer."),
             first is null ? null : plan.FrontRotor.Construction == Rotors.RotorConstruction.OnePiece ? "A two-piece rotor's ring is free to grow and keeps flat." : "More even air on both faces: open the shield.",
             "Thermal bending of the two cheeks, and the hat's hold on a one-piece ring (0.10 of ring less hat, x1.7). Limit 0.25 mm, engineering judgement, +-0.1.");
     }

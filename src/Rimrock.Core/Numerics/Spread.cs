@@ -4,4 +4,4 @@ namespace Rimrock.Core.Numerics;
 /// <param name="P10">P10.</param>
 /// <param name="P50">P50.</param>
 /// <param name="P90">P90.</param>
-public readonly record struct Spread(double P10, double P50, double P90);
+public sealed record Spread(double P10, double P50, double P90);

@@ -104,7 +104,7 @@ public sealed record WheelCooling(string Wheel, double InMJ, double FacesShare, 
 public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK, double InnerWornMm, double OuterWornMm, double QuieterSidePeakC);
 
 /// <summary>Pedal travel in the hardest stop of the day.</summary>
-/// <param name="Bar">Its line pressure, bar.</param>
+/// <param name="Bar">Its line pressure, at most what 500 N at the pedal gives, bar.</param>
 /// <param name="ColdMm">Travel with everything cold, mm.</param>
 /// <param name="HotMm">Travel with the fluid at its hottest, mm, as long as nothing boils.</param>
 public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm);

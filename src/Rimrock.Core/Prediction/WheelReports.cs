@@ -9,6 +9,9 @@ namespace Rimrock.Core.Prediction;
 /// <summary>Reads off a run what the page shows beside the temperatures: faces, coning, hot bands, pedal travel, masses, cooling.</summary>
 internal static class WheelReports
 {
+    /// <summary>What a leg can do: the most that the type-0 test of UN R13-H allows, N (from memory).</summary>
+    private const double MostPedalN = 500;
+
     public static FaceReport Faces(PredictionPlan plan, DayRun run, (int Middle, int Cool, int Hot, int QuietSide) members)
     {
         var shapes = run.Phases.Select(phase => phase.Shape).ToList();
@@ -30,7 +33,7 @@ internal static class WheelReports
 
     public static PedalReport Pedal(PredictionPlan plan, DayRun run, IReadOnlyList<StopSummary> stops, int member)
     {
-        var bar = stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar);
+        var bar = Math.Min(plan.Car.Hydraulics.PressureBar(MostPedalN), stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar));
         var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
         var ambient = plan.Weather.AmbientC;
         var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient) : ambient + (0.4 * (hottest - ambient));
@@ -61,7 +64,7 @@ internal static class WheelReports
     {
         if (run.Stops.Count == 0 || plan.FrontRotor.Construction == RotorConstruction.Drum)
         {
-            return default;
+            return new Spread(0, 0, 0);
         }
 
         var hardest = run.Stops.MaxBy(stop => stop.Stop.EnergyJ / stop.Stop.DurationS)!;

@@ -30,7 +30,7 @@ public static class Ensemble
         float[][][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        MemberRuns.Each(day, plan, scores, (member, run, lane, car) =>
+        MemberRuns.Each(day.Track, plan, scores, (member, run, lane, car) =>
         {
             limits[member] = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay), coldStops, lane);
             foreach (var (part, peaks) in layers)

@@ -56,7 +56,7 @@ public static class Learning
     /// <summary>The members' answers to the evidence, round after round.</summary>
     private sealed class Evidence(IReadOnlyList<EvidenceDay> days)
     {
-        private readonly Day[] cut = [.. days.Select(day => new Day(day.Plan))];
+        private readonly IReadOnlyList<DayPhase>[] cut = [.. days.Select(Asked)];
         private readonly int count = days.Sum(day => day.Observations.Count);
 
         public Learnt Learn(CancellationToken cancel)
@@ -100,6 +100,13 @@ public static class Learning
             }
 
             return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen);
+        }
+
+        /// <summary>The stretches of a day that its observations ask about: nothing after the last session they name.</summary>
+        private static IReadOnlyList<DayPhase> Asked(EvidenceDay day)
+        {
+            var last = day.Observations.Select(seen => seen.Session ?? int.MaxValue).DefaultIfEmpty(0).Max();
+            return [.. new Day(day.Plan).Track.Where(phase => phase.Session <= last)];
         }
 
         private Observation Which(int index) => days.SelectMany(day => day.Observations).ElementAt(index);

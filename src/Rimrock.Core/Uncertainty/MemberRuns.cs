@@ -7,12 +7,12 @@ namespace Rimrock.Core.Uncertainty;
 internal static class MemberRuns
 {
     /// <summary>Runs them.</summary>
-    /// <param name="day">The plan's day.</param>
+    /// <param name="phases">The stretches to run.</param>
     /// <param name="plan">The plan.</param>
     /// <param name="scores">One row a member.</param>
     /// <param name="read">Told of every member once: its index, its run, its lane, its car. Called from several threads.</param>
     /// <param name="cancel">Stops between groups.</param>
-    public static void Each(Day day, PredictionPlan plan, double[][] scores, Action<int, DayRun, int, CarFactors> read, CancellationToken cancel)
+    public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<int, DayRun, int, CarFactors> read, CancellationToken cancel)
     {
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
@@ -21,7 +21,7 @@ internal static class MemberRuns
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
             CarFactors[] cars = [.. mine.Select(place => Population.CarOf(scores[place[0]]))];
             var run = new DayRun(plan, cars, demands: false);
-            foreach (var phase in day.Track)
+            foreach (var phase in phases)
             {
                 run.Run(phase);
             }

@@ -61,7 +61,7 @@ public sealed record Observation(
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Threshold, Reading, Wear, ErrorRange, Minutes, SessionRange, LapRange];
 
     /// <summary>True for what is known by an interval.</summary>
-    public bool Interval => Kind is ObservationKind.RotorPaint or ObservationKind.CaliperSticker;
+    public bool IsInterval() => Kind is ObservationKind.RotorPaint or ObservationKind.CaliperSticker;
 
     /// <summary>
     /// One standard deviation of the difference between what is seen and what the network means, in the observation's unit:

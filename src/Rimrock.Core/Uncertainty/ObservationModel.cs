@@ -52,7 +52,7 @@ public static class ObservationModel
 
         var predicted = Predicted(observation, plan, run, lane, car);
         var sigma = observation.Sigma();
-        if (observation.Interval)
+        if (observation.IsInterval())
         {
             var above = observation.AboveC is { } low ? Numerics.NormalDistribution.Below((predicted - low) / sigma) : 1;
             var below = observation.BelowC is { } high ? Numerics.NormalDistribution.Below((high - predicted) / sigma) : 1;

@@ -93,7 +93,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
             return soft == middle > 0 ? null : (0, Fluids.VapourPoint.SpreadK);
         }
 
-        if (!observation.Interval)
+        if (!observation.IsInterval())
         {
             return (observation.Value ?? middle, sigma);
         }

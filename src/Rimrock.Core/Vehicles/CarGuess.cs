@@ -24,7 +24,7 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     /// <exception cref="InputFaultException">Any answer out of range.</exception>
     public static CarGuess From(string name, double massKg, double powerKw, string tyre)
     {
-        CheckAnswers(name, massKg, powerKw, tyre);
+        CheckAnswers(name, massKg, powerKw, tyre, Car.MassRange);
 
         // Linear sizes follow the cube root of mass, areas its two-thirds power; 1560 kg is the reference.
         var length = Math.Cbrt(massKg / 1560);
@@ -45,11 +45,31 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             Ring("typical rear", RingKgPerCarKg * RearRingShare * massKg));
     }
 
-    private static void CheckAnswers(string name, double massKg, double powerKw, string tyre)
+    /// <summary>Fills a motorcycle in: two floating front discs, one rear disc, a lever for each, no booster (typical of a sports motorcycle, common practice).</summary>
+    /// <param name="name">Its name.</param>
+    /// <param name="massKg">Mass with rider and fuel, kg.</param>
+    /// <param name="powerKw">Power, kW.</param>
+    /// <param name="tyre">Tyre code.</param>
+    /// <exception cref="InputFaultException">Any answer out of range.</exception>
+    public static CarGuess Motorcycle(string name, double massKg, double powerKw, string tyre)
+    {
+        CheckAnswers(name, massKg, powerKw, tyre, Car.MotorcycleMassRange);
+        var front = new AxleBrake(CaliperKind.OnePiece, [32, 32], PadAreaCm2: 22, PadHeightMm: 28, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 1.0, AluminiumCaliper: true);
+        var rear = new AxleBrake(CaliperKind.Sliding, [34], PadAreaCm2: 16, PadHeightMm: 26, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 0.9, AluminiumCaliper: true, Discs: 1);
+        var motorcycle = new Car(name, massKg, powerKw, tyre, front, rear,
+            new Hydraulics(MasterCylinderMm: 18, PedalRatio: 6, BoosterGain: 1, BoosterKneeN: 0), OriginalPadFamily: "race-sintered",
+            StaticFrontShare: 0.5, CgHeightM: 0.62, WheelbaseM: 1.42, TyreRadiusM: 0.30, DragAreaM2: 0.38, RollingResistance: 0.018,
+            RotatingMassFactor: 1.06, EngineBrakingMS2: 0.8, Kind: VehicleKind.Motorcycle);
+        return new CarGuess(motorcycle,
+            new Rotor("typical front", 320, 256, 5, 4.5, Construction: RotorConstruction.TwoPiece),
+            new Rotor("typical rear", 220, 160, 5, 4.5));
+    }
+
+    private static void CheckAnswers(string name, double massKg, double powerKw, string tyre, FieldRange mass)
     {
         var faults = new List<InputFault>();
         Names.Check(name, "car.name", faults);
-        Car.MassRange.Check(massKg, faults);
+        mass.Check(massKg, faults);
         Car.PowerRange.Check(powerKw, faults);
         if (Tyre.All.All(row => row.Code != tyre))
         {

@@ -13,7 +13,7 @@ namespace Rimrock.Web.Bench;
 public sealed class AnswerCache(IOptions<JsonOptions> json)
 {
     private const int Most = 48;
-    private readonly ConcurrentDictionary<string, byte[]> answers = new();
+    private readonly ConcurrentDictionary<string, object> answers = new();
     private readonly ConcurrentQueue<string> order = new();
 
     /// <summary>The answer to a question, computed once.</summary>
@@ -23,24 +23,37 @@ public sealed class AnswerCache(IOptions<JsonOptions> json)
     /// <param name="answer">Computes the answer.</param>
     public IResult Answer<TAnswer>(string kind, object question, Func<TAnswer> answer)
     {
-        ArgumentNullException.ThrowIfNull(question);
         ArgumentNullException.ThrowIfNull(answer);
-        var options = json.Value.SerializerOptions;
-        var key = kind + Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(question, question.GetType(), options)));
-        if (!answers.TryGetValue(key, out var bytes))
-        {
-            bytes = JsonSerializer.SerializeToUtf8Bytes(answer(), options);
-            if (answers.TryAdd(key, bytes))
-            {
-                order.Enqueue(key);
-            }
+        return Results.Bytes(Remember(kind, question, () => JsonSerializer.SerializeToUtf8Bytes(answer(), json.Value.SerializerOptions)), "application/json");
+    }
 
-            while (order.Count > Most && order.TryDequeue(out var oldest))
-            {
-                answers.TryRemove(oldest, out _);
-            }
+    /// <summary>A part of an answer, computed once.</summary>
+    /// <typeparam name="TPart">What it is.</typeparam>
+    /// <param name="kind">Kind of question.</param>
+    /// <param name="question">The question.</param>
+    /// <param name="compute">Computes it.</param>
+    public TPart Remember<TPart>(string kind, object question, Func<TPart> compute)
+        where TPart : notnull
+    {
+        ArgumentNullException.ThrowIfNull(question);
+        ArgumentNullException.ThrowIfNull(compute);
+        var key = kind + Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(question, question.GetType(), json.Value.SerializerOptions)));
+        if (answers.TryGetValue(key, out var held))
+        {
+            return (TPart)held;
         }
 
-        return Results.Bytes(bytes, "application/json");
+        var part = compute();
+        if (answers.TryAdd(key, part))
+        {
+            order.Enqueue(key);
+        }
+
+        while (order.Count > Most && order.TryDequeue(out var oldest))
+        {
+            answers.TryRemove(oldest, out _);
+        }
+
+        return part;
     }
 }

@@ -42,24 +42,25 @@ public static class PredictionEndpoints
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
             .Produces<PredictionResult>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", (BandQuestion question, AnswerCache cache, CancellationToken cancel) => cache.Answer("band", question, () => Band(question, cancel)))
+        group.MapPost("/band", (BandQuestion question, AnswerCache cache, CancellationToken cancel) => cache.Answer("band", question, () => Band(question, cache, cancel)))
             .WithName("predictBand")
             .WithSummary("Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless.")
             .Produces<BandAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
     }
 
-    private static BandAnswer Band(BandQuestion question, CancellationToken cancel)
+    private static BandAnswer Band(BandQuestion question, AnswerCache cache, CancellationToken cancel)
     {
+        var prior = cache.Remember("prior", question.Plan, () => Ensemble.Run(question.Plan, cancel: cancel));
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
-            return new BandAnswer(Ensemble.Run(question.Plan, cancel: cancel));
+            return new BandAnswer(prior);
         }
 
         var learnt = Learning.From(evidence, cancel);
         return new BandAnswer(
-            Ensemble.Run(question.Plan, cancel: cancel),
+            prior,
             Ensemble.Run(question.Plan, learnt.Belief, cancel),
             new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }

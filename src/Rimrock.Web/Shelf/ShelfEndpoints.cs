@@ -49,9 +49,10 @@ public static class ShelfEndpoints
                 [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
-        group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre) => TypedResults.Ok(CarGuess.From(name, massKg, powerKw, tyre)))
+        group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>
+                TypedResults.Ok(motorcycle ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre)))
             .WithName("guessCar")
-            .WithSummary("A whole car from name, mass, power and tyre.")
+            .WithSummary("A whole car or motorcycle from name, mass, power and tyre.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPut("/cars/{id}", (string id, int revision, CarEntry entry, ShelfStore store) =>
             {

@@ -24,6 +24,15 @@ export type StopSummary = Schemas['StopSummary'];
 export type PhaseSummary = Schemas['PhaseSummary'];
 export type WheelCooling = Schemas['WheelCooling'];
 export type BandResult = Schemas['BandResult'];
+export type BandAnswer = Schemas['BandAnswer'];
+export type EvidenceSummary = Schemas['EvidenceSummary'];
+export type SeenAndBelieved = Schemas['SeenAndBelieved'];
+export type Observation = Schemas['Observation'];
+export type ObservationKind = Schemas['ObservationKind'];
+export type OutsideHeat = Schemas['OutsideHeat'];
+export type LoggerFrame = Schemas['LoggerFrame'];
+export type Spread = Schemas['Spread'];
+export type PeakBand = Schemas['PeakBand'];
 export type LimitBand = Schemas['LimitBand'];
 export type Limit = Schemas['Limit'];
 export type BrakePart = Schemas['BrakePart'];
@@ -68,12 +77,23 @@ export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promi
   return unwrap(await client.POST('/api/predictions', { body: plan, signal }));
 }
 
-/** The same day for the whole ensemble: slower, with bands and probabilities. */
-export async function predictBand(plan: PredictionPlan, signal?: AbortSignal): Promise<BandResult> {
-  return unwrap(await client.POST('/api/predictions/band', { body: plan, signal }));
+/** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */
+export async function predictBand(plan: PredictionPlan, observations: Observation[], signal?: AbortSignal): Promise<BandAnswer> {
+  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations }, signal }));
 }
 
-export async function guessCar(query: { name: string; massKg: number; powerKw: number; tyre: string }): Promise<CarGuess> {
+/** Puts a simulated logger on a hidden car; returns the address that plays its log. */
+export async function startLogger(plan: PredictionPlan, seed: number): Promise<{ id: string; durationS: number }> {
+  return unwrap(await client.POST('/api/devices/loggers', { body: { plan, seed } }));
+}
+
+export async function guessCar(query: {
+  name: string;
+  massKg: number;
+  powerKw: number;
+  tyre: string;
+  motorcycle?: boolean;
+}): Promise<CarGuess> {
   return unwrap(await client.GET('/api/shelf/cars/guess', { params: { query } }));
 }
 

@@ -30,7 +30,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Predicts the same day for 256 members of the prior: bands, probabilities, what matters most. Stateless. */
+        /** Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless. */
         post: operations["predictBand"];
         delete?: never;
         options?: never;
@@ -62,7 +62,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A whole car from name, mass, power and tyre. */
+        /** A whole car or motorcycle from name, mass, power and tyre. */
         get: operations["guessCar"];
         put?: never;
         post?: never;
@@ -99,6 +99,57 @@ export interface paths {
         get?: never;
         /** Stores an own circuit. */
         put: operations["saveCircuit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/loggers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a simulated logger on a hidden car that drives the plan's day. */
+        post: operations["startLogger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/loggers/{id}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Plays a log as server-sent events: 'frames' with lines of the log, then 'end'. */
+        get: operations["streamLogger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/loggers/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole log as CSV; an empty field is a drop-out. */
+        get: operations["readLog"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -168,6 +219,30 @@ export interface components {
             aluminiumCaliper: boolean;
             /** @description Piston material. */
             pistons?: components["schemas"]["PistonMaterial"];
+            /** @description What lies between plate and piston. */
+            shim?: components["schemas"]["Shim"];
+            /**
+             * Format: int32
+             * @description Discs of the axle: two, or one on a motorcycle's rear wheel.
+             * @default 2
+             */
+            discs: number;
+        };
+        /** @description A band before looking at evidence, and after. */
+        BandAnswer: {
+            /** @description What is believed before. */
+            prior: components["schemas"]["BandResult"];
+            learnt?: null | components["schemas"]["BandResult"];
+            evidence?: null | components["schemas"]["EvidenceSummary"];
+        };
+        /** @description A question for a band. */
+        BandQuestion: {
+            /** @description The plan. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What was seen on this very day. */
+            observations?: null | components["schemas"]["Observation"][];
+            /** @description What was seen on other days with the same car. */
+            earlierDays?: null | components["schemas"]["EvidenceDay"][];
         };
         /** @description What an ensemble found. */
         BandResult: {
@@ -176,10 +251,17 @@ export interface components {
              * @description Number of members.
              */
             members: number;
+            /**
+             * Format: double
+             * @description How many equally weighted members stand behind the belief.
+             */
+            effectiveMembers: number;
             /** @description Times of the series, s in the day. */
             timeS: number[];
             /** @description Bands over time. */
             parts: components["schemas"]["PartBand"][];
+            /** @description Bands of the day's highest temperature in each layer of the strata. */
+            peaks: components["schemas"]["PeakBand"][];
             /** @description Every limit with its probability, by code. */
             limits: components["schemas"]["LimitBand"][];
         };
@@ -205,6 +287,12 @@ export interface components {
              */
             priceLitre?: null | number;
         };
+        /**
+         * @description What the flexible lines are.
+         * @default rubber
+         * @enum {unknown}
+         */
+        BrakeLine: "rubber" | "agedRubber" | "braided";
         /**
          * @description The temperatures that a prediction follows.
          * @enum {unknown}
@@ -232,7 +320,7 @@ export interface components {
          * @description How a caliper grips.
          * @enum {unknown}
          */
-        CaliperKind: "sliding" | "fixed";
+        CaliperKind: "sliding" | "fixed" | "onePiece" | "drum";
         /** @description What a part can take. */
         Capacity: {
             /** @description The product's name or what it is. */
@@ -269,7 +357,7 @@ export interface components {
              */
             atC: number;
         };
-        /** @description A car by everything that decides how hard its brakes work. CarGuess fills it from five answers. */
+        /** @description A car (or motorcycle) by everything that decides how hard its brakes work. CarGuess fills it from five answers. */
         Car: {
             /** @description Name in the plan sentence. */
             name: string;
@@ -361,6 +449,8 @@ export interface components {
              * @default true
              */
             electronics: boolean;
+            /** @description Car or motorcycle. */
+            kind?: components["schemas"]["VehicleKind"];
         };
         /** @description A car with what is fitted to it. */
         CarEntry: {
@@ -412,6 +502,11 @@ export interface components {
              * @default 0
              */
             altitudeM: number;
+            /**
+             * Format: double
+             * @description Deceleration inside the zones of a table, g; null for what the tyres give.
+             */
+            zoneG?: null | number;
         };
         /** @description A straight or a corner. */
         CircuitSegment: {
@@ -434,6 +529,8 @@ export interface components {
             slope: number;
             /** @description What people call it, if anything. */
             name?: null | string;
+            /** @description True for a left-hand corner, false for a right-hand one, null where nobody said. */
+            left?: null | boolean;
         };
         /**
          * @description How damp the air is where the car lives.
@@ -489,6 +586,19 @@ export interface components {
             share: number;
             /** @description What to measure to narrow it. */
             measure: string;
+        };
+        /** @description How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing. */
+        CoolingSeries: {
+            /** @description All that leaves, kW. */
+            kw: number[];
+            /** @description Through the vanes, %. */
+            vanes: number[];
+            /** @description From the faces, %. */
+            faces: number[];
+            /** @description Radiated, %. */
+            radiation: number[];
+            /** @description Through hat and hub, and from caliper and pads, %. */
+            conduction: number[];
         };
         /** @description One point of a friction chart. */
         CurvePoint: {
@@ -547,6 +657,76 @@ export interface components {
              * @description P90 on the hot side of the band, C.
              */
             highC: number;
+        };
+        /**
+         * @description Where a duct blows.
+         * @default eye
+         * @enum {unknown}
+         */
+        DuctAim: "eye" | "face";
+        /** @description A road duty to choose. */
+        DutyChoice: {
+            /** @description Stable code. */
+            code: string;
+            /** @description What a driver calls it. */
+            name: string;
+        };
+        /** @description What was seen on one day. */
+        EvidenceDay: {
+            /** @description The day as it was: car, circuit, weather, parts. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What was seen. */
+            observations: components["schemas"]["Observation"][];
+        };
+        /** @description How much evidence stands behind a learnt band. */
+        EvidenceSummary: {
+            /** @description In words. */
+            statement: string;
+            /**
+             * Format: double
+             * @description How many equally weighted members explain it.
+             */
+            effectiveMembers: number;
+            /** @description True where nothing explains it; the band is then the prior's. */
+            contradicted: boolean;
+            /** @description Each observation with what was believed before and after. */
+            seen: components["schemas"]["SeenAndBelieved"][];
+        };
+        /** @description What the two faces and the two sides of the front axle do differently. */
+        FaceReport: {
+            /**
+             * Format: double
+             * @description Inboard face at its hottest, C.
+             */
+            innerPeakC: number;
+            /**
+             * Format: double
+             * @description Outboard face at its hottest, C.
+             */
+            outerPeakC: number;
+            /** @description Largest inboard less outboard, K, with its band. */
+            differenceK: components["schemas"]["Spread"];
+            /** @description Largest angle of the ring against its flat shape, degrees, with its band. */
+            coneDegrees: components["schemas"]["Spread"];
+            /** @description How far its edge then stands off, mm, with its band. */
+            edgeMm: components["schemas"]["Spread"];
+            /** @description How far hot bands rise above the mean face in the hardest stop, K; not in any other figure. */
+            hotBandsK: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description Worn off the inner pad over the day, mm.
+             */
+            innerWornMm: number;
+            /**
+             * Format: double
+             * @description Worn off the outer pad, mm.
+             */
+            outerWornMm: number;
+            /**
+             * Format: double
+             * @description Face of the quieter front wheel at its hottest, C; everything else is about the busier one.
+             */
+            quieterSidePeakC: number;
         };
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
@@ -648,6 +828,12 @@ export interface components {
          * @enum {unknown}
          */
         Harm: "nuisance" | "warning" | "damage" | "danger";
+        /**
+         * @description What the outside source shines on.
+         * @default line
+         * @enum {unknown}
+         */
+        HeatedPlace: "line" | "caliper";
         /**
          * @description From the foot to the line pressure and on to the torque at the wheel, and back.
          *     Booster with a knee: master force = min(G F i, F i + A) with gain G, pedal ratio i and run-out assistance A; a failed
@@ -818,6 +1004,60 @@ export interface components {
             /** @description What the margin depends on, most first. */
             contributions: components["schemas"]["Contribution"][];
         };
+        /** @description One line of an on-car logger; a channel that dropped out is null. */
+        LoggerFrame: {
+            /**
+             * Format: double
+             * @description The logger's own clock, s; it jumps now and then.
+             */
+            timeS: number;
+            /**
+             * Format: double
+             * @description Road speed, km/h.
+             */
+            speedKmh: null | number;
+            /**
+             * Format: double
+             * @description Line pressure, bar.
+             */
+            pressureBar: null | number;
+            /**
+             * Format: double
+             * @description Infrared sensor on the front rotor, C.
+             */
+            rotorC: null | number;
+            /**
+             * Format: double
+             * @description Thermocouple on the front caliper, C.
+             */
+            caliperC: null | number;
+        };
+        /** @description A logger that is ready to play. */
+        LoggerReady: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Lines in its log.
+             */
+            frames: number;
+            /**
+             * Format: double
+             * @description Length of the log, s.
+             */
+            durationS: number;
+        };
+        /** @description A logger to be put on a hidden car. */
+        LoggerRequest: {
+            /** @description The plan that the car drives. */
+            plan: components["schemas"]["PredictionPlan"];
+            /**
+             * Format: int32
+             * @description Which car and which noise.
+             * @default 1
+             */
+            seed: number;
+        };
         /** @description When in the day something happens. */
         Moment: {
             /**
@@ -837,6 +1077,83 @@ export interface components {
              * @description Minutes into the stretch.
              */
             minutes: number;
+        };
+        /** @description One observation of a day. */
+        Observation: {
+            /** @description What was observed. */
+            kind: components["schemas"]["ObservationKind"];
+            /**
+             * @description True for the rear axle.
+             * @default false
+             */
+            rear: boolean;
+            /**
+             * Format: int32
+             * @description Session from 1; null for the whole day.
+             */
+            session?: null | number;
+            /**
+             * Format: double
+             * @description Hottest threshold that was passed, C.
+             */
+            aboveC?: null | number;
+            /**
+             * Format: double
+             * @description Coolest threshold that was not, C.
+             */
+            belowC?: null | number;
+            /**
+             * Format: double
+             * @description A number read: C or mm.
+             */
+            value?: null | number;
+            /**
+             * Format: double
+             * @description Its standard error, in its unit; null for the kind's usual one.
+             */
+            error?: null | number;
+            /**
+             * Format: double
+             * @description For a reading: minutes after stopping.
+             */
+            minutesAfterStop?: null | number;
+            /**
+             * Format: int32
+             * @description For a soft pedal the lap, or 0 for none; for a peak the last lap that it covers.
+             */
+            lap?: null | number;
+        };
+        /**
+         * @description What a driver can see or measure.
+         * @enum {unknown}
+         */
+        ObservationKind: "rotorPaint" | "caliperSticker" | "rotorReading" | "rotorPeak" | "caliperPeak" | "pedalSoft" | "padWear";
+        /**
+         * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
+         *     from a small parallel line (Incropera, table 13.1, parallel cylinders far apart, from memory), emissivity 0.8 on both
+         *     (from memory, +-0.15).
+         */
+        OutsideHeat: {
+            /** @description What it shines on. */
+            place?: components["schemas"]["HeatedPlace"];
+            /**
+             * Format: double
+             * @description Surface temperature of the source, C.
+             * @default 450
+             */
+            sourceC: number;
+            /**
+             * Format: double
+             * @description Clear distance, mm.
+             * @default 60
+             */
+            distanceMm: number;
+            /**
+             * Format: double
+             * @description Its diameter, mm.
+             * @default 60
+             */
+            sourceDiameterMm: number;
         };
         /** @description Where demand leaves capacity. */
         Overlap: {
@@ -1022,6 +1339,38 @@ export interface components {
             /** @description Upper edge, C. */
             highC: number[];
         };
+        /** @description The day's highest temperature of one layer over the members. */
+        PeakBand: {
+            /** @description The layer's part. */
+            part: components["schemas"]["BrakePart"];
+            /**
+             * Format: double
+             * @description A tenth of the members peak below, C.
+             */
+            p10C: number;
+            /**
+             * Format: double
+             * @description Half peak below, C.
+             */
+            p50C: number;
+            /**
+             * Format: double
+             * @description Nine tenths peak below, C.
+             */
+            p90C: number;
+        };
+        /** @description Pedal travel in the hardest stop of the day. */
+        PedalReport: {
+            /**
+             * Format: double
+             * @description Its line pressure, bar.
+             */
+            bar: number;
+            /** @description Travel with everything cold, mm. */
+            coldMm: components["schemas"]["Spread"];
+            /** @description Travel with the fluid at its hottest, mm, as long as nothing boils. */
+            hotMm: components["schemas"]["Spread"];
+        };
         /**
          * @description What a stretch of the day is.
          * @enum {unknown}
@@ -1069,7 +1418,7 @@ export interface components {
          * @default metal
          * @enum {unknown}
          */
-        PistonMaterial: "metal" | "titanium";
+        PistonMaterial: "metal" | "vented" | "titanium";
         /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
         PredictionPlan: {
             /** @description The car. */
@@ -1111,6 +1460,52 @@ export interface components {
              * @default 80
              */
             roadPercent: number;
+            rearDuct?: null | components["schemas"]["WheelDuct"];
+            /**
+             * @description True where handed front rotors sit on each other's side.
+             * @default false
+             */
+            frontWrongSide: boolean;
+            /**
+             * @description The same at the rear.
+             * @default false
+             */
+            rearWrongSide: boolean;
+            /**
+             * @description False for new pads that have not been bedded.
+             * @default true
+             */
+            bedded: boolean;
+            /**
+             * Format: double
+             * @description Laps in which stability control brakes a front wheel in the corners, %.
+             * @default 0
+             */
+            stabilityControlPercent: number;
+            /**
+             * @description True where a full battery takes no recuperation.
+             * @default false
+             */
+            batteryFull: boolean;
+            /**
+             * @description What the car does away from the track, see RoadDuty.
+             * @default weekday
+             */
+            roadDuty: string;
+            /**
+             * Format: double
+             * @description Trailer towed on the road, kg.
+             * @default 0
+             */
+            trailerKg: number;
+            /**
+             * @description True where the trailer has brakes.
+             * @default false
+             */
+            trailerBraked: boolean;
+            outsideHeat?: null | components["schemas"]["OutsideHeat"];
+            /** @description The flexible lines. */
+            lines?: components["schemas"]["BrakeLine"];
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -1134,6 +1529,12 @@ export interface components {
             coldStops: components["schemas"]["ColdStopResult"][];
             /** @description The fluid today. */
             fluid: components["schemas"]["FluidToday"];
+            /** @description Inner and outer face, coning, hot bands, the quieter side. */
+            faces: components["schemas"]["FaceReport"];
+            /** @description Pedal travel. */
+            pedal: components["schemas"]["PedalReport"];
+            /** @description Masses of the rings, stated and from geometry. */
+            ringMasses: components["schemas"]["RingMass"][];
             /** @description Cautions that apply to this result. */
             cautions: string[];
         };
@@ -1167,23 +1568,49 @@ export interface components {
             /** @description Braking zones found. */
             zones: components["schemas"]["BrakingZone"][];
         };
-        /** @description An iron brake rotor by its geometry. */
+        /** @description A ring's mass, stated and from geometry. */
+        RingMass: {
+            /** @description Front or rear. */
+            axle: string;
+            /**
+             * Format: double
+             * @description From geometry and material, kg.
+             */
+            geometryKg: number;
+            /**
+             * Format: double
+             * @description The maker's, kg; it wins where known.
+             */
+            statedKg: null | number;
+            /**
+             * Format: double
+             * @description The maker's over the geometry's less one, %.
+             */
+            offPercent: null | number;
+        };
+        /**
+         * @description What the ring is made of.
+         * @default iron
+         * @enum {unknown}
+         */
+        RingMaterial: "iron" | "carbonCeramic" | "carbonCarbon";
+        /** @description A brake rotor, or a drum, by its geometry. */
         Rotor: {
             /** @description Name in the plan sentence. */
             name: string;
             /**
              * Format: double
-             * @description Outer diameter, mm.
+             * @description Outer diameter, mm; of a drum the diameter that the shoes rub on.
              */
             outerDiameterMm: number;
             /**
              * Format: double
-             * @description Inner diameter of the rubbing ring, mm.
+             * @description Inner diameter of the rubbing ring, mm; of a drum not used.
              */
             innerDiameterMm: number;
             /**
              * Format: double
-             * @description Thickness today, mm.
+             * @description Thickness today, mm; of a drum its wall.
              */
             thicknessMm: number;
             /**
@@ -1223,13 +1650,26 @@ export interface components {
              * @description Price of one, in the driver's currency; null where unknown.
              */
             price?: null | number;
+            /** @description What the ring is made of. */
+            material?: components["schemas"]["RingMaterial"];
+            /**
+             * @description True for an iron ring made to take a carbon-ceramic disc's place.
+             * @default false
+             */
+            replacesCarbonCeramic: boolean;
+            /**
+             * Format: double
+             * @description Width of a drum's rubbing face, mm.
+             * @default 45
+             */
+            drumWidthMm: number;
         };
         /**
          * @description How the ring is held.
          * @default onePiece
          * @enum {unknown}
          */
-        RotorConstruction: "onePiece" | "twoPiece";
+        RotorConstruction: "onePiece" | "twoPiece" | "drum";
         /** @description What a save returns. */
         Saved: {
             /** @description The item. */
@@ -1239,6 +1679,17 @@ export interface components {
              * @description Its new revision.
              */
             revision: number;
+        };
+        /** @description An observation beside what was believed of it, in its unit: C, mm, or for the pedal the fluid less its vapour point, K. */
+        SeenAndBelieved: {
+            /** @description What was seen. */
+            observation: components["schemas"]["Observation"];
+            /** @description P10, P50, P90 before. */
+            before: components["schemas"]["Spread"];
+            /** @description P10, P50, P90 after. */
+            after: components["schemas"]["Spread"];
+            /** @description True where nothing believable comes near it. */
+            unexplained: boolean;
         };
         /** @description Temperatures over one session and the rest after it. */
         SessionSeries: {
@@ -1261,6 +1712,8 @@ export interface components {
             timeS: number[];
             /** @description A temperature for each time, C. */
             parts: components["schemas"]["PartSeries"][];
+            /** @description How a front wheel lost its heat at each time. */
+            cooling: components["schemas"]["CoolingSeries"];
         };
         /** @description Everything a page needs to offer choices: the shelf, the tables of kinds, and the range of every field. */
         ShelfAnswer: {
@@ -1274,6 +1727,10 @@ export interface components {
             padFamilies: components["schemas"]["PadFamily"][];
             /** @description Fluid classes. */
             fluidClasses: components["schemas"]["FluidClass"][];
+            /** @description What a car does away from the track. */
+            roadDuties: components["schemas"]["DutyChoice"][];
+            /** @description Places that need no map. */
+            provingGround: components["schemas"]["Circuit"][];
             /** @description Range of every numeric field of a plan. */
             ranges: components["schemas"]["FieldRange"][];
         };
@@ -1366,12 +1823,36 @@ export interface components {
          * @enum {unknown}
          */
         Shield: "closed" | "trimmed" | "removed";
+        /**
+         * @description What lies between plate and piston.
+         * @default none
+         * @enum {unknown}
+         */
+        Shim: "none" | "steel" | "titanium";
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */
             timeS: number[];
             /** @description Speeds, km/h. */
             speedKmh: number[];
+        };
+        /** @description A band: a tenth lies below the first, half below the second, nine tenths below the third. */
+        Spread: {
+            /**
+             * Format: double
+             * @description P10.
+             */
+            p10: number;
+            /**
+             * Format: double
+             * @description P50.
+             */
+            p50: number;
+            /**
+             * Format: double
+             * @description P90.
+             */
+            p90: number;
         };
         /** @description A day at the track: sessions with out lap, hot laps, cool-down laps and rest. */
         StintPlan: {
@@ -1513,6 +1994,12 @@ export interface components {
          * @enum {unknown}
          */
         VaneKind: "solid" | "straight" | "pillar" | "curved";
+        /**
+         * @description What has wheels.
+         * @default car
+         * @enum {unknown}
+         */
+        VehicleKind: "car" | "motorcycle";
         /** @description A step in the wear law beyond a temperature. */
         WearJump: {
             /**
@@ -1582,7 +2069,7 @@ export interface components {
              */
             balanceError: number;
         };
-        /** @description Cooling air led to one wheel. */
+        /** @description Cooling air led to one wheel, and what the wheel itself lets in. */
         WheelDuct: {
             /**
              * Format: double
@@ -1592,7 +2079,23 @@ export interface components {
             hoseMm: number;
             /** @description The dust shield. */
             shield?: components["schemas"]["Shield"];
+            /** @description Where the hose blows. */
+            aim?: components["schemas"]["DuctAim"];
+            /**
+             * Format: double
+             * @description Length of the hose, m.
+             * @default 1
+             */
+            lengthM: number;
+            /** @description How open the wheel is. */
+            wheel?: components["schemas"]["WheelOpenness"];
         };
+        /**
+         * @description How much of the road wind a wheel lets in.
+         * @default usual
+         * @enum {unknown}
+         */
+        WheelOpenness: "closed" | "usual" | "open" | "bare";
     };
     responses: never;
     parameters: never;
@@ -1644,7 +2147,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PredictionPlan"];
+                "application/json": components["schemas"]["BandQuestion"];
             };
         };
         responses: {
@@ -1654,7 +2157,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BandResult"];
+                    "application/json": components["schemas"]["BandAnswer"];
                 };
             };
             /** @description Bad Request */
@@ -1695,6 +2198,7 @@ export interface operations {
                 massKg: number;
                 powerKw: number;
                 tyre: string;
+                motorcycle?: boolean;
             };
             header?: never;
             path?: never;
@@ -1805,6 +2309,103 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    startLogger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoggerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoggerReady"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    streamLogger: {
+        parameters: {
+            query?: {
+                speed?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["LoggerFrame"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { useState, type PointerEvent } from 'react';
-import type { BrakePart, PhaseSummary, SessionSeries, StopSummary } from '../api/client';
+import type { BrakePart, LoggerFrame, PhaseSummary, SessionSeries, StopSummary } from '../api/client';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { partNames } from './parts';
@@ -14,6 +14,8 @@ interface Props {
   vapourC: number;
   chosen: StopSummary | null;
   onChoose: (stop: StopSummary | null) => void;
+  /** A logger's readings of the front rotor, drawn as dots against the band. */
+  dots?: LoggerFrame[];
 }
 
 const height = 216;
@@ -34,7 +36,7 @@ export const lapLabel = (phase: { kind: PhaseSummary['kind']; lap: number }) =>
   phase.kind === 'outLap' ? 'out' : phase.kind === 'coolDownLap' ? 'cool' : phase.kind === 'parked' ? 'parked' : String(phase.lap);
 
 /** Temperatures over one session and the rest after it; a lap's name or a brushed range zooms in. */
-export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onChoose }: Props) {
+export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onChoose, dots = [] }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const { show, to } = useUnits();
   const [zoomed, setZoomed] = useState<{ session: number; from: number; to: number } | null>(null);
@@ -123,6 +125,14 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
             }
           />
         ))}
+        {dots
+          .filter(
+            (dot, i) =>
+              i % (zoom ? 1 : 6) === 0 && dot.rotorC != null && dot.timeS >= series.startS && dot.timeS <= end && inView(dot.timeS),
+          )
+          .map((dot, i) => (
+            <circle key={i} className="logged" cx={x(dot.timeS)} cy={y(dot.rotorC ?? 0)} r={1.8} />
+          ))}
         {!narrow && (
           <RightLabels
             items={[

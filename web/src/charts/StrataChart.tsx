@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { useId, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Demand, StrataLayer } from '../api/client';
+import type { Demand, PeakBand, StrataLayer } from '../api/client';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { Hatches } from './Hatches';
@@ -16,6 +16,8 @@ export interface StopMark {
 
 interface Props {
   layers: StrataLayer[];
+  /** The day's hottest moment of each layer over the ensemble, once it is there. */
+  peaks?: PeakBand[];
   stop: StopMark | null;
 }
 
@@ -37,7 +39,7 @@ export function muAt(layer: StrataLayer, celsius: number): number | null {
 }
 
 /** The strata: one temperature axis; in each layer what the day asks above, what the part can take below. */
-export function StrataChart({ layers, stop }: Props) {
+export function StrataChart({ layers, peaks, stop }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>();
   const { show, to, unitOf, system } = useUnits();
   const id = useId().replace(/:/g, '');
@@ -48,6 +50,7 @@ export function StrataChart({ layers, stop }: Props) {
   const hottest = Math.max(
     ...layers.map((layer) => Math.max(layer.track?.peakC ?? 0, layer.track?.highC ?? 0)),
     ...layers.map((layer) => layer.capacity.bandToC ?? 0),
+    ...(peaks ?? []).map((peak) => peak.p90C),
   );
   const endC = Math.min(1200, Math.max(600, Math.ceil((hottest + 60) / 100) * 100));
   const x = scaleLinear()
@@ -122,7 +125,17 @@ export function StrataChart({ layers, stop }: Props) {
         </text>
         <rect x={x(0)} y={top - 12} width={x(endC) - x(0)} height={4} fill={`url(#${id}-ramp)`} />
         {placed.map(({ layer, y }) => (
-          <Layer key={layer.part} layer={layer} y={y} x={x} endC={endC} id={id} narrow={narrow} left={left} />
+          <Layer
+            key={layer.part}
+            layer={layer}
+            y={y}
+            x={x}
+            endC={endC}
+            id={id}
+            narrow={narrow}
+            left={left}
+            peak={peaks?.find((item) => item.part === layer.part)}
+          />
         ))}
         {stop &&
           placed
@@ -183,9 +196,10 @@ interface LayerProps {
   id: string;
   narrow: boolean;
   left: number;
+  peak?: PeakBand;
 }
 
-function Layer({ layer, y, x, endC, id, narrow, left }: LayerProps) {
+function Layer({ layer, y, x, endC, id, narrow, left, peak }: LayerProps) {
   const { show } = useUnits();
   const { demand, capacity } = heights(layer);
   const base = y + demand;
@@ -212,8 +226,14 @@ function Layer({ layer, y, x, endC, id, narrow, left }: LayerProps) {
       {layer.road && <Curve demand={layer.road} base={base} height={(demand - 8) * 0.75} most={mostRoad} x={x} className="demand-road" />}
       {layer.track && <Curve demand={layer.track} base={base} height={demand - 8} most={most} x={x} className="demand-track" />}
       <line className="baseline" x1={x(-20)} x2={x(endC)} y1={base} y2={base} />
-      {layer.road && <Band demand={layer.road} y={base - 5} x={x} className="band-road" />}
-      {layer.track && <Band demand={layer.track} y={base - 5} x={x} className="band-track" />}
+      {layer.road && <Band demand={layer.road} y={base - 5} x={x} reach={!peak} className="band-road" />}
+      {layer.track && <Band demand={layer.track} y={base - 5} x={x} reach={!peak} className="band-track" />}
+      {peak && (
+        <g className="peak-band">
+          <path d={`M${x(peak.p10C)} ${base - 10}v-5H${x(peak.p90C)}v5M${x(peak.p50C)} ${base - 19}v8`} />
+          <title>{`hottest moment: ${show(peak.p10C, 'C')} to ${show(peak.p90C, 'C')} in eight of ten likely days`}</title>
+        </g>
+      )}
       {layer.capacity.curve ? (
         <PadCapacity layer={layer} y={base + 4} height={capacity} x={x} endC={endC} id={id} />
       ) : (
@@ -253,10 +273,22 @@ function Curve({
 }
 
 /** Eight tenths of the demand lie in this bar; the tick is the middle. */
-function Band({ demand, y, x, className }: { demand: Demand; y: number; x: (c: number) => number; className: string }) {
+function Band({
+  demand,
+  y,
+  x,
+  reach,
+  className,
+}: {
+  demand: Demand;
+  y: number;
+  x: (c: number) => number;
+  reach: boolean;
+  className: string;
+}) {
   return (
     <g className={className}>
-      <line className="band-reach" x1={x(Math.max(-20, demand.lowC))} x2={x(demand.highC)} y1={y} y2={y} />
+      {reach && <line className="band-reach" x1={x(Math.max(-20, demand.lowC))} x2={x(demand.highC)} y1={y} y2={y} />}
       <line x1={x(demand.p10C)} x2={x(demand.p90C)} y1={y} y2={y} />
       {[demand.p10C, demand.p50C, demand.p90C].map((c, i) => (
         <line key={i} x1={x(c)} x2={x(c)} y1={y - (i === 1 ? 5 : 3)} y2={y + (i === 1 ? 5 : 3)} />

@@ -61,9 +61,11 @@ export function PlanProvider({
     [start, data],
   );
 
+  // What was seen at the track is not part of the plan: entering it must not make a new one of the same figures.
+  const planText = draft ? JSON.stringify({ ...draft, seen: undefined }) : null;
+  const resolved = useMemo(() => (planText && data ? resolve(JSON.parse(planText) as Draft, data) : null), [planText, data]);
   const state = useMemo(() => {
     if (!shelf.data) return null;
-    const resolved = draft ? resolve(draft, shelf.data) : null;
     return {
       shelf: shelf.data,
       draft,
@@ -73,7 +75,7 @@ export function PlanProvider({
       start,
       undo,
     };
-  }, [shelf.data, draft, change, start]);
+  }, [shelf.data, draft, resolved, change, start]);
 
   if (shelf.error) return failed(shelf.error, () => void shelf.refetch());
   if (!state) return loading;

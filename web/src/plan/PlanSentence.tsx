@@ -2,8 +2,10 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { useUnits } from '../units/UnitContext';
 import { CarEditor } from './editors/CarEditor';
 import { CircuitEditor } from './editors/CircuitEditor';
-import { PaceEditor, RoadEditor, StintEditor, WeatherEditor } from './editors/DayEditors';
-import { FluidEditor, PadEditor, RotorEditor } from './editors/PartEditors';
+import { PaceEditor, StintEditor, WeatherEditor } from './editors/DayEditors';
+import { FluidEditor, PadEditor } from './editors/PartEditors';
+import { RoadEditor } from './editors/RoadEditor';
+import { RotorEditor } from './editors/RotorEditor';
 import { usePlan } from './PlanContext';
 
 interface Part {

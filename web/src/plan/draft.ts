@@ -4,6 +4,7 @@ import type {
   CarEntry,
   Circuit,
   FluidState,
+  Observation,
   Pad,
   PredictionPlan,
   Rotor,
@@ -31,7 +32,42 @@ export interface Draft {
   rearPadMm?: number;
   frontDuct?: WheelDuct;
   roadPercent: number;
+  /** Refinements that most plans leave at their defaults. */
+  refine?: Partial<Refinements>;
+  /** What was seen on this very day. */
+  seen?: Observation[];
 }
+
+/** Parts of a plan that pass through as they are. */
+export type Refinements = Pick<
+  PredictionPlan,
+  | 'rearDuct'
+  | 'frontWrongSide'
+  | 'rearWrongSide'
+  | 'bedded'
+  | 'stabilityControlPercent'
+  | 'batteryFull'
+  | 'roadDuty'
+  | 'trailerKg'
+  | 'trailerBraked'
+  | 'outsideHeat'
+  | 'lines'
+>;
+
+/** What holds where nobody said otherwise. */
+const unrefined: Pick<
+  PredictionPlan,
+  'frontWrongSide' | 'rearWrongSide' | 'bedded' | 'stabilityControlPercent' | 'batteryFull' | 'roadDuty' | 'trailerKg' | 'trailerBraked'
+> = {
+  frontWrongSide: false,
+  rearWrongSide: false,
+  bedded: true,
+  stabilityControlPercent: 0,
+  batteryFull: false,
+  roadDuty: 'weekday',
+  trailerKg: 0,
+  trailerBraked: false,
+};
 
 /** A draft with every reference followed. */
 export interface Resolved {
@@ -86,7 +122,7 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
   if (!frontRotor || !rearRotor) return { missing: 'rotor' };
   if (!fluid) return { missing: 'fluid' };
   const { pace, stint, weather, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent } = draft;
-  const plan = {
+  const plan: PredictionPlan = {
     car,
     circuit,
     pace,
@@ -102,6 +138,8 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
     rearPadMm,
     frontDuct,
     roadPercent,
+    ...unrefined,
+    ...draft.refine,
   };
   return { plan, carEntry: entry };
 }

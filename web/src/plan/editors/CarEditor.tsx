@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
-import type { AxleBrake, Car } from '../../api/client';
+import type { AxleBrake, Car, Rotor } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
+import { SelectField } from '../../shared/SelectField';
 import { draftOfCar } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
@@ -28,6 +29,37 @@ const axleFields: { key: AxleKey; label: string }[] = [
   { key: 'caliperMassKg', label: 'Caliper mass' },
 ];
 
+/** A drum as small cars have it, and the solid disc that would stand in its place (common practice). */
+const typicalDrum: Rotor = {
+  name: 'typical drum',
+  outerDiameterMm: 228,
+  innerDiameterMm: 100,
+  thicknessMm: 7,
+  minThicknessMm: 5,
+  construction: 'drum',
+  vanes: 'solid',
+  vaneGapMm: 0,
+  vaneCount: 0,
+  vaneThicknessMm: 5,
+  replacesCarbonCeramic: false,
+  drumWidthMm: 42,
+};
+const typicalDisc: Rotor = {
+  name: 'typical rear',
+  outerDiameterMm: 280,
+  innerDiameterMm: 190,
+  thicknessMm: 10,
+  minThicknessMm: 8,
+  construction: 'onePiece',
+  vanes: 'solid',
+  vaneGapMm: 0,
+  vaneCount: 0,
+  vaneThicknessMm: 5,
+  replacesCarbonCeramic: false,
+  drumWidthMm: 45,
+};
+const drumBrake: Partial<AxleBrake> = { pistonsMm: [20.6], padAreaCm2: 75, padHeightMm: 42, padNewMm: 5, padLimitMm: 1.5 };
+
 export function CarEditor() {
   const { shelf, draft, plan, change } = usePlan();
   const range = useRange();
@@ -41,6 +73,17 @@ export function CarEditor() {
       rearRotor: old.rearRotor ?? plan.rearRotor,
     }));
   const editAxle = (axle: 'front' | 'rear', changes: Partial<AxleBrake>) => edit({ [axle]: { ...car[axle], ...changes } });
+  const editCaliper = (axle: 'front' | 'rear', caliper: AxleBrake['caliper']) =>
+    change((old) => {
+      const rotor = axle === 'front' ? plan.frontRotor : plan.rearRotor;
+      const fitting = (caliper === 'drum') === (rotor.construction === 'drum') ? rotor : caliper === 'drum' ? typicalDrum : typicalDisc;
+      return {
+        ...old,
+        car: { ...car, [axle]: { ...car[axle], caliper, ...(caliper === 'drum' ? drumBrake : {}) } },
+        frontRotor: axle === 'front' ? fitting : (old.frontRotor ?? plan.frontRotor),
+        rearRotor: axle === 'rear' ? fitting : (old.rearRotor ?? plan.rearRotor),
+      };
+    });
   return (
     <div className="editor-columns">
       <div>
@@ -136,10 +179,41 @@ export function CarEditor() {
                   onChange={(value) => editAxle(axle, { [key]: value })}
                 />
               ))}
+              <SelectField
+                label="Caliper"
+                value={car[axle].caliper}
+                options={[
+                  { value: 'sliding', label: 'sliding' },
+                  { value: 'fixed', label: 'fixed, pistons on both sides' },
+                  { value: 'onePiece', label: 'fixed, cut from one piece' },
+                  ...(axle === 'rear' ? [{ value: 'drum' as const, label: 'drum' }] : []),
+                ]}
+                onChange={(caliper) => editCaliper(axle, caliper)}
+              />
+              <SelectField
+                label="Pistons"
+                value={car[axle].pistons ?? 'metal'}
+                options={[
+                  { value: 'metal', label: 'metal' },
+                  { value: 'vented', label: 'metal, vented nose' },
+                  { value: 'titanium', label: 'titanium' },
+                ]}
+                onChange={(pistons) => editAxle(axle, { pistons })}
+              />
+              <SelectField
+                label="Shim behind the pad"
+                value={car[axle].shim ?? 'none'}
+                options={[
+                  { value: 'none', label: 'none' },
+                  { value: 'steel', label: 'steel' },
+                  { value: 'titanium', label: 'titanium' },
+                ]}
+                onChange={(shim) => editAxle(axle, { shim })}
+              />
               {car[axle].pistonsMm.map((piston, i) => (
                 <NumberField
                   key={i}
-                  label={`Piston ${i + 1}, ${car[axle].caliper === 'fixed' ? 'one side' : 'sliding'}`}
+                  label={`Piston ${i + 1}, ${car[axle].caliper === 'sliding' ? 'sliding' : car[axle].caliper === 'drum' ? 'wheel cylinder' : 'one side'}`}
                   value={piston}
                   range={range('axle.pistonsMm')}
                   onChange={(value) => editAxle(axle, { pistonsMm: car[axle].pistonsMm.map((old, j) => (i === j ? value : old)) })}

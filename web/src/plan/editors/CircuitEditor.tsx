@@ -27,6 +27,15 @@ export function CircuitEditor() {
         chosen={typeof draft.circuit === 'string' ? draft.circuit : null}
         onChoose={(circuit) => change((old) => ({ ...old, circuit }))}
       />
+      <ChoiceList
+        legend="Without a map"
+        choices={shelf.provingGround.map((circuit) => ({ id: circuit.name, name: circuit.name, note: describe(circuit) }))}
+        chosen={typeof draft.circuit === 'string' ? null : draft.circuit.name}
+        onChoose={(name) => {
+          const circuit = shelf.provingGround.find((item) => item.name === name);
+          if (circuit) change((old) => ({ ...old, circuit }));
+        }}
+      />
       <ZoneTable />
       <RecordingDrop />
     </div>

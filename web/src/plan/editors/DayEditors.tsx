@@ -11,6 +11,7 @@ const paceNotes: Record<string, string> = {
 
 export function PaceEditor() {
   const { shelf, draft, change } = usePlan();
+  const range = useRange();
   if (!draft) return null;
   return (
     <>
@@ -21,6 +22,13 @@ export function PaceEditor() {
         onChoose={(pace) => change((old) => ({ ...old, pace }))}
       />
       <p className="note">Braking zones and recordings are taken as driven; pace changes only laps that Rimrock drives itself.</p>
+      <NumberField
+        label="Laps in which stability control acts"
+        hint="it brakes a front wheel in the corners, unseen"
+        value={draft.refine?.stabilityControlPercent ?? 0}
+        range={range('stabilityControlPercent')}
+        onChange={(stabilityControlPercent) => change((old) => ({ ...old, refine: { ...old.refine, stabilityControlPercent } }))}
+      />
     </>
   );
 }
@@ -77,7 +85,7 @@ export function StintEditor() {
 }
 
 export function WeatherEditor() {
-  const { draft, change } = usePlan();
+  const { draft, plan, change } = usePlan();
   const range = useRange();
   if (!draft) return null;
   return (
@@ -96,23 +104,16 @@ export function WeatherEditor() {
         />{' '}
         Wet track
       </label>
-    </div>
-  );
-}
-
-export function RoadEditor() {
-  const { draft, change } = usePlan();
-  const range = useRange();
-  if (!draft) return null;
-  return (
-    <div className="field-grid">
-      <NumberField
-        label="Share of its miles on the road"
-        hint="weighs road manners against the track"
-        value={draft.roadPercent}
-        range={range('roadPercent')}
-        onChange={(roadPercent) => change((old) => ({ ...old, roadPercent }))}
-      />
+      {(plan?.car.regenerationMS2 ?? 0) > 0 && (
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={draft.refine?.batteryFull ?? false}
+            onChange={(event) => change((old) => ({ ...old, refine: { ...old.refine, batteryFull: event.target.checked } }))}
+          />{' '}
+          Battery full: no recuperation
+        </label>
+      )}
     </div>
   );
 }

@@ -1,9 +1,10 @@
-import type { Pad, Rotor } from '../../api/client';
+import type { Pad } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { useUnits } from '../../units/UnitContext';
 import { classPrefix, familyPrefix } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
+import { HeatBeside } from './HeatBeside';
 import { useRange } from './useRange';
 
 type Axle = 'front' | 'rear';
@@ -48,103 +49,15 @@ export function PadEditor({ axle }: { axle: Axle }) {
           range={limit}
           onChange={(value) => change((old) => ({ ...old, [left]: value }))}
         />
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={!(plan.bedded ?? true)}
+            onChange={(event) => change((old) => ({ ...old, refine: { ...old.refine, bedded: !event.target.checked } }))}
+          />{' '}
+          New and not bedded yet
+        </label>
       </div>
-    </div>
-  );
-}
-
-const rotorNote = (rotor: Rotor) =>
-  `${rotor.outerDiameterMm} x ${rotor.thicknessMm} mm, ${rotor.vanes === 'solid' ? 'solid' : `${rotor.vanes} vanes`}, ${rotor.construction === 'twoPiece' ? 'two-piece' : 'one-piece'}`;
-
-export function RotorEditor() {
-  return (
-    <div className="editor-columns">
-      <RotorChoice axle="front" />
-      <RotorChoice axle="rear" />
-      <DuctChoice />
-    </div>
-  );
-}
-
-function RotorChoice({ axle }: { axle: Axle }) {
-  const { shelf, draft, plan, change } = usePlan();
-  const range = useRange();
-  if (!draft || !plan) return null;
-  const key = axle === 'front' ? 'frontRotor' : 'rearRotor';
-  const rotor = plan[key];
-  const chosen = draft[key];
-  const edit = (changes: Partial<Rotor>) => change((old) => ({ ...old, [key]: { ...rotor, ringMassKg: undefined, ...changes } }));
-  return (
-    <div>
-      <ChoiceList
-        legend={axle === 'front' ? 'Front rotors' : 'Rear rotors'}
-        choices={[
-          ...(typeof draft.car === 'string'
-            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor) : '' }]
-            : []),
-          ...shelf.content.rotors.map((item) => ({ id: item.id, name: item.body.name, note: rotorNote(item.body) })),
-        ]}
-        chosen={chosen === null ? 'as-fitted' : typeof chosen === 'string' ? chosen : null}
-        onChoose={(id) => change((old) => ({ ...old, [key]: id === 'as-fitted' ? null : id }))}
-      />
-      <details>
-        <summary>Measure yours</summary>
-        <NumberField
-          label="Rotor diameter"
-          value={rotor.outerDiameterMm}
-          range={range('rotor.outerDiameterMm')}
-          onChange={(outerDiameterMm) => edit({ outerDiameterMm })}
-        />
-        <NumberField
-          label="Inner diameter of the ring"
-          value={rotor.innerDiameterMm}
-          range={range('rotor.innerDiameterMm')}
-          onChange={(innerDiameterMm) => edit({ innerDiameterMm })}
-        />
-        <NumberField
-          label="Thickness today"
-          value={rotor.thicknessMm}
-          range={range('rotor.thicknessMm')}
-          onChange={(thicknessMm) => edit({ thicknessMm })}
-        />
-        {rotor.vanes !== 'solid' && (
-          <NumberField
-            label="Vane gap"
-            value={rotor.vaneGapMm}
-            range={range('rotor.vaneGapMm')}
-            onChange={(vaneGapMm) => edit({ vaneGapMm })}
-          />
-        )}
-      </details>
-    </div>
-  );
-}
-
-function DuctChoice() {
-  const { draft, change } = usePlan();
-  const range = useRange();
-  if (!draft) return null;
-  const duct = draft.frontDuct ?? { hoseMm: 0, shield: 'closed' as const };
-  return (
-    <div>
-      <h3>Air to the front</h3>
-      <NumberField
-        label="Duct hose"
-        hint="0 for no duct; 76 is usual"
-        value={duct.hoseMm}
-        range={range('duct.hoseMm')}
-        onChange={(hoseMm) => change((old) => ({ ...old, frontDuct: { ...duct, hoseMm } }))}
-      />
-      <ChoiceList
-        legend="Dust shield"
-        choices={[
-          { id: 'closed', name: 'closed', note: 'a duct behind it does next to nothing' },
-          { id: 'trimmed', name: 'trimmed', note: 'open at the rotor’s eye' },
-          { id: 'removed', name: 'removed', note: 'coolest; stones reach the rotor' },
-        ]}
-        chosen={duct.shield ?? 'closed'}
-        onChoose={(shield) => change((old) => ({ ...old, frontDuct: { ...duct, shield: shield as typeof duct.shield } }))}
-      />
     </div>
   );
 }
@@ -204,6 +117,7 @@ export function FluidEditor() {
         </label>
         <p className="note">Brake fluid harms paint, skin and eyes.</p>
       </div>
+      <HeatBeside />
     </div>
   );
 }

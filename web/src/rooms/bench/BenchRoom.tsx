@@ -1,7 +1,15 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { predict, predictBand, type BandResult, type PredictionPlan, type PredictionResult, type StopSummary } from '../../api/client';
+import {
+  predict,
+  predictBand,
+  type BandAnswer,
+  type Observation,
+  type PredictionPlan,
+  type PredictionResult,
+  type StopSummary,
+} from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
 import { usePlan } from '../../plan/PlanContext';
@@ -9,14 +17,21 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { withBand } from './band';
+import { Certainty } from './Certainty';
+import { CoolingOverTime } from './CoolingOverTime';
+import { FacesAndPedal } from './FacesAndPedal';
 import { HeatAway } from './HeatAway';
+import { LiveLogger } from './LiveLogger';
 import { OnTheRoad } from './OnTheRoad';
+import { useLogger } from './useLogger';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-const bandPauseMs = 350;
+const bandPauseMs = 120;
+const nothingSeen: Observation[] = [];
 
 export default function BenchRoom() {
-  const { plan, missing } = usePlan();
+  const { plan, missing, draft } = usePlan();
+  const seen = draft?.seen ?? nothingSeen;
   const query = useQuery({
     queryKey: ['prediction', plan],
     queryFn: ({ signal }) => predict(plan!, signal),
@@ -26,15 +41,16 @@ export default function BenchRoom() {
     retry: false,
   });
   const band = useQuery({
-    queryKey: ['band', plan],
+    queryKey: ['band', plan, seen],
     queryFn: async ({ signal }) => {
       // A pause first: while figures are still being typed, only the quick answer is worth its work.
       await new Promise((resume) => setTimeout(resume, bandPauseMs));
-      return predictBand(plan!, signal);
+      return predictBand(plan!, seen, signal);
     },
     enabled: plan !== null && query.isSuccess && !query.isPlaceholderData,
     staleTime: Infinity,
     retry: false,
+    placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
   });
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
@@ -51,10 +67,11 @@ export default function BenchRoom() {
     );
   }
   return (
-    <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt}>
+    <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt} data-banded={band.isPlaceholderData ? 0 : band.dataUpdatedAt}>
+      {band.error && !query.error && <ProblemNote error={band.error} retry={() => void band.refetch()} />}
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
       {last ? (
-        <Verdict result={last.result} plan={last.plan} band={last.plan === plan ? band.data : undefined} />
+        <Verdict result={last.result} plan={last.plan} answer={last.plan === plan ? band.data : undefined} waiting={band.isFetching} />
       ) : (
         !query.error && <p className="loading">Heating the brakes…</p>
       )}
@@ -62,7 +79,19 @@ export default function BenchRoom() {
   );
 }
 
-function Verdict({ result, plan, band }: { result: PredictionResult; plan: PredictionPlan; band: BandResult | undefined }) {
+function Verdict({
+  result,
+  plan,
+  answer,
+  waiting,
+}: {
+  result: PredictionResult;
+  plan: PredictionPlan;
+  answer: BandAnswer | undefined;
+  waiting: boolean;
+}) {
+  const band = answer?.learnt ?? answer?.prior;
+  const log = useLogger();
   const { shelf } = usePlan();
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
@@ -91,11 +120,14 @@ function Verdict({ result, plan, band }: { result: PredictionResult; plan: Predi
             </header>
             <StrataChart
               layers={result.strata}
+              peaks={band?.peaks}
               stop={stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }}
             />
             <p className="note">
-              Dotted: how far the bar may move, since cooling, driver and pads are only known roughly. Friction is read at the temperature
-              the pad’s chart means.
+              {band
+                ? 'Bracket above the bar: where the day’s hottest moment falls in eight of ten likely days.'
+                : 'Dotted: how far the bar may move, since cooling, driver and pads are only known roughly.'}{' '}
+              Friction is read at the temperature the pad’s chart means.
             </p>
           </section>
           {series && banded && (
@@ -125,7 +157,9 @@ function Verdict({ result, plan, band }: { result: PredictionResult; plan: Predi
                 vapourC={result.fluid.vapourC}
                 chosen={stop}
                 onChoose={setChosen}
+                dots={log.frames}
               />
+              <LiveLogger log={log} plan={plan} phases={result.phases} />
               {parked && (
                 <p className="note">
                   Front fluid after session {parked.session}:{' '}
@@ -138,10 +172,12 @@ function Verdict({ result, plan, band }: { result: PredictionResult; plan: Predi
               )}
             </section>
           )}
-          <HeatAway result={result} />
+          <HeatAway result={result}>{series && <CoolingOverTime series={series} />}</HeatAway>
+          <FacesAndPedal result={result} plan={plan} />
         </div>
         <aside>
           <WhatGivesFirst result={result} band={band} />
+          <Certainty answer={answer} waiting={waiting} />
           <OnTheRoad result={result} plan={plan} shelf={shelf} />
         </aside>
       </div>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { PredictionResult, WheelCooling } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
@@ -12,7 +13,7 @@ const paths: { key: Share; label: string; className: string }[] = [
 ];
 
 /** Where one front and one rear wheel's heat went over the day. */
-export function HeatAway({ result }: { result: PredictionResult }) {
+export function HeatAway({ result, children }: { result: PredictionResult; children?: ReactNode }) {
   const { summary } = result;
   const { show } = useUnits();
   return (
@@ -36,6 +37,7 @@ export function HeatAway({ result }: { result: PredictionResult }) {
           </span>
         </div>
       ))}
+      {children}
       <p className="note">
         A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes,{' '}
         {show(summary.frontWheelKw, 'kW', 1)} at each front wheel; {Math.round(summary.frontShare * 100)} % at the front (ideal{' '}

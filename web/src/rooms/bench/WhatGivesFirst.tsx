@@ -23,7 +23,6 @@ export function WhatGivesFirst({ result, band }: { result: PredictionResult; ban
   const sorted = byProbability(result.limits, band);
   const likely = sorted.filter((item) => item.limit.gives || (item.band?.probability ?? 0) >= 0.05).length;
   const shown = all ? sorted : sorted.slice(0, Math.max(5, likely));
-  const first = sorted[0]?.band;
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
@@ -38,20 +37,6 @@ export function WhatGivesFirst({ result, band }: { result: PredictionResult; ban
           {all ? 'Show the nearest only' : `${result.limits.length - shown.length} more that hold`}
         </button>
       ) : null}
-      {first && first.contributions.length > 0 && (
-        <p className="note">
-          What would narrow this: {first.contributions[0]?.measure}
-          {first.contributions[1] && first.contributions[1].measure !== first.contributions[0]?.measure
-            ? `, then ${first.contributions[1].measure}`
-            : ''}
-          . The first band hangs on{' '}
-          {first.contributions
-            .slice(0, 3)
-            .map((item) => `${item.name} (${Math.round(item.share * 100)} %)`)
-            .join(', ')}
-          .
-        </p>
-      )}
       <p className="note">
         {band
           ? `Per cent: in how many of ${band.members} likely cars, drivers and days it gives.`
@@ -65,7 +50,7 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
   const { show, system } = useUnits();
   const [why, setWhy] = useState(false);
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
-  const digits = limit.unit === 'C' ? 0 : 1;
+  const digits = limit.unit === 'mm' ? 1 : 0;
   const margin = limit.margin ?? 0;
   const text =
     limit.margin == null

@@ -13,6 +13,7 @@ export default function NewCarRoom() {
   const { shelf } = usePlan();
   const range = useRange();
   const navigate = useNavigate();
+  const [motorcycle, setMotorcycle] = useState(false);
   const [massKg, setMass] = useState<number>();
   const [powerKw, setPower] = useState<number>();
   const [tyre, setTyre] = useState('summer');
@@ -27,7 +28,7 @@ export default function NewCarRoom() {
     event.preventDefault();
     if (!ready) return;
     try {
-      const guess = await guessCar({ name: 'My car', massKg, powerKw, tyre });
+      const guess = await guessCar({ name: motorcycle ? 'My motorcycle' : 'My car', massKg, powerKw, tyre, motorcycle });
       const base = draftOfCar('', {
         car: guess.car,
         frontRotor: guess.frontRotor,
@@ -57,11 +58,14 @@ export default function NewCarRoom() {
       <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
       <fieldset>
         <legend>1 and 2. How heavy, how strong?</legend>
+        <label className="check">
+          <input type="checkbox" checked={motorcycle} onChange={(event) => setMotorcycle(event.target.checked)} /> It is a motorcycle
+        </label>
         <NumberField
           label="Mass with driver"
-          hint="papers plus you and fuel"
+          hint={motorcycle ? 'with rider and fuel' : 'papers plus you and fuel'}
           value={massKg}
-          range={range('car.massKg')}
+          range={motorcycle ? { ...range('car.massKg'), min: 150, max: 600 } : range('car.massKg')}
           onChange={setMass}
         />
         <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={setPower} />

@@ -1,0 +1,64 @@
+import type { OutsideHeat } from '../../api/client';
+import { NumberField } from '../../shared/NumberField';
+import { SelectField } from '../../shared/SelectField';
+import { usePlan } from '../PlanContext';
+import { useRange } from './useRange';
+
+const exhaust: Required<OutsideHeat> = { place: 'line', sourceC: 450, distanceMm: 60, sourceDiameterMm: 60 };
+
+/** Lines, and an exhaust or catalyst beside a front line or caliper. */
+export function HeatBeside() {
+  const { draft, plan, change } = usePlan();
+  const range = useRange();
+  if (!draft || !plan) return null;
+  const heat = plan.outsideHeat ? { ...exhaust, ...plan.outsideHeat } : null;
+  const refine = (changes: NonNullable<typeof draft.refine>) => change((old) => ({ ...old, refine: { ...old.refine, ...changes } }));
+  const edit = (changes: Partial<OutsideHeat>) => heat && refine({ outsideHeat: { ...heat, ...changes } });
+  return (
+    <div>
+      <SelectField
+        label="Flexible lines"
+        value={plan.lines ?? 'rubber'}
+        options={[
+          { value: 'rubber', label: 'rubber' },
+          { value: 'agedRubber', label: 'rubber, ten years and more' },
+          { value: 'braided', label: 'braided' },
+        ]}
+        onChange={(lines) => refine({ lines })}
+      />
+      <label className="check">
+        <input
+          type="checkbox"
+          checked={heat !== null}
+          onChange={(event) => refine({ outsideHeat: event.target.checked ? exhaust : undefined })}
+        />{' '}
+        An exhaust or catalyst runs beside a front line or caliper
+      </label>
+      {heat && (
+        <>
+          <SelectField
+            label="Beside"
+            value={heat.place}
+            options={[
+              { value: 'line', label: 'the line' },
+              { value: 'caliper', label: 'the caliper' },
+            ]}
+            onChange={(place) => edit({ place })}
+          />
+          <NumberField
+            label="Its surface"
+            value={heat.sourceC}
+            range={range('outsideHeat.sourceC')}
+            onChange={(sourceC) => edit({ sourceC })}
+          />
+          <NumberField
+            label="Clear distance"
+            value={heat.distanceMm}
+            range={range('outsideHeat.distanceMm')}
+            onChange={(distanceMm) => edit({ distanceMm })}
+          />
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import type { BandAnswer, BandResult } from '../../api/client';
+import { usePlan } from '../../plan/PlanContext';
+import { useUnits } from '../../units/UnitContext';
+import { inWords, SeenEditor } from './SeenEditor';
+
+const unitOf = (kind: string) => (kind === 'padWear' ? 'mm' : kind === 'pedalSoft' ? 'K' : 'C');
+
+/** How sure Rimrock is, in three sentences; what would narrow it; and what was seen, with what it taught. */
+export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined; waiting: boolean }) {
+  const { draft, change } = usePlan();
+  const { show } = useUnits();
+  const seen = draft?.seen ?? [];
+  const remove = (at: number) => change((old) => ({ ...old, seen: (old.seen ?? []).filter((_, i) => i !== at) }));
+  return (
+    <section aria-label="How sure is this" className="certainty">
+      <h2>How sure is this?</h2>
+      <p>
+        Nobody knows how your car’s air flows, how its pads pass heat or quite how you brake, so Rimrock drives 256 likely versions of this
+        day. The middle is the version with as many hotter as cooler ones; a band holds eight of ten, and a chance is the share in which a
+        part gives. What you see at the track rules versions out, and the band closes.
+      </p>
+      <Narrowing band={answer?.learnt ?? answer?.prior} />
+      {answer?.evidence && (
+        <>
+          <p className={answer.evidence.contradicted ? 'contradicted' : 'learnt'} role="status">
+            {answer.evidence.statement}
+          </p>
+          <Beside before={answer.prior} after={answer.learnt ?? answer.prior} />
+        </>
+      )}
+      {seen.length > 0 && (
+        <ul className="seen">
+          {seen.map((item, i) => {
+            const told = answer?.evidence?.seen[i];
+            const unit = unitOf(item.kind);
+            const digits = unit === 'mm' ? 1 : 0;
+            return (
+              <li key={i}>
+                <b>{inWords(item, show)}</b>
+                {told && item.kind !== 'pedalSoft' && (
+                  <span>
+                    {' '}
+                    believed {show(told.before.p10, unit, digits).replace(/ .*/, '')} to {show(told.before.p90, unit, digits)}, now{' '}
+                    {show(told.after.p10, unit, digits).replace(/ .*/, '')} to {show(told.after.p90, unit, digits)}
+                  </span>
+                )}
+                {told?.unexplained && <span className="contradicted"> nothing believable comes near it: check the entry</span>}{' '}
+                <button type="button" className="why" onClick={() => remove(i)} aria-label={`Forget: ${inWords(item, show)}`}>
+                  forget
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      {waiting && seen.length > 0 && <p className="note">Learning from it…</p>}
+      <details>
+        <summary>I saw something at the track</summary>
+        <SeenEditor />
+      </details>
+    </section>
+  );
+}
+
+function Narrowing({ band }: { band: BandResult | undefined }) {
+  const open = band?.limits.filter((limit) => limit.contributions.length > 0 && limit.probability > 0.02 && limit.probability < 0.98)[0];
+  const found = open ?? band?.limits.find((limit) => limit.code === 'front-face');
+  const first = found?.contributions[0];
+  if (!first) return null;
+  return (
+    <p className="note">
+      Most of the doubt hangs on {first.name} ({Math.round(first.share * 100)} %); {first.measure} would narrow it to about{' '}
+      {Math.round(Math.sqrt(1 - Math.min(0.95, first.share)) * 100)} % of its width.
+    </p>
+  );
+}
+
+/** The day's hottest moments, believed before and believed now. */
+function Beside({ before, after }: { before: BandResult; after: BandResult }) {
+  const { show } = useUnits();
+  const rows = [
+    { part: 'frontFace', label: 'front pad’s hottest' },
+    { part: 'frontFluid', label: 'front fluid’s hottest' },
+  ];
+  const text = (band: BandResult, part: string) => {
+    const peak = band.peaks.find((item) => item.part === part);
+    return peak ? `${show(peak.p10C, 'C').replace(/ .*/, '')} to ${show(peak.p90C, 'C')}` : '';
+  };
+  return (
+    <table className="facts">
+      <thead>
+        <tr>
+          <th scope="col">eight in ten</th>
+          <td>before</td>
+          <td>now</td>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.part}>
+            <th scope="row">{row.label}</th>
+            <td>{text(before, row.part)}</td>
+            <td>{text(after, row.part)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,79 @@
+import type { PredictionPlan, PredictionResult, Spread } from '../../api/client';
+import { useUnits } from '../../units/UnitContext';
+
+/** Inner against outer face, the ring's cone, hot bands, the quieter side, pedal travel and ring masses. */
+export function FacesAndPedal({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
+  const { show } = useUnits();
+  const { faces, pedal, ringMasses } = result;
+  const band = (spread: Spread, unit: string, digits = 0) =>
+    `${show(spread.p50, unit, digits)} (${show(spread.p10, unit, digits).replace(/ .*/, '')} to ${show(spread.p90, unit, digits)})`;
+  const front = ringMasses.find((mass) => mass.axle === 'front');
+  const hotter = faces.differenceK.p50 >= 0 ? 'inner' : 'outer';
+  const fresh = plan.frontPadMm ?? plan.car.front.padNewMm;
+  const worn = (mm: number) => (mm >= fresh ? `all ${show(fresh, 'mm', 1)}` : show(mm, 'mm', 1));
+  const drums = plan.frontRotor.construction === 'drum';
+  return (
+    <section aria-label="Faces and pedal">
+      <h2>
+        Faces and pedal <span className="section-note">front, middle and band</span>
+      </h2>
+      <table className="facts">
+        <tbody>
+          {!drums && (
+            <>
+              <tr>
+                <th scope="row">{hotter} face hotter by</th>
+                <td>
+                  {band(
+                    {
+                      p10: Math.min(Math.abs(faces.differenceK.p10), Math.abs(faces.differenceK.p90)),
+                      p50: Math.abs(faces.differenceK.p50),
+                      p90: Math.max(Math.abs(faces.differenceK.p10), Math.abs(faces.differenceK.p90)),
+                    },
+                    'K',
+                  )}
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">pads worn today, inner / outer</th>
+                <td>
+                  {worn(faces.innerWornMm)} / {worn(faces.outerWornMm)} (×1.7)
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">hot ring out of flat</th>
+                <td>{band(faces.edgeMm, 'mm', 2)}</td>
+              </tr>
+              <tr>
+                <th scope="row">hot bands above the face</th>
+                <td>+{band(faces.hotBandsK, 'K')}</td>
+              </tr>
+              <tr>
+                <th scope="row">quieter front wheel peaks at</th>
+                <td>{show(faces.quieterSidePeakC, 'C')} (±4 % of its work)</td>
+              </tr>
+            </>
+          )}
+          <tr>
+            <th scope="row">{plan.car.kind === 'motorcycle' ? 'lever' : 'pedal'} travel cold</th>
+            <td>{band(pedal.coldMm, 'mm')}</td>
+          </tr>
+          <tr>
+            <th scope="row">the same hot, nothing boiling</th>
+            <td>{band(pedal.hotMm, 'mm')}</td>
+          </tr>
+          {front && (
+            <tr>
+              <th scope="row">front ring, from its measures</th>
+              <td>
+                {show(front.geometryKg, 'kg', 1)}
+                {front.statedKg != null &&
+                  `, stated ${show(front.statedKg, 'kg', 1)} (${(front.offPercent ?? 0) >= 0 ? '+' : ''}${(front.offPercent ?? 0).toFixed(0)} %)`}
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+    </section>
+  );
+}
