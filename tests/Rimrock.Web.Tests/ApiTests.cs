@@ -20,7 +20,7 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
     {
         var (status, body) = await PostAsync((await Plans.DemoAsync(client)).ToJsonString());
         status.ShouldBe(HttpStatusCode.OK);
-        foreach (var part in new[] { "summary", "phases", "parked", "stops", "sessions", "strata", "cooling", "limits", "coldStops", "fluid", "cautions" })
+        foreach (var part in new[] { "summary", "phases", "parked", "stops", "sessions", "strata", "cooling", "limits", "coldStops", "fluid", "faces", "pedal", "ringMasses", "cautions" })
         {
             body.ContainsKey(part).ShouldBeTrue(part);
         }
@@ -31,11 +31,12 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
     [Fact]
     public async Task A_band_comes_with_a_probability_for_every_limit()
     {
-        var answer = await client.PostAsJsonAsync("/api/predictions/band", await Plans.DemoAsync(client));
+        var answer = await client.PostAsJsonAsync("/api/predictions/band", new JsonObject { ["plan"] = await Plans.DemoAsync(client) });
         answer.StatusCode.ShouldBe(HttpStatusCode.OK);
-        var body = (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
+        var body = (await answer.Content.ReadFromJsonAsync<JsonObject>())!["prior"]!;
         ((int)body["members"]!).ShouldBeGreaterThanOrEqualTo(256);
-        body["limits"]!.AsArray().Count.ShouldBe(10);
+        body["peaks"]!.AsArray().Count.ShouldBe(5);
+        body["limits"]!.AsArray().Count.ShouldBe(12);
         body["limits"]!.AsArray().ShouldAllBe(limit => (double)limit!["probability"]! >= 0 && (double)limit["probability"]! <= 1);
     }
 

@@ -9,7 +9,7 @@ public partial class HouseRulesTests
     private static readonly string[] Outside =
     [
         "System.IO", "System.Net", "System.Text.Json", "System.Data", "System.Diagnostics.Stopwatch", "Microsoft", "Dapper",
-        "Rimrock.Storage", "Rimrock.Formats", "Rimrock.Web",
+        "Rimrock.Storage", "Rimrock.Formats", "Rimrock.Devices", "Rimrock.Web",
     ];
 
     [Fact]
@@ -32,7 +32,8 @@ public partial class HouseRulesTests
 
     [Theory]
     [InlineData(typeof(Storage.Database), "Rimrock.Formats", "Rimrock.Web")]
-    [InlineData(typeof(Formats.SpeedTraceCsv), "Rimrock.Storage", "Rimrock.Web")]
+    [InlineData(typeof(Formats.SpeedTraceCsv), "Rimrock.Storage", "Rimrock.Devices", "Rimrock.Web")]
+    [InlineData(typeof(global::Rimrock.Devices.SimulatedLogger), "Rimrock.Storage", "Rimrock.Formats", "Rimrock.Web")]
     public void Side_rooms_know_the_core_only(Type inside, params string[] forbidden)
     {
         ArgumentNullException.ThrowIfNull(inside);

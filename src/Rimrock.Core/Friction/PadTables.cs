@@ -14,11 +14,15 @@ public sealed class PadTables
     private PadTables(Pad pad)
     {
         Mu = new UniformTable(FromC, ToC, Samples, pad.FrictionCurveOf().Assumed);
+        Band = pad.WorkingBandOf();
         WearMm3PerMJ = new UniformTable(FromC, ToC, Samples, pad.FamilyOf().WearMm3PerMJ);
     }
 
     /// <summary>Friction as assumed over the whole range.</summary>
     public UniformTable Mu { get; }
+
+    /// <summary>The working band.</summary>
+    public WorkingBand Band { get; }
 
     /// <summary>Wear of all pads on an axle for each MJ of braking work, mm3.</summary>
     public UniformTable WearMm3PerMJ { get; }

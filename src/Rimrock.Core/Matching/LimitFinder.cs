@@ -76,7 +76,7 @@ public static class LimitFinder
 
     private static Limit PadHot(string code, string title, Friction.Pad pad, DayRun run, Func<PhaseRecord, EnergyHistogram> energy, int member)
     {
-        var band = pad.WorkingBandOf();
+        var band = Friction.PadTables.Of(pad).Band;
         var laps = run.Phases.Where(phase => phase.Phase.Kind == PhaseKind.HotLap && energy(phase).Total(member) > 0).ToList();
         if (laps.Count == 0)
         {
@@ -99,7 +99,7 @@ public static class LimitFinder
     {
         const string code = "front-pad-cold";
         const string title = "Front pads too cold on the out lap";
-        var band = plan.FrontPad.WorkingBandOf();
+        var band = Friction.PadTables.Of(plan.FrontPad).Band;
         var outLap = run.Phases.FindIndex(phase => phase.Phase.Kind == PhaseKind.OutLap);
         var first = run.Stops.FirstOrDefault(stop => stop.PhaseIndex == outLap);
         if (first is null)

@@ -14,12 +14,19 @@ public sealed class EnergyHistogram
 
     private readonly double[] weights = new double[Bins * Lane.Count];
 
+    // The bins that hold anything: sums need look no further.
+    private int first = Bins;
+    private int last = -1;
+
     /// <summary>Adds a weight at a temperature for each member.</summary>
     public void Add(Lane celsius, Lane weight)
     {
+        var place = Lanes.MinNative(Lanes.MaxNative((celsius - Lanes.Create(StartC)) * (1 / BinK), Lane.Zero), Lanes.Create(Bins - 1.0));
         for (var member = 0; member < Lane.Count; member++)
         {
-            var bin = Math.Clamp((int)((celsius[member] - StartC) / BinK), 0, Bins - 1);
+            var bin = (int)place[member];
+            first = Math.Min(first, bin);
+            last = Math.Max(last, bin);
             weights[(bin * Lane.Count) + member] += weight[member];
         }
     }
@@ -32,13 +39,16 @@ public sealed class EnergyHistogram
         {
             weights[i] += other.weights[i];
         }
+
+        first = Math.Min(first, other.first);
+        last = Math.Max(last, other.last);
     }
 
     /// <summary>Whole weight of a member.</summary>
     public double Total(int member)
     {
         var sum = 0.0;
-        for (var bin = 0; bin < Bins; bin++)
+        for (var bin = first; bin <= last; bin++)
         {
             sum += weights[(bin * Lane.Count) + member];
         }
@@ -53,7 +63,7 @@ public sealed class EnergyHistogram
     public double ShareAbove(double celsius, int member)
     {
         double above = 0, total = 0;
-        for (var bin = 0; bin < Bins; bin++)
+        for (var bin = first; bin <= last; bin++)
         {
             var weight = weights[(bin * Lane.Count) + member];
             var inside = Math.Clamp((StartC + ((bin + 1) * BinK) - celsius) / BinK, 0, 1);
@@ -74,7 +84,7 @@ public sealed class EnergyHistogram
         }
 
         var sum = 0.0;
-        for (var bin = 0; bin < Bins; bin++)
+        for (var bin = first; bin <= last; bin++)
         {
             var weight = weights[(bin * Lane.Count) + member];
             if (weight > 0 && sum + weight >= target)

@@ -30,12 +30,19 @@ public static class Ensemble
         float[][][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        MemberRuns.Each(day.Track, plan, scores, (member, run, lane, car) =>
+        MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
         {
-            limits[member] = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay), coldStops, lane);
-            foreach (var (part, peaks) in layers)
+            for (var lane = 0; lane < places.Length; lane++)
             {
-                peaks[member] = (float)run.Phases.Max(phase => phase.Peak[(int)Strata.PeakPart(part)][lane]);
+                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops, lane);
+                foreach (var member in places[lane])
+                {
+                    limits[member] = found;
+                    foreach (var (part, peaks) in layers)
+                    {
+                        peaks[member] = (float)run.Phases.Max(phase => phase.Peak[(int)Strata.PeakPart(part)][lane]);
+                    }
+                }
             }
 
             lock (gate)
@@ -48,7 +55,15 @@ public static class Ensemble
             {
                 for (var i = 0; i < run.Samples.Count; i++)
                 {
-                    tracks[part][i][member] = (float)run.Samples[i][part][lane];
+                    var sample = run.Samples[i][part];
+                    var row = tracks[part][i];
+                    for (var lane = 0; lane < places.Length; lane++)
+                    {
+                        foreach (var member in places[lane])
+                        {
+                            row[member] = (float)sample[lane];
+                        }
+                    }
                 }
             }
         }, cancel);

@@ -118,12 +118,19 @@ public static class Learning
             for (var d = 0; d < days.Count; d++)
             {
                 var (day, from) = (days[d], first);
-                MemberRuns.Each(cut[d], day.Plan, scores, (member, run, lane, car) =>
+                MemberRuns.Each(cut[d], day.Plan, scores, (run, places, cars) =>
                 {
-                    for (var o = 0; o < day.Observations.Count; o++)
+                    for (var lane = 0; lane < places.Length; lane++)
                     {
-                        answers.Predicted[from + o][member] = (float)ObservationModel.Predicted(day.Observations[o], day.Plan, run, lane, car);
-                        answers.Log[from + o][member] = ObservationModel.LogLikelihood(day.Observations[o], day.Plan, run, lane, car);
+                        for (var o = 0; o < day.Observations.Count; o++)
+                        {
+                            var predicted = (float)ObservationModel.Predicted(day.Observations[o], day.Plan, run, lane, cars[lane]);
+                            var log = ObservationModel.LogLikelihood(day.Observations[o], day.Plan, run, lane, cars[lane]);
+                            foreach (var member in places[lane])
+                            {
+                                (answers.Predicted[from + o][member], answers.Log[from + o][member]) = (predicted, log);
+                            }
+                        }
                     }
                 }, cancel);
                 first += day.Observations.Count;

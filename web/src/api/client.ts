@@ -79,7 +79,12 @@ export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promi
 
 /** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */
 export async function predictBand(plan: PredictionPlan, observations: Observation[], signal?: AbortSignal): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations }, signal }));
+  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations, sketch: false }, signal }));
+}
+
+/** A first sketch of the band, from a quarter of the members. */
+export async function sketchBand(plan: PredictionPlan, signal?: AbortSignal): Promise<BandAnswer> {
+  return unwrap(await client.POST('/api/predictions/band', { body: { plan, sketch: true }, signal }));
 }
 
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */

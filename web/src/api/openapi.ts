@@ -243,6 +243,11 @@ export interface components {
             observations?: null | components["schemas"]["Observation"][];
             /** @description What was seen on other days with the same car. */
             earlierDays?: null | components["schemas"]["EvidenceDay"][];
+            /**
+             * @description True for a first sketch from 64 members, without evidence.
+             * @default false
+             */
+            sketch: boolean;
         };
         /** @description What an ensemble found. */
         BandResult: {
@@ -1363,7 +1368,7 @@ export interface components {
         PedalReport: {
             /**
              * Format: double
-             * @description Its line pressure, bar.
+             * @description Its line pressure, at most what 500 N at the pedal gives, bar.
              */
             bar: number;
             /** @description Travel with everything cold, mm. */

@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
   predict,
   predictBand,
+  sketchBand,
   type BandAnswer,
   type Observation,
   type PredictionPlan,
@@ -26,7 +27,7 @@ import { OnTheRoad } from './OnTheRoad';
 import { useLogger } from './useLogger';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-const bandPauseMs = 120;
+const bandPauseMs = 250;
 const nothingSeen: Observation[] = [];
 
 export default function BenchRoom() {
@@ -40,14 +41,22 @@ export default function BenchRoom() {
     staleTime: Infinity,
     retry: false,
   });
+  const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
+  const sketch = useQuery({
+    queryKey: ['sketch', plan],
+    queryFn: ({ signal }) => sketchBand(plan!, signal),
+    enabled: ready,
+    staleTime: Infinity,
+    retry: false,
+  });
   const band = useQuery({
     queryKey: ['band', plan, seen],
     queryFn: async ({ signal }) => {
-      // A pause first: while figures are still being typed, only the quick answer is worth its work.
+      // A pause first: while figures are still being typed, only the sketch is worth its work.
       await new Promise((resume) => setTimeout(resume, bandPauseMs));
       return predictBand(plan!, seen, signal);
     },
-    enabled: plan !== null && query.isSuccess && !query.isPlaceholderData,
+    enabled: ready && !sketch.isPending,
     staleTime: Infinity,
     retry: false,
     placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
@@ -67,11 +76,21 @@ export default function BenchRoom() {
     );
   }
   return (
-    <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt} data-banded={band.isPlaceholderData ? 0 : band.dataUpdatedAt}>
+    <div
+      aria-busy={query.isFetching}
+      data-redrawn={query.dataUpdatedAt}
+      data-sketched={sketch.dataUpdatedAt}
+      data-banded={band.isPlaceholderData ? 0 : band.dataUpdatedAt}
+    >
       {band.error && !query.error && <ProblemNote error={band.error} retry={() => void band.refetch()} />}
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
       {last ? (
-        <Verdict result={last.result} plan={last.plan} answer={last.plan === plan ? band.data : undefined} waiting={band.isFetching} />
+        <Verdict
+          result={last.result}
+          plan={last.plan}
+          answer={last.plan === plan ? (band.data ?? sketch.data) : undefined}
+          waiting={band.isFetching}
+        />
       ) : (
         !query.error && <p className="loading">Heating the brakes…</p>
       )}
@@ -97,6 +116,9 @@ function Verdict({
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   const series = result.sessions.find((item) => item.session === session) ?? result.sessions[0];
+  // The strata, the verdict and the story redraw at once; the rest may follow a frame later.
+  const later = useDeferredValue(result);
+  const laterSeries = later.sessions.find((item) => item.session === session) ?? later.sessions[0];
   const stop = chosen && result.stops.includes(chosen) ? chosen : null;
   const padBandC = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
   const banded = useMemo(() => series && withBand(series, band), [series, band]);
@@ -172,13 +194,13 @@ function Verdict({
               )}
             </section>
           )}
-          <HeatAway result={result}>{series && <CoolingOverTime series={series} />}</HeatAway>
-          <FacesAndPedal result={result} plan={plan} />
+          <HeatAway result={later}>{laterSeries && <CoolingOverTime series={laterSeries} />}</HeatAway>
+          <FacesAndPedal result={later} plan={plan} />
         </div>
         <aside>
           <WhatGivesFirst result={result} band={band} />
           <Certainty answer={answer} waiting={waiting} />
-          <OnTheRoad result={result} plan={plan} shelf={shelf} />
+          <OnTheRoad result={later} plan={plan} shelf={shelf} />
         </aside>
       </div>
       <footer className="cautions">

@@ -58,9 +58,9 @@ export default function NewCarRoom() {
       <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
       <fieldset>
         <legend>1 and 2. How heavy, how strong?</legend>
-        <label className="check">
-          <input type="checkbox" checked={motorcycle} onChange={(event) => setMotorcycle(event.target.checked)} /> It is a motorcycle
-        </label>
+        <button type="button" className="btn btn-link" aria-pressed={motorcycle} onClick={() => setMotorcycle(!motorcycle)}>
+          {motorcycle ? 'It is a car after all' : 'It is a motorcycle'}
+        </button>
         <NumberField
           label="Mass with driver"
           hint={motorcycle ? 'with rider and fuel' : 'papers plus you and fuel'}
