@@ -24,6 +24,28 @@ async function shot(name, { path = '/bench', width = 1280, height = 800, full = 
 
 await shot('bench', { full: true });
 await shot('bench-pads', { act: (page) => page.getByRole('button', { name: 'Tern Daily' }).first().click() });
+await shot('bench-rotors', {
+  act: async (page) => {
+    await page.getByRole('button', { name: /rotors, no ducts/ }).click();
+    const editor = page.getByRole('group', { name: 'Rotors and air' });
+    await editor.getByRole('radio', { name: /two-piece curved/ }).first().click();
+    await editor.getByLabel('Duct hose', { exact: true }).fill('76');
+    await editor.getByRole('radio', { name: /trimmed/ }).first().click();
+    await page.evaluate(() => window.scrollTo(0, 0));
+    await page.waitForTimeout(1500);
+  },
+});
+await shot('bench-live', {
+  height: 900,
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Watch a simulated car' }).click();
+    await page.waitForTimeout(9500);
+    await page.getByRole('button', { name: /Learn from the log/ }).click();
+    await page.getByText(/of 256 ways this car could be/).waitFor({ timeout: 20000 });
+    await page.getByRole('heading', { name: 'Lap story' }).scrollIntoViewIfNeeded();
+    await page.evaluate(() => window.scrollBy(0, 430));
+  },
+});
 await shot('bench-dark', { theme: 'dark', act: (page) => page.getByRole('button', { name: 'Gullmouth' }).click() });
 await shot('bench-paddock', { width: 390, height: 844 });
 await shot('new-car', { path: '/new', act: (page) => page.getByLabel('Mass with driver').fill('1420') });

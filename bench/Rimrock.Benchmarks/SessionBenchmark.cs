@@ -36,7 +36,7 @@ public class SessionBenchmark
             [.. Enumerable.Repeat(WheelFactors.Median, 4)], 20, 101325);
     }
 
-    /// <summary>Both axles, four members at once.</summary>
+    /// <summary>Both axles, eight members at once.</summary>
     [Benchmark(Baseline = true)]
     public DayRun OneSession()
     {
@@ -61,7 +61,7 @@ public class SessionBenchmark
     [Benchmark]
     public BandResult WholeEnsemble() => Ensemble.Run(plan);
 
-    /// <summary>One step of one wheel, four members: must allocate nothing.</summary>
+    /// <summary>One step of one wheel, eight members: must allocate nothing.</summary>
     [Benchmark]
     public void WheelStep() => wheel.Step(0.1, 40, Lanes.Create(10000.0), braking: true);
 }

@@ -24,7 +24,7 @@ public sealed record Learnt(Population Belief, double EffectiveMembers, int Roun
         var backed = string.Create(CultureInfo.InvariantCulture, $"What was seen is explained by about {EffectiveMembers:0} of {Population.Size} ways this car could be");
         return EffectiveMembers < Few
             ? $"{backed}: few, so take the band as a hint and look again."
-            : Rounds > 1 ? $"{backed}, drawn closer {Rounds - 1} time{(Rounds > 2 ? "s" : "")}." : $"{backed}.";
+            : Rounds > 1 ? $"{backed}, after looking closer {(Rounds == 2 ? "once" : Rounds == 3 ? "twice" : $"{Rounds - 1} times")}." : $"{backed}.";
     }
 }
 

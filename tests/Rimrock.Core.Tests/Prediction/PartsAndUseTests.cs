@@ -47,7 +47,8 @@ public class PartsAndUseTests
         shut.DifferenceK.P50.ShouldBeGreaterThan(0);
         var even = Predictor.Predict(Sport with
         {
-            FrontRotor = SampleParts.FrontRing with { Construction = RotorConstruction.TwoPiece }, FrontDuct = new WheelDuct(0, Shield.Removed),
+            FrontRotor = SampleParts.FrontRing with { Construction = RotorConstruction.TwoPiece },
+            FrontDuct = new WheelDuct(0, Shield.Removed),
             Car = Sport.Car with { Front = Sport.Car.Front with { Caliper = CaliperKind.Fixed } },
         }).Faces;
         even.DifferenceK.P50.ShouldBe(0, 1e-6, "symmetric parts, symmetric heat");

@@ -60,18 +60,21 @@ public class PredictionTests
     public void Steps_are_small_enough()
     {
         var plan = SampleParts.Plan("track-sport", "street-performance");
-        double Face(double share)
+        double[] Peaks(double share)
         {
-            var run = new DayRun(plan, [.. Enumerable.Repeat(CarFactors.Median, 4)]);
+            var run = new DayRun(plan, [CarFactors.Median]);
             foreach (var phase in new Day(plan, share).Track)
             {
                 run.Run(phase);
             }
 
-            return run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][0]);
+            return [.. new[] { BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid }.Select(part => run.Phases.Max(phase => phase.Peak[(int)part][0]))];
         }
 
-        Face(1).ShouldBe(Face(0.25), 4);
+        var (coarse, fine) = (Peaks(1), Peaks(0.125));
+        coarse[0].ShouldBe(fine[0], 2, "front face");
+        coarse[1].ShouldBe(fine[1], 2, "rear face");
+        coarse[2].ShouldBe(fine[2], 1, "front fluid");
     }
 
     [Fact]

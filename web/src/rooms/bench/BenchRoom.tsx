@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
   predict,
@@ -9,6 +9,7 @@ import {
   type Observation,
   type PredictionPlan,
   type PredictionResult,
+  type ShelfAnswer,
   type StopSummary,
 } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
@@ -31,7 +32,7 @@ const bandPauseMs = 250;
 const nothingSeen: Observation[] = [];
 
 export default function BenchRoom() {
-  const { plan, missing, draft } = usePlan();
+  const { shelf, plan, missing, draft } = usePlan();
   const seen = draft?.seen ?? nothingSeen;
   const query = useQuery({
     queryKey: ['prediction', plan],
@@ -64,6 +65,10 @@ export default function BenchRoom() {
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
+  // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
+  const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
+  const answer = band.data ?? sketch.data;
+  if (plan && answer && answer !== held?.answer) setHeld({ answer, plan });
   if (!plan) {
     return (
       <section className="empty">
@@ -88,8 +93,9 @@ export default function BenchRoom() {
         <Verdict
           result={last.result}
           plan={last.plan}
-          answer={last.plan === plan ? (band.data ?? sketch.data) : undefined}
-          waiting={band.isFetching}
+          answer={held?.plan === last.plan ? held.answer : undefined}
+          waiting={seen.length > 0 && band.isFetching}
+          shelf={shelf}
         />
       ) : (
         !query.error && <p className="loading">Heating the brakes…</p>
@@ -98,20 +104,21 @@ export default function BenchRoom() {
   );
 }
 
-function Verdict({
+const Verdict = memo(function Verdict({
   result,
   plan,
   answer,
   waiting,
+  shelf,
 }: {
   result: PredictionResult;
   plan: PredictionPlan;
   answer: BandAnswer | undefined;
   waiting: boolean;
+  shelf: ShelfAnswer;
 }) {
   const band = answer?.learnt ?? answer?.prior;
   const log = useLogger();
-  const { shelf } = usePlan();
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
@@ -210,4 +217,4 @@ function Verdict({
       </footer>
     </>
   );
-}
+});
