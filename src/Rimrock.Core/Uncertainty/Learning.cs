@@ -102,12 +102,15 @@ public static class Learning
             return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen);
         }
 
-        /// <summary>The stretches of a day that its observations ask about: nothing after the last session they name.</summary>
+        /// <summary>The stretches of a day that its observations ask about: nothing after the last session and lap that they name.</summary>
         private static IReadOnlyList<DayPhase> Asked(EvidenceDay day)
         {
-            var last = day.Observations.Select(seen => seen.Session ?? int.MaxValue).DefaultIfEmpty(0).Max();
-            return [.. new Day(day.Plan).Track.Where(phase => phase.Session <= last)];
+            var last = day.Observations.Select(End).DefaultIfEmpty((0, 0)).Max();
+            return [.. new Day(day.Plan).Track.Where(phase => (phase.Session, phase.Kind == PhaseKind.Parked ? int.MaxValue : phase.Lap).CompareTo(last) <= 0)];
         }
+
+        private static (int Session, int Lap) End(Observation seen) =>
+            (seen.Session ?? int.MaxValue, seen is { Kind: not ObservationKind.PedalSoft, Lap: { } lap } ? lap : int.MaxValue);
 
         private Observation Which(int index) => days.SelectMany(day => day.Observations).ElementAt(index);
 

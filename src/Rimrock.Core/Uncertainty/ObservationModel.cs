@@ -88,7 +88,8 @@ public static class ObservationModel
         run.Phases.Where(phase => phase.Phase.Kind is not PhaseKind.Parked && (observation.Session is null || phase.Phase.Session == observation.Session));
 
     private static double Peak(Observation observation, DayRun run, BrakePart part, int lane) =>
-        run.Phases.Where(phase => (observation.Session is null || phase.Phase.Session == observation.Session) && (observation.Lap is null || phase.Phase.Lap <= observation.Lap)).Max(phase => phase.Peak[(int)part][lane]);
+        run.Phases.Where(phase => (observation.Session is null || phase.Phase.Session == observation.Session)
+            && (observation.Lap is null || (phase.Phase.Kind != PhaseKind.Parked && phase.Phase.Lap <= observation.Lap))).Max(phase => phase.Peak[(int)part][lane]);
 
     private static double Reading(Observation observation, DayRun run, int lane)
     {
