@@ -6,7 +6,7 @@ const folder = process.env.RIMROCK_E2E_DATA ?? '/tmp/rimrock-e2e';
 
 export default defineConfig({
   testDir: 'specs',
-  timeout: 30_000,
+  timeout: 60_000,
   retries: 0,
   workers: 1,
   reporter: [['list'], ['json', { outputFile: 'test-results/results.json' }]],

@@ -160,6 +160,8 @@ test('cooling by path is read at any moment', async ({ page }) => {
 });
 
 test('a change is redrawn quickly, and its band soon after', async ({ page }, info) => {
+  // It only prints its figures: a slow machine makes them worse, not the test fail.
+  test.setTimeout(240_000);
   await openBench(page);
   await page.getByRole('button', { name: '24 °C, dry' }).click();
   const field = page.getByLabel('Air temperature');
@@ -200,7 +202,7 @@ test('a change is redrawn quickly, and its band soon after', async ({ page }, in
   bands.sort((a, b) => a - b);
   const settled = performance.now();
   await field.fill('20');
-  await expect(page.getByText(/of 256 likely cars/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/of 256 likely cars/)).toBeVisible({ timeout: 60_000 });
   console.log(`change to settled band of 256: ${(performance.now() - settled).toFixed(0)} ms`);
   console.log(`change to first redrawn band: median ${bands[5]!.toFixed(0)} ms, worst ${bands[9]!.toFixed(0)} ms`);
   info.annotations.push({ type: 'change to redrawn band, ms', description: `median ${bands[5]!.toFixed(0)}, worst ${bands[9]!.toFixed(0)}` });
