@@ -18,8 +18,6 @@ public static class LimitFinder
     /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement, +-100).</summary>
     public const double ConeLimitUm = 250;
 
-    private const double WheelWellRiseK = 15;
-
     /// <summary>All limits of a day with the band of their demand, from the middle, the cool and the hot member; sorted.</summary>
     public static IReadOnlyList<Limit> FindWithBand(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops, (int Middle, int Cool, int Hot) members)
     {
@@ -187,7 +185,7 @@ public static class LimitFinder
 
     private static Limit Line(Heat.OutsideHeat source, PredictionPlan plan, FluidToday fluid)
     {
-        var lineC = source.LineC(plan.Weather.AmbientC + WheelWellRiseK);
+        var lineC = source.LineC(plan.Weather.AmbientC + Heat.WheelFactors.Median.WheelAirRiseK);
         var gives = lineC >= fluid.VapourC;
         return new Limit("line-fluid", "Fluid boils in a line", "C", lineC, fluid.VapourC, fluid.VapourC - lineC, gives, gives ? new Moment(1, PhaseKind.Parked, 0, 0) : null, Harm.Danger,
             Text($"A line {source.DistanceMm:0} mm from a surface at {source.SourceC:0} °C settles at {lineC:0} °C."),

@@ -76,7 +76,7 @@ public sealed class AxleRun
     /// <summary>Volume worn off each inner pad, mm3.</summary>
     public Lane WornInMm3 { get; private set; }
 
-    /// <summary>Volume worn off each outer pad, mm3; of a drum nothing.</summary>
+    /// <summary>Volume worn off each outer pad, mm3; a drum's shoes wear alike.</summary>
     public Lane WornOutMm3 { get; private set; }
 
     /// <summary>Pad volume worn off the axle if every pad wore as the worst one, mm3.</summary>

@@ -40,7 +40,7 @@ public static class ColdStop
         var mu = new FrictionCurve(family.Curve, family.ColdSlopePerK).Assumed(WarmC);
         var torque = EverydayG * Speed.StandardGravityMS2 * car.EffectiveMassKg() * car.TyreRadiusM;
         var perPascal = TorquePerPascal(plan);
-        return PedalFor(car.Hydraulics, torque, WarmKmh, (perPascal.Front + perPascal.Rear) * mu);
+        return PedalFor(car.Hydraulics, torque, WarmKmh, (perPascal.Front * car.Front.DiscMu(mu)) + (perPascal.Rear * car.Rear.DiscMu(mu)));
     }
 
     /// <summary>Pedal force for an axle torque, N.</summary>

@@ -93,7 +93,7 @@ public static class Predictor
     private static List<StopSummary> Stops(PredictionPlan plan, DayRun run)
     {
         var perPascal = ColdStop.TorquePerPascal(plan);
-        var bestTorque = (perPascal.Front * plan.FrontPad.WorkingBandOf().PlateauMu) + (perPascal.Rear * plan.RearPad.WorkingBandOf().PlateauMu);
+        var bestTorque = (perPascal.Front * plan.Car.Front.DiscMu(plan.FrontPad.WorkingBandOf().PlateauMu)) + (perPascal.Rear * plan.Car.Rear.DiscMu(plan.RearPad.WorkingBandOf().PlateauMu));
         var stops = new List<StopSummary>(run.Stops.Count);
         foreach (var record in run.Stops)
         {
@@ -102,7 +102,7 @@ public static class Predictor
             var meanKmh = 0.5 * (stop.EntryKmh + stop.ExitKmh);
             var metres = Speed.FromKmh(meanKmh) * stop.DurationS;
             var torque = stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / metres * plan.Car.TyreRadiusM;
-            var torquePerPascal = (perPascal.Front * record.FrontMu[Member]) + (perPascal.Rear * record.RearMu[Member]);
+            var torquePerPascal = (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[Member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[Member]));
             var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, torquePerPascal);
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
             stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),

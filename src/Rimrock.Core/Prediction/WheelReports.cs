@@ -12,6 +12,9 @@ internal static class WheelReports
     /// <summary>What a leg can do: the most that the type-0 test of UN R13-H allows, N (from memory).</summary>
     private const double MostPedalN = 500;
 
+    /// <summary>A hose is warmed by so much of what its caliper's fluid is (engineering judgement, +-0.2).</summary>
+    private const double LineShare = 0.4;
+
     public static FaceReport Faces(PredictionPlan plan, DayRun run, (int Middle, int Cool, int Hot, int QuietSide) members)
     {
         var shapes = run.Phases.Select(phase => phase.Shape).ToList();
@@ -36,7 +39,7 @@ internal static class WheelReports
         var bar = Math.Min(plan.Car.Hydraulics.PressureBar(MostPedalN), stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar));
         var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
         var ambient = plan.Weather.AmbientC;
-        var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient) : ambient + (0.4 * (hottest - ambient));
+        var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));
         return new PedalReport(Math.Round(bar, 1), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, ambient, ambient)), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, hottest, line)));
     }
 

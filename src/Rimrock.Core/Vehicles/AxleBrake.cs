@@ -97,6 +97,9 @@ public sealed record AxleBrake(
         return piston * Shim switch { Shim.Titanium => 0.4, Shim.Steel => 0.8, _ => 1.0 };
     }
 
+    /// <summary>The friction at which a disc with these pistons would brake as hard: the friction itself but for a drum.</summary>
+    public double DiscMu(double mu) => Caliper == CaliperKind.Drum ? Friction.DrumGain.DiscMu(mu) : mu;
+
     /// <summary>What the caliper is made of.</summary>
     public Solid CaliperMaterial() => AluminiumCaliper ? Solid.Aluminium : Solid.CastIron;
 

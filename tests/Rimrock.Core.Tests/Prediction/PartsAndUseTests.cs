@@ -102,6 +102,8 @@ public class PartsAndUseTests
         result.Summary.FrontShare.ShouldBeInRange(0.6, 0.9);
         Math.Abs(result.Cooling[1].BalanceError).ShouldBeLessThan(1e-3);
         result.Cooling[1].VanesShare.ShouldBe(0);
+        brake.DiscMu(0.38).ShouldBe(0.5 * DrumGain.Of(0.38));
+        ColdStop.EverydayPedalN(plan).ShouldBeLessThan(ColdStop.EverydayPedalN(plan with { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
         result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(Strata.DrumLimitC);
         Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })), "poor at shedding heat");
 
