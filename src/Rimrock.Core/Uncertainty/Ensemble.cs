@@ -15,7 +15,7 @@ public static class Ensemble
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
-    /// <param name="cancel">Stops between groups of members.</param>
+    /// <param name="cancel">Stops between stretches of the day.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
     public static BandResult Run(PredictionPlan plan, Population? belief = null, CancellationToken cancel = default)
     {

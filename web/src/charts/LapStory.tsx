@@ -1,10 +1,10 @@
 import { scaleLinear } from 'd3-scale';
-import { area, line } from 'd3-shape';
-import { useState, type PointerEvent } from 'react';
+import { memo, useState, type PointerEvent } from 'react';
 import type { BrakePart, LoggerFrame, PhaseSummary, SessionSeries, StopSummary } from '../api/client';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { partNames } from './parts';
+import { areaPath, linePath, type Point } from './path';
 
 interface Props {
   series: SessionSeries;
@@ -36,7 +36,7 @@ export const lapLabel = (phase: { kind: PhaseSummary['kind']; lap: number }) =>
   phase.kind === 'outLap' ? 'out' : phase.kind === 'coolDownLap' ? 'cool' : phase.kind === 'parked' ? 'parked' : String(phase.lap);
 
 /** Temperatures over one session and the rest after it; a lap's name or a brushed range zooms in. */
-export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onChoose, dots = [] }: Props) {
+export const LapStory = memo(function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onChoose, dots = [] }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const { show, to } = useUnits();
   const [zoomed, setZoomed] = useState<{ session: number; from: number; to: number } | null>(null);
@@ -60,6 +60,8 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
     .domain([0, top])
     .range([height - margin.bottom, margin.top]);
   const indexes = series.timeS.map((_, i) => i).filter((i) => inView(series.timeS[i] ?? 0));
+  const across = indexes.map((i) => x(series.timeS[i] ?? 0));
+  const placed = (values: number[]): Point[] => indexes.map((i, at) => [across[at] ?? 0, y(values[i] ?? 0)]);
   const stepC = top > 700 ? 200 : 100;
   const rules = [
     { c: padBandC, label: 'front pads leave their band', className: 'rule-pad' },
@@ -103,27 +105,10 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
           <line key={rule.label} className={rule.className} x1={margin.left} x2={width - right} y1={y(rule.c)} y2={y(rule.c)} />
         ))}
         {shownParts.map((item) => (
-          <path
-            key={`${item.part} band`}
-            className={`${item.className}-band`}
-            d={
-              area<number>()
-                .x((i) => x(series.timeS[i] ?? 0))
-                .y0((i) => y(item.low[i] ?? 0))
-                .y1((i) => y(item.high[i] ?? 0))(indexes) ?? ''
-            }
-          />
+          <path key={`${item.part} band`} className={`${item.className}-band`} d={areaPath(placed(item.low), placed(item.high))} />
         ))}
         {shownParts.map((item) => (
-          <path
-            key={item.part}
-            className={item.className}
-            d={
-              line<number>()
-                .x((i) => x(series.timeS[i] ?? 0))
-                .y((i) => y(item.values[i] ?? 0))(indexes) ?? ''
-            }
-          />
+          <path key={item.part} className={item.className} d={linePath(placed(item.values))} />
         ))}
         {dots
           .filter(
@@ -196,7 +181,7 @@ export function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onC
       )}
     </div>
   );
-}
+});
 
 /** Names at the right end of the lines, pushed apart so that none covers another. */
 function RightLabels({ items, y, at }: { items: { c: number; label: string; className: string }[]; y: (c: number) => number; at: number }) {

@@ -1,8 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useMemo, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import { decodeDraft, encodeDraft } from './address';
+import { predictionOf } from './asking';
 import { firstDraft, resolve, type Draft } from './draft';
 
 interface PlanState {
@@ -42,6 +43,7 @@ export function PlanProvider({
   const text = params.get('p');
   const draft = useMemo(() => (shelf.data ? draftIn(text, shelf.data) : null), [text, shelf.data]);
 
+  const queries = useQueryClient();
   const start = useCallback(
     (next: Draft) =>
       setParams((old) => {
@@ -56,9 +58,14 @@ export function PlanProvider({
     (edit: (draft: Draft) => Draft) => {
       // The address is read afresh: two edits in one tick must build on each other.
       const now = data && draftIn(new URLSearchParams(window.location.search).get('p'), data);
-      if (now) start(edit(now));
+      if (!now) return;
+      const next = edit(now);
+      // Asked before the page is drawn again: the answer is on its way while the sentence changes.
+      const asked = resolve({ ...next, seen: undefined }, data);
+      if ('plan' in asked) void queries.prefetchQuery(predictionOf(asked.plan));
+      start(next);
     },
-    [start, data],
+    [start, data, queries],
   );
 
   // What was seen at the track is not part of the plan: entering it must not make a new one of the same figures.

@@ -2,7 +2,6 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
-  predict,
   predictBand,
   sketchBand,
   type BandAnswer,
@@ -14,6 +13,7 @@ import {
 } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
+import { predictionOf } from '../../plan/asking';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
@@ -34,14 +34,7 @@ const nothingSeen: Observation[] = [];
 export default function BenchRoom() {
   const { shelf, plan, missing, draft } = usePlan();
   const seen = draft?.seen ?? nothingSeen;
-  const query = useQuery({
-    queryKey: ['prediction', plan],
-    queryFn: ({ signal }) => predict(plan!, signal),
-    enabled: plan !== null,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
-  });
+  const query = useQuery({ ...predictionOf(plan!), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
   const sketch = useQuery({
     queryKey: ['sketch', plan],
@@ -127,6 +120,7 @@ const Verdict = memo(function Verdict({
   const later = useDeferredValue(result);
   const laterSeries = later.sessions.find((item) => item.session === session) ?? later.sessions[0];
   const stop = chosen && result.stops.includes(chosen) ? chosen : null;
+  const mark = useMemo(() => stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }, [stop]);
   const padBandC = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
   const banded = useMemo(() => series && withBand(series, band), [series, band]);
   const gone = result.limits.find((limit) => limit.gives);
@@ -147,11 +141,7 @@ const Verdict = memo(function Verdict({
                 <span className="key key-road">road</span>
               </span>
             </header>
-            <StrataChart
-              layers={result.strata}
-              peaks={band?.peaks}
-              stop={stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }}
-            />
+            <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} />
             <p className="note">
               {band
                 ? 'Bracket above the bar: where the day’s hottest moment falls in eight of ten likely days.'

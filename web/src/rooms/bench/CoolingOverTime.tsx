@@ -1,7 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import { area, stack, stackOrderNone, type SeriesPoint } from 'd3-shape';
-import { useState } from 'react';
+import { stack, stackOrderNone } from 'd3-shape';
+import { memo, useState } from 'react';
 import type { SessionSeries } from '../../api/client';
+import { areaPath } from '../../charts/path';
 import { useWidth } from '../../shared/useWidth';
 
 const paths = [
@@ -15,7 +16,7 @@ const height = 84;
 const margin = { left: 44, right: 118, top: 4, bottom: 18 };
 
 /** At any moment of the session: through which path a front wheel sheds its heat, as a share of what leaves. */
-export function CoolingOverTime({ series }: { series: SessionSeries }) {
+export const CoolingOverTime = memo(function CoolingOverTime({ series }: { series: SessionSeries }) {
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const [at, setAt] = useState<number | null>(null);
   const narrow = width < 620;
@@ -36,10 +37,7 @@ export function CoolingOverTime({ series }: { series: SessionSeries }) {
   const layers = stack<(typeof rows)[number]>()
     .keys(paths.map((path) => path.key))
     .order(stackOrderNone)(rows);
-  const shape = area<SeriesPoint<(typeof rows)[number]>>()
-    .x((_, i) => x(series.timeS[i] ?? 0))
-    .y0((point) => y(point[0]))
-    .y1((point) => y(Math.min(100, point[1])));
+  const across = series.timeS.map((time) => x(time));
   const parkedAt = series.timeS.findIndex((time) => time >= series.parkedS);
   const chosen = at ?? Math.max(0, parkedAt - 1);
   const row = rows[chosen];
@@ -80,7 +78,14 @@ export function CoolingOverTime({ series }: { series: SessionSeries }) {
         }}
       >
         {layers.map((layer, i) => (
-          <path key={layer.key} className={`cool-${paths[i]?.className}`} d={shape(layer) ?? ''} />
+          <path
+            key={layer.key}
+            className={`cool-${paths[i]?.className}`}
+            d={areaPath(
+              layer.map((point, at) => [across[at] ?? 0, y(point[0])]),
+              layer.map((point, at) => [across[at] ?? 0, y(Math.min(100, point[1]))]),
+            )}
+          />
         ))}
         <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />
         {at !== null && (
@@ -107,4 +112,4 @@ export function CoolingOverTime({ series }: { series: SessionSeries }) {
       </svg>
     </div>
   );
-}
+});

@@ -1,8 +1,9 @@
+import { memo } from 'react';
 import type { PredictionPlan, PredictionResult, Spread } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
 /** Inner against outer face, the ring's cone, hot bands, the quieter side, pedal travel and ring masses. */
-export function FacesAndPedal({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
+export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
   const { show } = useUnits();
   const { faces, pedal, ringMasses } = result;
   const band = (spread: Spread, unit: string, digits = 0) =>
@@ -76,4 +77,4 @@ export function FacesAndPedal({ result, plan }: { result: PredictionResult; plan
       </table>
     </section>
   );
-}
+});

@@ -1,10 +1,19 @@
+import { memo } from 'react';
 import type { PredictionPlan, PredictionResult, ShelfAnswer } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
 const word = (index: number, words: [string, string, string]) => (index <= 2 ? words[0] : index <= 5 ? words[1] : words[2]);
 
 /** First stops on cold mornings and manners of the front pad. */
-export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; plan: PredictionPlan; shelf: ShelfAnswer }) {
+export const OnTheRoad = memo(function OnTheRoad({
+  result,
+  plan,
+  shelf,
+}: {
+  result: PredictionResult;
+  plan: PredictionPlan;
+  shelf: ShelfAnswer;
+}) {
   const { show } = useUnits();
   const family = shelf.padFamilies.find((row) => row.code === plan.frontPad.family);
   return (
@@ -50,4 +59,4 @@ export function OnTheRoad({ result, plan, shelf }: { result: PredictionResult; p
       </p>
     </section>
   );
-}
+});

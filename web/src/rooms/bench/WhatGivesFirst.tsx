@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
 import { byProbability, chance } from './band';
 import { lapLabel } from '../../charts/LapStory';
@@ -17,7 +17,7 @@ const when = (limit: Limit) => {
 };
 
 /** What gives, in order, with the margin, one sentence why and the cheapest change that moves it. */
-export function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
+export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
   const sorted = byProbability(result.limits, band);
@@ -44,7 +44,7 @@ export function WhatGivesFirst({ result, band }: { result: PredictionResult; ban
       </p>
     </section>
   );
-}
+});
 
 function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
   const { show, system } = useUnits();

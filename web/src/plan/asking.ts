@@ -1,0 +1,11 @@
+import { queryOptions } from '@tanstack/react-query';
+import { predict, type PredictionPlan } from '../api/client';
+
+/** The prediction of a plan: one question, whoever asks it first. */
+export const predictionOf = (plan: PredictionPlan) =>
+  queryOptions({
+    queryKey: ['prediction', plan],
+    queryFn: ({ signal }) => predict(plan, signal),
+    staleTime: Infinity,
+    retry: false,
+  });
