@@ -33,7 +33,7 @@ app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseMiddleware<OriginGuard>();
 app.UseDefaultFiles();
-app.UseStaticFiles();
+app.UseStaticFiles(StaticFileCaching.Options);
 app.MapOpenApi();
 var api = app.MapGroup("/api");
 api.MapGroup("/predictions").MapPredictions();

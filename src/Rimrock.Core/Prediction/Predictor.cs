@@ -29,16 +29,27 @@ public static class Predictor
         ColdStopResult[] coldStops = [];
         Parallel.Invoke(() => Run(track, day.Track), () => Run(road, day.Road), () => coldStops = ColdStop.ComparedAtEverydayPedal(plan));
         var fluid = FluidOf(plan);
-        var stops = Stops(plan, track);
+        List<StopSummary> stops = [];
+        List<SessionSeries> sessions = [];
+        IReadOnlyList<StrataLayer> layers = [];
+        IReadOnlyList<Limit> limits = [];
+        Parallel.Invoke(
+            () => sessions = Sessions(track),
+            () =>
+            {
+                stops = Stops(plan, track);
+                layers = Strata.Layers(plan, track, road, fluid, (Member, Cool, Hot));
+                limits = LimitFinder.FindWithBand(plan, track, fluid, coldStops, (Member, Cool, Hot));
+            });
         return new PredictionResult(
             Summary(plan, day, track),
             [.. track.Phases.Select(Phase)],
             [.. track.Phases.Where(phase => phase.Phase.Kind == PhaseKind.Parked).SelectMany(Parked)],
             stops,
-            Sessions(track),
-            Strata.Layers(plan, track, road, fluid, (Member, Cool, Hot)),
+            sessions,
+            layers,
             [Cooling("front", track.Front), Cooling("rear", track.Rear)],
-            LimitFinder.FindWithBand(plan, track, fluid, coldStops, (Member, Cool, Hot)),
+            limits,
             coldStops,
             fluid,
             WheelReports.Faces(plan, track, (Member, Cool, Hot, QuietSide)),

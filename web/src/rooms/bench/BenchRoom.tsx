@@ -28,7 +28,10 @@ import { OnTheRoad } from './OnTheRoad';
 import { useLogger } from './useLogger';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
+/** Pauses before the slower answers, ms: while a figure is still being changed, the page itself comes first. */
+const sketchPauseMs = 60;
 const bandPauseMs = 250;
+const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
 const nothingSeen: Observation[] = [];
 
 export default function BenchRoom() {
@@ -38,7 +41,10 @@ export default function BenchRoom() {
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
   const sketch = useQuery({
     queryKey: ['sketch', plan],
-    queryFn: ({ signal }) => sketchBand(plan!, signal),
+    queryFn: async ({ signal }) => {
+      await pause(sketchPauseMs);
+      return sketchBand(plan!, signal);
+    },
     enabled: ready,
     staleTime: Infinity,
     retry: false,
@@ -46,8 +52,7 @@ export default function BenchRoom() {
   const band = useQuery({
     queryKey: ['band', plan, seen],
     queryFn: async ({ signal }) => {
-      // A pause first: while figures are still being typed, only the sketch is worth its work.
-      await new Promise((resume) => setTimeout(resume, bandPauseMs));
+      await pause(bandPauseMs);
       return predictBand(plan!, seen, signal);
     },
     enabled: ready && !sketch.isPending,
