@@ -17,12 +17,14 @@ public static class Predictor
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
     /// <summary>Predicts.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public static PredictionResult Predict(PredictionPlan plan)
+    public static PredictionResult Predict(PredictionPlan plan, Day? laid = null)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var day = new Day(plan);
+        var day = laid ?? new Day(plan);
         var members = CarFactors.Corners;
         var track = new DayRun(plan, members);
         var road = new DayRun(plan, members);

@@ -15,13 +15,14 @@ public static class Ensemble
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
+    /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
     /// <param name="cancel">Stops between stretches of the day.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public static BandResult Run(PredictionPlan plan, Population? belief = null, CancellationToken cancel = default)
+    public static BandResult Run(PredictionPlan plan, Population? belief = null, Day? laid = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var day = new Day(plan);
+        var day = laid ?? new Day(plan);
         var population = belief ?? Population.Prior;
         var scores = population.EffectiveSize() < population.Scores.Length - 0.5 ? population.Resampled().Scores : population.Scores;
         var coldStops = ColdStop.ComparedAtEverydayPedal(plan);

@@ -1,4 +1,6 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
 using Rimrock.Core.Prediction;
 
 namespace Rimrock.Core.Tests.Circuits;
@@ -45,6 +47,28 @@ public class DayTests
         var dry = new Day(plan);
         new Day(plan with { Weather = plan.Weather with { Rain = true } }).HotLap.DurationS.ShouldBeGreaterThan(dry.HotLap.DurationS);
         new Day(plan with { Circuit = plan.Circuit with { AltitudeM = 2000 } }).AirDensityKgM3.ShouldBe(dry.AirDensityKgM3 * 79495 / 101325, 0.001);
+    }
+
+    [Fact]
+    public void Parts_do_not_change_the_day_so_that_one_layout_serves_them_all()
+    {
+        var plan = SampleParts.Plan();
+        var other = plan with
+        {
+            FrontPad = new Pad("hot", "race-sintered"),
+            RearPad = new Pad("sport", "track-sport"),
+            FrontRotor = plan.FrontRotor with { OuterDiameterMm = 345 },
+            RearRotor = plan.RearRotor with { ThicknessMm = 14 },
+            Fluid = plan.Fluid with { DryC = 310 },
+            FrontDuct = new WheelDuct(HoseMm: 76),
+            FrontPadMm = 6,
+            Bedded = false,
+            StabilityControlPercent = 20,
+            RoadPercent = 10,
+        };
+        Predictor.Predict(other, new Day(plan)).Summary.ShouldBe(Predictor.Predict(other).Summary);
+        new Day(other).Track.Select(phase => phase.Schedule.EnergyJ.Sum()).ShouldBe(new Day(plan).Track.Select(phase => phase.Schedule.EnergyJ.Sum()));
+        new Day(other).Road.Select(phase => phase.Schedule.EnergyJ.Sum()).ShouldBe(new Day(plan).Road.Select(phase => phase.Schedule.EnergyJ.Sum()));
     }
 
     [Fact]
