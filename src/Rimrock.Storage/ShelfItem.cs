@@ -1,6 +1,7 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
@@ -13,7 +14,8 @@ namespace Rimrock.Storage;
 /// <param name="Origin">demo or own.</param>
 /// <param name="Revision">Counts its edits from 1; an edit must name the one it started from.</param>
 /// <param name="Body">The thing itself.</param>
-public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body)
+/// <param name="Archived">True where it is offered no longer; what refers to it still finds it.</param>
+public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body, bool Archived = false)
     where T : class;
 
 /// <summary>A car with what is fitted to it.</summary>
@@ -44,12 +46,16 @@ public sealed record CarEntry(Car Car, Rotor FrontRotor, Rotor RearRotor, string
 /// <param name="Pads">Pads.</param>
 /// <param name="Rotors">Rotors.</param>
 /// <param name="Fluids">Fluids.</param>
+/// <param name="Lines">Flexible lines.</param>
+/// <param name="Ducts">Front brake ducts.</param>
 public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<CarEntry>> Cars,
     IReadOnlyList<ShelfItem<Circuit>> Circuits,
     IReadOnlyList<ShelfItem<Pad>> Pads,
     IReadOnlyList<ShelfItem<Rotor>> Rotors,
-    IReadOnlyList<ShelfItem<BrakeFluid>> Fluids);
+    IReadOnlyList<ShelfItem<BrakeFluid>> Fluids,
+    IReadOnlyList<ShelfItem<LineKit>> Lines,
+    IReadOnlyList<ShelfItem<DuctKit>> Ducts);
 
 /// <summary>Raised when an item was changed by someone else since it was read.</summary>
 /// <param name="id">The item.</param>

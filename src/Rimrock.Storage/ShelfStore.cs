@@ -5,7 +5,9 @@ using Microsoft.Data.Sqlite;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Storage;
 
@@ -21,17 +23,21 @@ public sealed class ShelfStore(Database database)
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
     };
 
+    /// <summary>The tables' words.</summary>
+    public static IReadOnlyList<string> Kinds { get; } = ["cars", "circuits", "pads", "rotors", "fluids", "lines", "ducts"];
+
     /// <summary>Everything on the shelf, demo items first, by name.</summary>
     public ShelfContent Read()
     {
         using var connection = database.Open();
         return new ShelfContent(
             Items<CarEntry>(connection, "cars"), Items<Circuit>(connection, "circuits"), Items<Pad>(connection, "pads"),
-            Items<Rotor>(connection, "rotors"), Items<BrakeFluid>(connection, "fluids"));
+            Items<Rotor>(connection, "rotors"), Items<BrakeFluid>(connection, "fluids"),
+            Items<LineKit>(connection, "lines"), Items<DuctKit>(connection, "ducts"));
     }
 
     /// <summary>Writes an own item.</summary>
-    /// <param name="kind">The table's word: cars, circuits, pads, rotors, fluids.</param>
+    /// <param name="kind">The table's word, one of <see cref="Kinds"/>.</param>
     /// <param name="id">Stable id, 1 to 80 characters.</param>
     /// <param name="name">Name for lists.</param>
     /// <param name="body">The thing.</param>
@@ -53,12 +59,28 @@ public sealed class ShelfStore(Database database)
         return actual + 1;
     }
 
+    /// <summary>Takes an item off what is offered, or puts it back; nothing is deleted, since plans and the log may refer to it.</summary>
+    /// <param name="kind">The table's word.</param>
+    /// <param name="id">The item.</param>
+    /// <param name="archived">True to take it off.</param>
+    /// <param name="expectedRevision">Revision that the page saw.</param>
+    /// <returns>The new revision.</returns>
+    /// <exception cref="RevisionConflictException">The item was changed in the meantime, or is not there.</exception>
+    public int Archive(string kind, string id, bool archived, int expectedRevision)
+    {
+        using var connection = database.Open();
+        var changed = connection.Execute("UPDATE shelf_item SET archived = @archived, revision = revision + 1 WHERE kind = @kind AND id = @id AND revision = @expectedRevision",
+            new { kind, id, archived = archived ? 1 : 0, expectedRevision });
+        return changed == 1 ? expectedRevision + 1
+            : throw new RevisionConflictException(id, expectedRevision, connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) ?? 0);
+    }
+
     /// <summary>Puts the demo items on the shelf, over older versions of themselves.</summary>
     public void LoadDemo()
     {
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
-        foreach (var kind in (string[])["cars", "circuits", "pads", "rotors", "fluids"])
+        foreach (var kind in Kinds)
         {
             using var stream = typeof(ShelfStore).Assembly.GetManifestResourceStream($"Rimrock.Storage.Demo.{kind}.json")
                 ?? throw new InvalidOperationException($"The demo data {kind} is missing from the build.");
@@ -77,17 +99,17 @@ public sealed class ShelfStore(Database database)
     private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind)
         where T : class =>
     [
-        .. connection.Query<Row>("SELECT id, origin, revision, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind })
-            .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!)),
+        .. connection.Query<Row>("SELECT id, origin, revision, archived, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind })
+            .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!, row.Archived == 1)),
     ];
 
     private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, int revision, string body) =>
         connection.Execute(
             """
             INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES (@kind, @id, @name, @origin, @revision, @body)
-            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, body = @body
+            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, body = @body WHERE origin = 'demo' OR @origin = 'own'
             """,
             new { kind, id, name, origin, revision, body }, transaction);
 
-    private sealed record Row(string Id, string Origin, long Revision, string Body);
+    private sealed record Row(string Id, string Origin, long Revision, long Archived, string Body);
 }

@@ -1,5 +1,6 @@
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
+using Rimrock.Web.Choose;
 using Rimrock.Web.Devices;
 using Rimrock.Web.Hosting;
 using Rimrock.Web.Shelf;
@@ -21,6 +22,7 @@ builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Config
 builder.Services.AddSingleton<ShelfStore>();
 builder.Services.AddSingleton<AnswerCache>();
 builder.Services.AddSingleton<LoggerShelf>();
+builder.Services.AddSingleton<MatchProgress>();
 builder.Services.AddHostedService<WarmUp>();
 
 var app = builder.Build();
@@ -37,6 +39,7 @@ app.UseStaticFiles(StaticFileCaching.Options);
 app.MapOpenApi();
 var api = app.MapGroup("/api");
 api.MapGroup("/predictions").MapPredictions();
+api.MapGroup("/matches").MapMatches();
 api.MapGroup("/shelf").MapShelf();
 api.MapGroup("/devices/loggers").MapLoggers();
 api.MapGroup("/recordings").MapRecordings();

@@ -8,8 +8,17 @@ namespace Rimrock.Core.Fluids;
 /// <param name="DryC">Dry boiling point, C.</param>
 /// <param name="WetC">Wet boiling point, C.</param>
 /// <param name="PriceLitre">Price of a litre in the driver's currency; null where unknown.</param>
-public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null)
+/// <param name="ViscosityMm2S">Kinematic viscosity at -40 C, mm2/s; null where unknown.</param>
+/// <param name="BottleLitres">Size of a bottle, l.</param>
+/// <param name="OpenedMonths">Months since the bottle was opened; null for a sealed one.</param>
+public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null, double? ViscosityMm2S = null, double BottleLitres = 1, double? OpenedMonths = null)
 {
+    /// <summary>What ABS and stability control want at -40 C, mm2/s: their valves are tested with the low-viscosity classes (ISO 4925 classes 6 and 7, from memory).</summary>
+    public const double ThinEnoughForAbsMm2S = 750;
+
+    private static readonly FieldRange Viscosity = new("fluid.viscosityMm2S", "Viscosity at -40 °C", "mm2/s", 100, 3000);
+    private static readonly FieldRange Bottle = new("fluid.bottleLitres", "Bottle", "l", 0.1, 25);
+    private static readonly FieldRange Opened = new("fluid.openedMonths", "Opened", "months ago", 0, 120);
     private static readonly FieldRange Dry = new("fluid.dryC", "Dry boiling point", "C", 190, 360);
     private static readonly FieldRange Wet = new("fluid.wetC", "Wet boiling point", "C", 130, 260);
     private static readonly FieldRange Price = new("fluid.priceLitre", "Price of a litre", "", 0, 2000);
@@ -32,6 +41,21 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
         if (PriceLitre is { } price)
         {
             Price.Check(price, faults, $"{field}.priceLitre");
+        }
+
+        Bottle.Check(BottleLitres, faults, $"{field}.bottleLitres");
+        if (OpenedMonths is { } opened)
+        {
+            Opened.Check(opened, faults, $"{field}.openedMonths");
+        }
+
+        if (ViscosityMm2S is { } viscosity)
+        {
+            Viscosity.Check(viscosity, faults, $"{field}.viscosityMm2S");
+            if (ClassOf() is { } row && viscosity > row.ViscosityMm2S)
+            {
+                faults.Add(new InputFault($"{field}.viscosityMm2S", $"{viscosity:0}", $"at most {row.ViscosityMm2S:0} mm2/s", $"A fluid that claims {row.Name} is thinner at -40 °C ({row.Source})."));
+            }
         }
 
         if (WetC >= DryC)

@@ -11,6 +11,7 @@ namespace Rimrock.Core.Friction;
 /// <param name="StatedToC">Upper edge of the maker's range, C, if stated.</param>
 /// <param name="PriceAxleSet">Price of a set for one axle, in the driver's currency; null where unknown.</param>
 /// <param name="RoadApproved">True where it may be used on the road.</param>
+/// <param name="Traits">What else is known of it; null where only the family is known.</param>
 public sealed record Pad(
     string Name,
     string Family,
@@ -19,13 +20,26 @@ public sealed record Pad(
     double? StatedFromC = null,
     double? StatedToC = null,
     double? PriceAxleSet = null,
-    bool RoadApproved = true)
+    bool RoadApproved = true,
+    PadTraits? Traits = null)
 {
     private static readonly FieldRange Stated = new("pad.statedFromC", "Stated working temperature", "C", -40, 1100);
     private static readonly FieldRange Price = new("pad.priceAxleSet", "Price of an axle set", "", 0, 20000);
 
     /// <summary>The pad's family.</summary>
     public PadFamily FamilyOf() => PadFamilies.Find(Family);
+
+    /// <summary>Dust, 0 to 10: its own index or the family's.</summary>
+    public int DustIndex() => Traits?.Dust ?? FamilyOf().Dust;
+
+    /// <summary>Noise, 0 to 10.</summary>
+    public int NoiseIndex() => Traits?.Noise ?? FamilyOf().Noise;
+
+    /// <summary>Rotor wear, 0 to 10.</summary>
+    public int RotorWearIndex() => Traits?.RotorWear ?? FamilyOf().RotorWear;
+
+    /// <summary>Discs it may rub on: its maker's list, else iron, or carbon-ceramic where its family says so.</summary>
+    public PadDiscs DiscsOf() => Traits?.Discs ?? (Family == PadFamilies.CarbonCeramicCode ? PadDiscs.CarbonCeramic : PadDiscs.Iron);
 
     /// <summary>The pad's friction curve: its own or the family's.</summary>
     public FrictionCurve FrictionCurveOf()
@@ -67,6 +81,7 @@ public sealed record Pad(
             faults.Add(new InputFault($"{field}.statedToC", $"{StatedFromC} to {StatedToC}", "both edges, the upper above the lower", "A stated working range needs both edges, rising."));
         }
 
+        Traits?.Check($"{field}.traits", faults);
         if (PriceAxleSet is { } price)
         {
             Price.Check(price, faults, $"{field}.priceAxleSet");

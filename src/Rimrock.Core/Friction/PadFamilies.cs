@@ -5,6 +5,9 @@ namespace Rimrock.Core.Friction;
 /// <summary>The table of pad families: typical values from memory, common practice; see <see cref="PadFamily"/>.</summary>
 public static class PadFamilies
 {
+    /// <summary>Code of the family made for carbon-ceramic discs.</summary>
+    public const string CarbonCeramicCode = "carbon-ceramic-disc";
+
     private static readonly double[] ChartC = [0, 50, 100, 200, 300, 400, 500, 600, 700, 800];
 
     private static readonly WearJump CooksAbove400 = new(400, Above: true, 3);
@@ -20,7 +23,7 @@ public static class PadFamilies
         Row("track-sport", "Track-day sport", [.30, .36, .42, .46, .47, .47, .45, .41, .34, .25], 60, 130, null, 3, 2700, 880, 7, 6, 6),
         Row("race-sintered", "Race sintered", [.26, .30, .35, .40, .43, .45, .46, .46, .44, .40], 50, 260, NoFilmBelow120, 18, 4800, 560, 8, 8, 8),
         Row("race-carbon-metallic", "Race carbon-metallic", [.24, .30, .38, .47, .52, .54, .54, .52, .48, .42], 80, 220, NoFilmBelow120, 5, 2900, 800, 9, 8, 8),
-        Row("carbon-ceramic-disc", "For carbon-ceramic discs", [.30, .34, .38, .42, .44, .45, .45, .44, .42, .38], 30, 220, null, 3, 2850, 850, 2, 4, 1),
+        Row(CarbonCeramicCode, "For carbon-ceramic discs", [.30, .34, .38, .42, .44, .45, .45, .44, .42, .38], 30, 220, null, 3, 2850, 850, 2, 4, 1),
     ];
 
     /// <summary>The family of a code.</summary>

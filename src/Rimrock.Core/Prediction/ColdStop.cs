@@ -25,7 +25,9 @@ public static class ColdStop
     /// <summary>Deceleration that sets the everyday pedal force, g.</summary>
     public const double EverydayG = 0.6;
 
-    private const double AbsShareOfGrip = 0.95;
+    /// <summary>Share of the tyre's grip that ABS works at (common practice).</summary>
+    public const double AbsShareOfGrip = 0.95;
+
     private const double StepS = 0.04;
     private const double LongestS = 30;
     private const double WarmC = 100;

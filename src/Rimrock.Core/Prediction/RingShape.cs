@@ -21,6 +21,9 @@ public sealed class RingShape
     /// <summary>Largest inboard less outboard face temperature, K, by magnitude.</summary>
     public Lane FaceDifferenceK { get; private set; }
 
+    /// <summary>Largest rise of the hotter face over its section's mean, K: what heat checks come from.</summary>
+    public Lane FaceOverMeanK { get; private set; }
+
     /// <summary>Inboard face at its hottest, C.</summary>
     public Lane InnerFaceC { get; private set; } = Lanes.Create(double.NegativeInfinity);
 
@@ -56,6 +59,7 @@ public sealed class RingShape
 
         ConeRad = Larger(ConeRad, Cone(parts.Rotor, wheel.CheekDifferenceK, wheel.BulkC - wheel.HatC));
         FaceDifferenceK = Larger(FaceDifferenceK, wheel.FaceInC - wheel.FaceOutC);
+        FaceOverMeanK = Lanes.MaxNative(FaceOverMeanK, wheel.HotterFaceC - wheel.BulkC);
         InnerFaceC = Lanes.MaxNative(InnerFaceC, wheel.FaceInC);
         OuterFaceC = Lanes.MaxNative(OuterFaceC, wheel.FaceOutC);
     }

@@ -61,6 +61,7 @@ public enum RingMaterial
 /// <param name="Material">What the ring is made of.</param>
 /// <param name="ReplacesCarbonCeramic">True for an iron ring made to take a carbon-ceramic disc's place.</param>
 /// <param name="DrumWidthMm">Width of a drum's rubbing face, mm.</param>
+/// <param name="Finish">Face, slots, ring price and hardware; null for a plain one.</param>
 public sealed record Rotor(
     string Name,
     double OuterDiameterMm,
@@ -76,7 +77,8 @@ public sealed record Rotor(
     double? Price = null,
     RingMaterial Material = RingMaterial.Iron,
     bool ReplacesCarbonCeramic = false,
-    double DrumWidthMm = 45)
+    double DrumWidthMm = 45,
+    RotorFinish? Finish = null)
 {
     private const double ClosedDrumKgShare = 1.35;
     private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "Rotor diameter", "mm", 180, 440);
@@ -88,6 +90,7 @@ public sealed record Rotor(
     private static readonly FieldRange Vane = new("rotor.vaneThicknessMm", "Vane thickness", "mm", 1, 15);
     private static readonly FieldRange Wall = new("rotor.thicknessMm", "Drum wall", "mm", 4, 20);
     private static readonly FieldRange Width = new("rotor.drumWidthMm", "Drum width", "mm", 20, 120);
+    private static readonly FieldRange Cost = new("rotor.price", "Price of one rotor", "", 0, 20000);
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
@@ -139,6 +142,12 @@ public sealed record Rotor(
     {
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, $"{field}.name", faults);
+        Finish?.Check($"{field}.finish", faults);
+        if (Price is { } price)
+        {
+            Cost.Check(price, faults, $"{field}.price");
+        }
+
         if (Construction == RotorConstruction.Drum)
         {
             CheckDrum(field, faults);

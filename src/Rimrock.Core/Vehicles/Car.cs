@@ -33,6 +33,7 @@ public enum VehicleKind
 /// <param name="RegenerationMS2">Deceleration that recuperation takes first, m/s2; 0 for none.</param>
 /// <param name="Electronics">True with ABS and brake-force distribution.</param>
 /// <param name="Kind">Car or motorcycle.</param>
+/// <param name="WheelBarrelMm">Inner diameter of the front wheels' barrel, mm; null where unknown.</param>
 public sealed record Car(
     string Name,
     double MassKg,
@@ -53,7 +54,8 @@ public sealed record Car(
     double EngineBrakingMS2 = 0.3,
     double RegenerationMS2 = 0,
     bool Electronics = true,
-    VehicleKind Kind = VehicleKind.Car)
+    VehicleKind Kind = VehicleKind.Car,
+    double? WheelBarrelMm = null)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "Mass with driver", "kg", 350, 4000);
@@ -73,11 +75,12 @@ public sealed record Car(
     private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "Rotating mass factor", "", 1, 1.2);
     private static readonly FieldRange Drive = new("car.driveEfficiency", "Driveline efficiency", "", 0.6, 1);
     private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "Engine braking", "m/s2", 0, 1.5);
+    private static readonly FieldRange Barrel = new("car.wheelBarrelMm", "Wheel barrel", "mm", 250, 560);
     private static readonly FieldRange Regeneration = new("car.regenerationMS2", "Regeneration", "m/s2", 0, 4);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
+        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
 
     /// <summary>Mass that kinetic energy sees, kg.</summary>
     public double EffectiveMassKg() => MassKg * RotatingMassFactor;
@@ -102,6 +105,11 @@ public sealed record Car(
         Drive.Check(DriveEfficiency, faults);
         EngineBraking.Check(EngineBrakingMS2, faults);
         Regeneration.Check(RegenerationMS2, faults);
+        if (WheelBarrelMm is { } barrel)
+        {
+            Barrel.Check(barrel, faults);
+        }
+
         Hydraulics.Check(faults);
         Front.Check("car.front", faults);
         Rear.Check("car.rear", faults);

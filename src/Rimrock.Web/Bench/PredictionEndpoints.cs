@@ -1,6 +1,5 @@
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Web.Bench;
@@ -39,7 +38,7 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) => cache.Answer("plan", plan, () => Predictor.Predict(plan, DayOf(plan, cache))))
+        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) => cache.Answer("plan", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache))))
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
             .Produces<PredictionResult>()
@@ -55,10 +54,10 @@ public static class PredictionEndpoints
     {
         if (question.Sketch)
         {
-            return new BandAnswer(Ensemble.Run(question.Plan, Population.Sketch, DayOf(question.Plan, cache), cancel));
+            return new BandAnswer(Ensemble.Run(question.Plan, Population.Sketch, DayShelf.DayOf(question.Plan, cache), cancel));
         }
 
-        var prior = cache.Remember("prior", question.Plan, () => Ensemble.Run(question.Plan, laid: DayOf(question.Plan, cache), cancel: cancel));
+        var prior = cache.Remember("prior", question.Plan, () => Ensemble.Run(question.Plan, laid: DayShelf.DayOf(question.Plan, cache), cancel: cancel));
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
@@ -68,15 +67,7 @@ public static class PredictionEndpoints
         var learnt = Learning.From(evidence, cancel);
         return new BandAnswer(
             prior,
-            Ensemble.Run(question.Plan, learnt.Belief, DayOf(question.Plan, cache), cancel),
+            Ensemble.Run(question.Plan, learnt.Belief, DayShelf.DayOf(question.Plan, cache), cancel),
             new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
-    }
-
-    /// <summary>The day of a plan, laid out once for all parts that are tried on it; refused plans are refused before they are driven.</summary>
-    private static Day DayOf(PredictionPlan plan, AnswerCache cache)
-    {
-        InputFaultException.ThrowIfAny(plan.Faults());
-        var driven = new { plan.Car, plan.Circuit, plan.Pace, plan.Stint, plan.Weather, plan.BatteryFull, plan.RoadDuty, plan.TrailerKg, plan.TrailerBraked };
-        return cache.Remember("day", driven, () => new Day(plan));
     }
 }

@@ -1,8 +1,11 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
@@ -46,7 +49,7 @@ public static class ShelfEndpoints
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges])))
+                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. PadTraits.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>
@@ -63,6 +66,24 @@ public static class ShelfEndpoints
             .WithSummary("Stores an own car; revision is the one the edit started from, 0 for a new car.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
+        MapPart<Pad>(group, "pads", "pad", (pad, faults) => pad.Check("pad", faults), pad => pad.Name);
+        MapPart<Rotor>(group, "rotors", "rotor", (rotor, faults) => rotor.Check("rotor", faults), rotor => rotor.Name);
+        MapPart<BrakeFluid>(group, "fluids", "fluid", (fluid, faults) => fluid.Check("fluid", faults), fluid => fluid.Name);
+        MapPart<LineKit>(group, "lines", "line", (lines, faults) => lines.Check("line", faults), lines => lines.Name);
+        MapPart<DuctKit>(group, "ducts", "duct", (duct, faults) => duct.Check("duct", faults), duct => duct.Name);
+        group.MapPost("/{kind}/{id}/archive", (string kind, string id, int revision, bool archived, ShelfStore store) =>
+            {
+                if (!ShelfStore.Kinds.Contains(kind))
+                {
+                    throw new InputFaultException([new InputFault("kind", kind.Length > 20 ? kind[..20] : kind, string.Join(", ", ShelfStore.Kinds), "No such kind of thing on the shelf.")]);
+                }
+
+                return TypedResults.Ok(new Saved(id, store.Archive(kind, CheckId(id), archived, revision)));
+            })
+            .WithName("archivePart")
+            .WithSummary("Takes something off what is offered, or puts it back; what refers to it still finds it.")
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .ProducesProblem(StatusCodes.Status409Conflict);
         group.MapPut("/circuits/{id}", (string id, int revision, Circuit circuit, ShelfStore store) =>
             {
                 var faults = new List<InputFault>();
@@ -75,6 +96,20 @@ public static class ShelfEndpoints
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
     }
+
+    private static void MapPart<T>(RouteGroupBuilder group, string kind, string word, Action<T, ICollection<InputFault>> check, Func<T, string> name)
+        where T : class =>
+        group.MapPut($"/{kind}/{{id}}", (string id, int revision, T body, ShelfStore store) =>
+            {
+                var faults = new List<InputFault>();
+                check(body, faults);
+                InputFaultException.ThrowIfAny(faults);
+                return TypedResults.Ok(new Saved(id, store.Save(kind, CheckId(id), name(body), body, revision)));
+            })
+            .WithName($"save{char.ToUpperInvariant(word[0])}{word[1..]}")
+            .WithSummary($"Stores an own {word}; revision is the one the edit started from, 0 for a new one.")
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .ProducesProblem(StatusCodes.Status409Conflict);
 
     private static string CheckId(string id)
     {

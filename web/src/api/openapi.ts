@@ -38,6 +38,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Weighs the whole shelf against a plan: a short list with reasons, the cheapest steps, and why not the rest. A ticket, any text of the caller's, names its progress. */
+        post: operations["match"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/progress/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The share done of a match, 0 to 1, as server-sent events. */
+        get: operations["matchProgress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -83,6 +117,108 @@ export interface paths {
         /** Stores an own car; revision is the one the edit started from, 0 for a new car. */
         put: operations["saveCar"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/pads/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own pad; revision is the one the edit started from, 0 for a new one. */
+        put: operations["savePad"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/rotors/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own rotor; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveRotor"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/fluids/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own fluid; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveFluid"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/lines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own line; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveLine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/ducts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own duct; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveDuct"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{kind}/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes something off what is offered, or puts it back; what refers to it still finds it. */
+        post: operations["archivePart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -291,6 +427,22 @@ export interface components {
              * @description Price of a litre in the driver's currency; null where unknown.
              */
             priceLitre?: null | number;
+            /**
+             * Format: double
+             * @description Kinematic viscosity at -40 C, mm2/s; null where unknown.
+             */
+            viscosityMm2S?: null | number;
+            /**
+             * Format: double
+             * @description Size of a bottle, l.
+             * @default 1
+             */
+            bottleLitres: number;
+            /**
+             * Format: double
+             * @description Months since the bottle was opened; null for a sealed one.
+             */
+            openedMonths?: null | number;
         };
         /**
          * @description What the flexible lines are.
@@ -456,6 +608,11 @@ export interface components {
             electronics: boolean;
             /** @description Car or motorcycle. */
             kind?: components["schemas"]["VehicleKind"];
+            /**
+             * Format: double
+             * @description Inner diameter of the front wheels' barrel, mm; null where unknown.
+             */
+            wheelBarrelMm?: null | number;
         };
         /** @description A car with what is fitted to it. */
         CarEntry: {
@@ -605,6 +762,28 @@ export interface components {
             /** @description Through hat and hub, and from caliper and pads, %. */
             conduction: number[];
         };
+        /** @description One thing that track hours cost. */
+        CostLine: {
+            /** @description What. */
+            what: string;
+            /**
+             * Format: double
+             * @description In the driver's currency for each track hour; null where its price is unknown.
+             */
+            perHour: null | number;
+            /**
+             * Format: double
+             * @description Lower edge of eight tenths.
+             */
+            lowPerHour: null | number;
+            /**
+             * Format: double
+             * @description Upper edge.
+             */
+            highPerHour: null | number;
+            /** @description How it came about. */
+            why: string;
+        };
         /** @description One point of a friction chart. */
         CurvePoint: {
             /**
@@ -669,12 +848,69 @@ export interface components {
          * @enum {unknown}
          */
         DuctAim: "eye" | "face";
+        /** @description A set of front brake ducts as a driver would order it. */
+        DuctKit: {
+            /** @description Name in lists. */
+            name: string;
+            /** @description What it does at one wheel. */
+            duct: components["schemas"]["WheelDuct"];
+            /**
+             * Format: double
+             * @description Price of the set, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
+        };
         /** @description A road duty to choose. */
         DutyChoice: {
             /** @description Stable code. */
             code: string;
             /** @description What a driver calls it. */
             name: string;
+        };
+        /** @description Where a pad spends its braking energy. */
+        EnergyShares: {
+            /**
+             * Format: double
+             * @description Inside its working band.
+             */
+            inside: number;
+            /**
+             * Format: double
+             * @description Below it.
+             */
+            below: number;
+            /**
+             * Format: double
+             * @description Above it.
+             */
+            above: number;
+            /**
+             * Format: double
+             * @description Energy-weighted mean friction over the track stops.
+             */
+            meanMu: number;
+            /**
+             * Format: double
+             * @description Its standard deviation from stop to stop: consistency.
+             */
+            muSpread: number;
+        };
+        /** @description A fluid on an event's day against the day's demand. */
+        EventDay: {
+            /** @description The fluid. */
+            fluid: components["schemas"]["FluidDay"];
+            /** @description Hottest fluid of the day, C. */
+            demandC: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description What is left in the middle of the band, K.
+             */
+            marginK: number;
+            /**
+             * Format: double
+             * @description Chance that it shows vapour.
+             */
+            boils: number;
         };
         /** @description What was seen on one day. */
         EvidenceDay: {
@@ -780,6 +1016,26 @@ export interface components {
             /** @description Standard and clause. */
             source: string;
         };
+        /** @description A fluid on the day of an event. */
+        FluidDay: {
+            /**
+             * Format: int32
+             * @description Event of the season from 1.
+             */
+            event: number;
+            /**
+             * Format: double
+             * @description Months since it was filled in.
+             */
+            monthsOld: number;
+            /**
+             * Format: double
+             * @description Water at the caliper, %.
+             */
+            waterPercent: number;
+            /** @description Vapour shows from here, C: eight of ten lie in the spread. */
+            vapourC: components["schemas"]["Spread"];
+        };
         /** @description The fluid as it is in the car today. */
         FluidState: {
             /**
@@ -827,6 +1083,18 @@ export interface components {
              * @description Wet boiling point, C.
              */
             wetC: number;
+        };
+        /** @description Why something is out before anything is ranked. */
+        HardStop: {
+            /** @description Stable code. */
+            code: string;
+            /** @description Why, for the driver. */
+            sentence: string;
+            /**
+             * @description True where it is out by the driver's own word, false where it must not be fitted.
+             * @default false
+             */
+            own: boolean;
         };
         /**
          * @description How bad it is when a limit is passed; fluid and cracks far above wear.
@@ -1009,6 +1277,33 @@ export interface components {
             /** @description What the margin depends on, most first. */
             contributions: components["schemas"]["Contribution"][];
         };
+        /** @description A limit of a setup with its chance. */
+        LimitChance: {
+            /** @description The limit, with its band. */
+            limit: components["schemas"]["Limit"];
+            /**
+             * Format: double
+             * @description Chance that it gives on the day, from the band taken as normal.
+             */
+            chance: number;
+        };
+        /** @description A set of flexible lines as a driver would order it. */
+        LineKit: {
+            /** @description Name in lists. */
+            name: string;
+            /** @description What the lines are. */
+            kind: components["schemas"]["BrakeLine"];
+            /**
+             * @description True where they may be used on the road.
+             * @default true
+             */
+            roadApproved: boolean;
+            /**
+             * Format: double
+             * @description Price of the set, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
+        };
         /** @description One line of an on-car logger; a channel that dropped out is null. */
         LoggerFrame: {
             /**
@@ -1063,6 +1358,36 @@ export interface components {
              */
             seed: number;
         };
+        /** @description The answer of a match. */
+        MatchAnswer: {
+            /** @description What is on the car, judged alike. */
+            fitted: components["schemas"]["Suggestion"];
+            /** @description The best setups, best first. */
+            shortlist: components["schemas"]["Suggestion"][];
+            /** @description The cheapest sequence of steps; empty where nothing is needed. */
+            steps: components["schemas"]["SpendStep"][];
+            /** @description Every part of the shelf that the best setup does not have. */
+            whyNot: components["schemas"]["WhyNot"][];
+            /** @description In one sentence. */
+            verdict: string;
+            /**
+             * Format: int64
+             * @description Setups weighed.
+             */
+            examined: number;
+            /**
+             * Format: int32
+             * @description Setups that nothing beats in everything.
+             */
+            paretoSize: number;
+        };
+        /** @description A question for a short list. */
+        MatchQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+        };
         /** @description When in the day something happens. */
         Moment: {
             /**
@@ -1082,6 +1407,39 @@ export interface components {
              * @description Minutes into the stretch.
              */
             minutes: number;
+        };
+        /** @description What a setup is weighed by; less is better in all. */
+        Objectives: {
+            /**
+             * Format: double
+             * @description Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.
+             */
+            risk?: number;
+            /**
+             * Format: double
+             * @description Street penalty, 0 to 10, see StreetManners.
+             */
+            street?: number;
+            /**
+             * Format: double
+             * @description Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.
+             */
+            costPerHour?: number;
+            /**
+             * Format: double
+             * @description Work to change over, h.
+             */
+            effortHours?: number;
+            /**
+             * Format: double
+             * @description Front share away from that of equal pads on the fitted rotors.
+             */
+            balanceShift?: number;
+            /**
+             * Format: double
+             * @description 0 (lets go smoothly) to 1.
+             */
+            roughness?: number;
         };
         /** @description One observation of a day. */
         Observation: {
@@ -1222,7 +1580,14 @@ export interface components {
              * @default true
              */
             roadApproved: boolean;
+            traits?: null | components["schemas"]["PadTraits"];
         };
+        /**
+         * @description Which discs a pad may rub on.
+         * @default iron
+         * @enum {unknown}
+         */
+        PadDiscs: "iron" | "carbonCeramic" | "both";
         /**
          * @description What pads of one construction have in common: a typical friction curve, wear law, heat properties and manners.
          *     The figures are typical and from memory, never a maker's data (common practice); friction +-0.04, wear x1.7,
@@ -1282,6 +1647,53 @@ export interface components {
              */
             coldSlopePerK?: number;
         };
+        /** @description What a pad is like beside its friction curve. Indices run from 0 (none, worst) to 10; null where only the family is known. */
+        PadTraits: {
+            /** @description Discs that the maker lists it for. */
+            discs?: components["schemas"]["PadDiscs"];
+            /**
+             * Format: int32
+             * @description How firmly it takes hold, 0 to 10.
+             */
+            bite?: null | number;
+            /**
+             * Format: int32
+             * @description How smoothly it lets go, 0 to 10: a pad that lets go smoothly can be held at the ABS threshold.
+             */
+            release?: null | number;
+            /**
+             * Format: int32
+             * @description Dust, 0 to 10.
+             */
+            dust?: null | number;
+            /**
+             * Format: int32
+             * @description Noise, 0 to 10.
+             */
+            noise?: null | number;
+            /**
+             * Format: int32
+             * @description Rotor wear, 0 to 10.
+             */
+            rotorWear?: null | number;
+            /**
+             * @description True where the dust pits wheels.
+             * @default false
+             */
+            corrosiveDust: boolean;
+            /**
+             * @description True where pads come bedded from a rig.
+             * @default false
+             */
+            preBedded: boolean;
+            /**
+             * Format: double
+             * @description How far a pad gives at 160 bar, micrometres; null where unknown.
+             */
+            compressibilityUm?: null | number;
+            /** @description Two letters of SAE J866 from the pad's edge, such as FF; null where none. */
+            edgeCode?: null | string;
+        };
         /** @description The peak of a part after the car was parked. */
         ParkedPeak: {
             /**
@@ -1317,6 +1729,13 @@ export interface components {
             p50C: number[];
             /** @description Nine tenths lie below, C. */
             p90C: number[];
+        };
+        /** @description A part by id and name. */
+        PartName: {
+            /** @description Id on the shelf, or string Setup.FittedId. */
+            id: string;
+            /** @description Name. */
+            name: string;
         };
         /** @description One part in one stretch of the day. */
         PartRange: {
@@ -1551,6 +1970,32 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @description Why a setup stands where it does, as data and as a sentence. */
+        Reason: {
+            /** @description What kind of reason. */
+            kind: components["schemas"]["ReasonKind"];
+            /** @description Limit or objective that it speaks of. */
+            code: string;
+            /**
+             * Format: double
+             * @description Figure with what is fitted; null where there is none.
+             */
+            before: null | number;
+            /**
+             * Format: double
+             * @description Figure with this setup.
+             */
+            after: null | number;
+            /** @description Unit of both. */
+            unit: string;
+            /** @description In words. */
+            sentence: string;
+        };
+        /**
+         * @description What kind of reason.
+         * @enum {unknown}
+         */
+        ReasonKind: "fixes" | "costs" | "stillFirst" | "note";
         /** @description What was found in a recorded trace. */
         RecordingPreview: {
             /** @description The circuit it makes; not stored yet. */
@@ -1668,6 +2113,7 @@ export interface components {
              * @default 45
              */
             drumWidthMm: number;
+            finish?: null | components["schemas"]["RotorFinish"];
         };
         /**
          * @description How the ring is held.
@@ -1675,6 +2121,60 @@ export interface components {
          * @enum {unknown}
          */
         RotorConstruction: "onePiece" | "twoPiece" | "drum";
+        /**
+         * @description The rubbing face.
+         * @default plain
+         * @enum {unknown}
+         */
+        RotorFace: "plain" | "slotted" | "hookSlotted" | "drilled" | "factoryDrilled";
+        /** @description What a rotor is beside its geometry. */
+        RotorFinish: {
+            /** @description The rubbing face. */
+            face?: components["schemas"]["RotorFace"];
+            /**
+             * @description True where slots run out through the edge: a crack's way out.
+             * @default false
+             */
+            slotsReachEdge: boolean;
+            /**
+             * Format: double
+             * @description Price of a replacement ring of a two-piece rotor; null where unknown.
+             */
+            ringPrice?: null | number;
+            /** @description Grade of bolts and nuts and whether they are for one use; null where none are needed. */
+            hardware?: null | string;
+            /**
+             * Format: double
+             * @description Service limit of a carbon disc by mass, kg; null for iron.
+             */
+            minRingMassKg?: null | number;
+        };
+        /**
+         * @description The school about rotors.
+         * @default either
+         * @enum {unknown}
+         */
+        RotorSchool: "either" | "blanks" | "twoPiece";
+        /** @description What a setup costs. */
+        RunningCost: {
+            /** @description For each track hour, by what. */
+            lines: components["schemas"]["CostLine"][];
+            /**
+             * Format: double
+             * @description Sum of what is known, for each track hour.
+             */
+            perHour: number;
+            /**
+             * Format: double
+             * @description The same for the season's track hours.
+             */
+            perSeason: number;
+            /**
+             * Format: double
+             * @description What has to be bought to fit it.
+             */
+            buyNow: number;
+        };
         /** @description What a save returns. */
         Saved: {
             /** @description The item. */
@@ -1720,6 +2220,19 @@ export interface components {
             /** @description How a front wheel lost its heat at each time. */
             cooling: components["schemas"]["CoolingSeries"];
         };
+        /** @description A setup's parts by id and name. */
+        SetupNames: {
+            /** @description Front pads. */
+            frontPad: components["schemas"]["PartName"];
+            /** @description Rear pads. */
+            rearPad: components["schemas"]["PartName"];
+            /** @description Front rotors. */
+            rotor: components["schemas"]["PartName"];
+            duct: null | components["schemas"]["PartName"];
+            /** @description Fluid. */
+            fluid: components["schemas"]["PartName"];
+            lines: null | components["schemas"]["PartName"];
+        };
         /** @description Everything a page needs to offer choices: the shelf, the tables of kinds, and the range of every field. */
         ShelfAnswer: {
             /** @description The shelf. */
@@ -1751,6 +2264,10 @@ export interface components {
             rotors: components["schemas"]["ShelfItemOfRotor"][];
             /** @description Fluids. */
             fluids: components["schemas"]["ShelfItemOfBrakeFluid"][];
+            /** @description Flexible lines. */
+            lines: components["schemas"]["ShelfItemOfLineKit"][];
+            /** @description Front brake ducts. */
+            ducts: components["schemas"]["ShelfItemOfDuctKit"][];
         };
         /** @description One thing on the shelf. */
         ShelfItemOfBrakeFluid: {
@@ -1765,6 +2282,11 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["BrakeFluid"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfCarEntry: {
@@ -1779,6 +2301,11 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["CarEntry"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfCircuit: {
@@ -1793,6 +2320,49 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["Circuit"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
+        };
+        /** @description One thing on the shelf. */
+        ShelfItemOfDuctKit: {
+            /** @description Stable id. */
+            id: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The thing itself. */
+            body: components["schemas"]["DuctKit"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
+        };
+        /** @description One thing on the shelf. */
+        ShelfItemOfLineKit: {
+            /** @description Stable id. */
+            id: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The thing itself. */
+            body: components["schemas"]["LineKit"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfPad: {
@@ -1807,6 +2377,11 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["Pad"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfRotor: {
@@ -1821,6 +2396,11 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["Rotor"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
         };
         /**
          * @description Dust shield behind the rotor.
@@ -1841,6 +2421,28 @@ export interface components {
             /** @description Speeds, km/h. */
             speedKmh: number[];
         };
+        /** @description One step of the cheapest way. */
+        SpendStep: {
+            /** @description What to change, in words. */
+            what: string;
+            /** @description The setup after it. */
+            setup: components["schemas"]["Suggestion"];
+            /**
+             * Format: double
+             * @description What it costs to buy.
+             */
+            buy: number;
+            /**
+             * Format: double
+             * @description Risk before it.
+             */
+            riskBefore: number;
+            /**
+             * Format: double
+             * @description Risk after it.
+             */
+            riskAfter: number;
+        };
         /** @description A band: a tenth lies below the first, half below the second, nine tenths below the third. */
         Spread: {
             /**
@@ -1858,6 +2460,12 @@ export interface components {
              * @description P90.
              */
             p90: number;
+        };
+        SseItemOfstring: {
+            data?: null | string;
+            eventType?: null | string;
+            eventId?: null | string;
+            reconnectionInterval?: null | string;
         };
         /** @description A day at the track: sessions with out lap, hot laps, cool-down laps and rest. */
         StintPlan: {
@@ -1981,6 +2589,69 @@ export interface components {
             capacity: components["schemas"]["Capacity"];
             overlap: null | components["schemas"]["Overlap"];
         };
+        /** @description How a pair of pads behaves on the road. */
+        StreetManners: {
+            /**
+             * Format: double
+             * @description Longer than with the original pads from 50 km/h at 5 C, m; negative where shorter.
+             */
+            extraMetres: number;
+            /**
+             * Format: double
+             * @description Mean of dust and noise over both axles, 0 to 10.
+             */
+            dustAndNoise: number;
+            /**
+             * Format: double
+             * @description 0 (as the original) to 10 (do not drive it on the road).
+             */
+            penalty: number;
+        };
+        /** @description A setup looked at closely: the whole day run with it. */
+        Suggestion: {
+            /** @description Ids of its parts, joined. */
+            key: string;
+            /** @description Its parts. */
+            parts: components["schemas"]["SetupNames"];
+            /** @description What it is weighed by. */
+            objectives: components["schemas"]["Objectives"];
+            /** @description Every limit with its chance, likeliest first. */
+            limits: components["schemas"]["LimitChance"][];
+            /** @description Demand over capacity, for the little strata: front and rear pads, front fluid. */
+            layers: components["schemas"]["StrataLayer"][];
+            /** @description First stops from 50 and 100 km/h at 5 C at the everyday pedal force, and a panic stop from 100 km/h at 500 N. */
+            coldStops: components["schemas"]["ColdStopResult"][];
+            /** @description Manners on the road. */
+            street: components["schemas"]["StreetManners"];
+            /** @description The fluid on the day of each event, and the chance that it boils then. */
+            season: components["schemas"]["EventDay"][];
+            /** @description What it costs. */
+            cost: components["schemas"]["RunningCost"];
+            /**
+             * Format: double
+             * @description Front share of equal deceleration by the hydraulics with the pads warm.
+             */
+            frontShare: number;
+            /**
+             * Format: double
+             * @description The same with equal pads on the fitted rotors.
+             */
+            equalPadShare: number;
+            /** @description Share of the front pads' braking energy inside, below and above their working band. */
+            energyInBand: components["schemas"]["EnergyShares"];
+            /**
+             * Format: double
+             * @description Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.
+             */
+            crackIndex: number;
+            /**
+             * Format: double
+             * @description Mass of both front rotors over the fitted ones, kg.
+             */
+            unsprungKg: number;
+            /** @description Why it stands where it does. */
+            reasons: components["schemas"]["Reason"][];
+        };
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
@@ -2101,6 +2772,84 @@ export interface components {
          * @enum {unknown}
          */
         WheelOpenness: "closed" | "usual" | "open" | "bare";
+        /** @description Why a part is not in the best setup. */
+        WhyNot: {
+            /** @description frontPad, rearPad, rotor, duct, fluid or lines. */
+            kind: string;
+            /** @description The part. */
+            part: components["schemas"]["PartName"];
+            hardStop: null | components["schemas"]["HardStop"];
+            with: null | components["schemas"]["Objectives"];
+            /** @description In words. */
+            sentence: string;
+        };
+        /** @description What matters to the driver. Scales run from 0 (not at all) to 3 (most). */
+        Wishes: {
+            /**
+             * Format: int32
+             * @description The same brake in the last lap as in the first.
+             * @default 2
+             */
+            consistency: number;
+            /**
+             * Format: int32
+             * @description Balance, bite and release as the driver knows them.
+             * @default 2
+             */
+            confidence: number;
+            /**
+             * Format: int32
+             * @description Little work to change over.
+             * @default 1
+             */
+            convenience: number;
+            /**
+             * Format: int32
+             * @description Money.
+             * @default 2
+             */
+            cost: number;
+            /**
+             * Format: int32
+             * @description Stopping on a cold morning.
+             * @default 2
+             */
+            coldMornings: number;
+            /**
+             * Format: int32
+             * @description Clean wheels and quiet brakes.
+             * @default 1
+             */
+            dustAndNoise: number;
+            /**
+             * @description True where parts without road approval are out.
+             * @default true
+             */
+            roadApprovalMust: boolean;
+            /**
+             * @description True to flush before every event, false for one filling a season.
+             * @default false
+             */
+            freshFluidEachEvent: boolean;
+            /** @description The school about rotors. */
+            rotors?: components["schemas"]["RotorSchool"];
+            /**
+             * @description True where a maker's own drilled rotor is allowed, false for never drilled.
+             * @default false
+             */
+            factoryHolesAllowed: boolean;
+            /**
+             * @description True for pads that come bedded, false for bedding them oneself.
+             * @default false
+             */
+            preBedded: boolean;
+            /**
+             * Format: int32
+             * @description Track days a year.
+             * @default 5
+             */
+            eventsAYear: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -2176,6 +2925,63 @@ export interface operations {
             };
         };
     };
+    match: {
+        parameters: {
+            query?: {
+                ticket?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MatchQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatchAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    matchProgress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseItemOfstring"];
+                };
+            };
+        };
+    };
     readShelf: {
         parameters: {
             query?: never;
@@ -2247,6 +3053,280 @@ export interface operations {
                 "application/json": components["schemas"]["CarEntry"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    savePad: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pad"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveRotor: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rotor"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveFluid: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BrakeFluid"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveLine: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineKit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveDuct: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DuctKit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    archivePart: {
+        parameters: {
+            query: {
+                revision: number;
+                archived: boolean;
+            };
+            header?: never;
+            path: {
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

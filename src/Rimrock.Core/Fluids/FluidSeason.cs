@@ -1,0 +1,61 @@
+using Rimrock.Core.Numerics;
+
+namespace Rimrock.Core.Fluids;
+
+/// <summary>A fluid on the day of an event.</summary>
+/// <param name="Event">Event of the season from 1.</param>
+/// <param name="MonthsOld">Months since it was filled in.</param>
+/// <param name="WaterPercent">Water at the caliper, %.</param>
+/// <param name="VapourC">Vapour shows from here, C: eight of ten lie in the spread.</param>
+public sealed record FluidDay(int Event, double MonthsOld, double WaterPercent, Spread VapourC);
+
+/// <summary>
+/// A fluid through a season of track days, for the two schools: flushed before every event (a fortnight old by then), or
+/// filled once and left in for seven months, spring to autumn (common practice).
+/// </summary>
+public static class FluidSeason
+{
+    private const double SeasonMonths = 7;
+    private const double FreshMonths = 0.5;
+
+    // Eight tenths of a normal distribution lie within this many standard deviations.
+    private const double EightTenths = 1.2816;
+    private const double UptakeSpread = 1.6;
+    private const double CurveSpread = 1.25;
+
+    /// <summary>How old the fluid is at the last event.</summary>
+    public static double OldestMonths(bool freshEachEvent) => freshEachEvent ? FreshMonths : SeasonMonths;
+
+    /// <summary>The fluid on each event, spread evenly over the season.</summary>
+    /// <param name="fluid">The fluid.</param>
+    /// <param name="state">Climate and hoses; its age is the age at the start of the season.</param>
+    /// <param name="freshEachEvent">True where it is flushed before every event.</param>
+    /// <param name="events">Number of events, 1 or more.</param>
+    /// <param name="altitudeM">Altitude, m.</param>
+    public static IReadOnlyList<FluidDay> Days(BrakeFluid fluid, FluidState state, bool freshEachEvent, int events, double altitudeM)
+    {
+        ArgumentNullException.ThrowIfNull(fluid);
+        ArgumentNullException.ThrowIfNull(state);
+        ArgumentOutOfRangeException.ThrowIfLessThan(events, 1);
+        return [.. Enumerable.Range(1, events).Select(number =>
+        {
+            var age = freshEachEvent ? FreshMonths : state.AgeMonths + (events == 1 ? SeasonMonths : SeasonMonths * (number - 1) / (events - 1));
+            var then = state with { AgeMonths = age, ReservoirWaterPercent = freshEachEvent ? null : state.ReservoirWaterPercent };
+            var water = fluid.ClassOf() is { Silicone: true } ? 0 : then.WaterAtCaliperPercent();
+            return new FluidDay(number, Math.Round(age, 1), Math.Round(water, 2), Vapour(fluid, then, altitudeM));
+        })];
+    }
+
+    /// <summary>Where vapour shows, with the band of water uptake, chemistry and vapour lag taken as independent (first order).</summary>
+    public static Spread Vapour(BrakeFluid fluid, FluidState state, double altitudeM)
+    {
+        ArgumentNullException.ThrowIfNull(fluid);
+        ArgumentNullException.ThrowIfNull(state);
+        double At(double rate, double decay) => VapourPoint.Of(fluid.BoilingWith(fluid.ClassOf() is { Silicone: true } ? 0 : state.WaterAtCaliperPercent(rate), decay), altitudeM).Celsius;
+        var middle = At(1, 1);
+        var sigma = Math.Sqrt(Square(At(1 / UptakeSpread, 1) - At(UptakeSpread, 1)) + Square(At(1, 1 / CurveSpread) - At(1, CurveSpread)) + Square(2 * VapourPoint.SpreadK)) / 2;
+        return new Spread(Math.Round(middle - (EightTenths * sigma), 1), Math.Round(middle, 1), Math.Round(middle + (EightTenths * sigma), 1));
+
+        static double Square(double value) => value * value;
+    }
+}

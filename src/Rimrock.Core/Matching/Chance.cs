@@ -1,0 +1,26 @@
+using Rimrock.Core.Numerics;
+
+namespace Rimrock.Core.Matching;
+
+/// <summary>Probabilities from a middle and a spread, and how they add up.</summary>
+public static class Chance
+{
+    /// <summary>Standard deviations between the edges of eight tenths of a normal distribution.</summary>
+    public const double EightTenthsWidth = 2 * 1.2816;
+
+    private static readonly UniformTable Normal = new(-6, 6, 1201, NormalDistribution.Below);
+
+    /// <summary>Probability that a demand passes a capacity, both normal.</summary>
+    public static double Exceeds(double demand, double capacity, double sigma) =>
+        sigma > 1e-9 ? Normal.At((demand - capacity) / sigma) : demand > capacity ? 1 : 0;
+
+    /// <summary>How much a harm counts when chances are added up (engineering judgement): a sinking pedal whole, faded pads half.</summary>
+    public static double Weight(Harm harm) => harm switch { Harm.Danger => 1, Harm.Damage => 0.6, Harm.Warning => 0.5, _ => 0.1 };
+
+    /// <summary>Standard deviation of the logarithm of pad wear (x1.7).</summary>
+    public const double LogWearSigma = 0.53;
+
+    /// <summary>Probability that wear passes what is there, with x1.7 on wear.</summary>
+    public static double WearsThrough(double wornMm, double spareMm) =>
+        wornMm <= 0 ? 0 : spareMm <= 0 ? 1 : Normal.At(Math.Log(wornMm / spareMm) / LogWearSigma);
+}

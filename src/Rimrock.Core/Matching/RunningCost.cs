@@ -1,0 +1,120 @@
+using Rimrock.Core.Friction;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Matching;
+
+/// <summary>One thing that track hours cost.</summary>
+/// <param name="What">What.</param>
+/// <param name="PerHour">In the driver's currency for each track hour; null where its price is unknown.</param>
+/// <param name="LowPerHour">Lower edge of eight tenths.</param>
+/// <param name="HighPerHour">Upper edge.</param>
+/// <param name="Why">How it came about.</param>
+public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why);
+
+/// <summary>What a setup costs.</summary>
+/// <param name="Lines">For each track hour, by what.</param>
+/// <param name="PerHour">Sum of what is known, for each track hour.</param>
+/// <param name="PerSeason">The same for the season's track hours.</param>
+/// <param name="BuyNow">What has to be bought to fit it.</param>
+public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, double PerSeason, double BuyNow)
+{
+    /// <summary>Fluid that one flush takes, l (common practice).</summary>
+    public const double FlushLitres = 1;
+
+    /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
+    public const double WriteOffYears = 5;
+
+    /// <summary>A ring loses so much thickness in a track hour for each step of the pad's rotor-wear index, mm (engineering judgement, x2).</summary>
+    public const double RingWearMmPerHourAndIndex = 0.005;
+
+    // Eight tenths of a log-normal distribution with these sigmas: pad wear x1.7, ring life x3.
+    private const double PadBand = 1.97;
+    private const double RingBand = 4.09;
+
+    /// <summary>Usable volume of an axle's new pads, mm3.</summary>
+    public static double UsableMm3(AxleBrake axle)
+    {
+        ArgumentNullException.ThrowIfNull(axle);
+        return 2 * axle.Discs * axle.PadAreaCm2 * 100 * Math.Max(0.1, axle.PadNewMm - axle.PadLimitMm);
+    }
+
+    /// <summary>Track hours of a season.</summary>
+    public static double SeasonHours(PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        return Math.Max(0.1, wishes.EventsAYear * plan.Stint.Sessions * plan.Stint.MinutesEach / 60);
+    }
+
+    /// <summary>Track hours that a ring lasts: until it is thin or until it cracks.</summary>
+    public static double RingHours(Rotor rotor, Pad pad, double faceOverMeanK)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        ArgumentNullException.ThrowIfNull(pad);
+        var spare = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
+        var worn = spare / (RingWearMmPerHourAndIndex * Math.Max(0.5, pad.RotorWearIndex()));
+        return rotor.Material == RingMaterial.Iron ? Math.Min(worn, CrackLife.Hours(rotor, faceOverMeanK)) : worn;
+    }
+
+    /// <summary>Counts a setup's cost.</summary>
+    /// <param name="setup">The setup.</param>
+    /// <param name="plan">The plan with the setup fitted.</param>
+    /// <param name="wishes">Policy and events.</param>
+    /// <param name="frontMm3PerHour">Front pad volume worn in a track hour if every pad wore as the worst, mm3.</param>
+    /// <param name="rearMm3PerHour">The same at the rear.</param>
+    /// <param name="faceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
+    public static RunningCost Of(Setup setup, PredictionPlan plan, Wishes wishes, double frontMm3PerHour, double rearMm3PerHour, double faceOverMeanK)
+    {
+        ArgumentNullException.ThrowIfNull(setup);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        var hours = SeasonHours(plan, wishes);
+        var rotor = setup.FrontRotor.Body;
+        var ringHours = RingHours(rotor, setup.FrontPad.Body, faceOverMeanK);
+        var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
+        var lines = new List<CostLine>
+        {
+            Pads("front pads", setup.FrontPad.Body, plan.Car.Front, frontMm3PerHour),
+            Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, rearMm3PerHour),
+            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")),
+            Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
+        };
+        Add("front rotor hats", setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring ? 2 * (rotor.Price - ring) : null);
+        Add("ducts", setup.Duct?.Body.Price);
+        Add("lines", setup.Lines?.Body.Price);
+        var perHour = lines.Sum(line => line.PerHour ?? 0);
+        return new RunningCost(lines, Math.Round(perHour, 1), Math.Round(perHour * hours), BuyNowOf(setup));
+
+        void Add(string what, double? price)
+        {
+            if (price is { } known)
+            {
+                lines.Add(Banded(what, known / WriteOffYears / hours, 1, "written off over five years"));
+            }
+        }
+    }
+
+    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles.</summary>
+    public static double BuyNowOf(Setup setup)
+    {
+        ArgumentNullException.ThrowIfNull(setup);
+        double New(string id, double? price) => id == Setup.FittedId ? 0 : price ?? 0;
+        var bottles = Math.Ceiling((FlushLitres - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
+        return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
+            + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
+            + (setup.Duct?.Body.Price ?? 0) + (setup.Lines?.Body.Price ?? 0);
+    }
+
+    private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
+    {
+        var setsPerHour = mm3PerHour / UsableMm3(axle);
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? FormattableString.Invariant($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear");
+    }
+
+    private static CostLine Banded(string what, double? perHour, double factor, string why) =>
+        new(what, Tenth(perHour), Tenth(perHour / factor), Tenth(perHour * factor), why);
+
+    private static double? Tenth(double? value) => value is { } known ? Math.Round(known, 1) : null;
+}

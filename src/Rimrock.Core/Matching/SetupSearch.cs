@@ -1,0 +1,322 @@
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Matching;
+
+/// <summary>A fluid with lines, as far as the search needs them.</summary>
+internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours)
+{
+    /// <summary>Chance that vapour shows at neither axle.</summary>
+    public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
+        (1 - Chance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK)))) * (1 - Chance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
+}
+
+/// <summary>What a search found before anything was looked at closely.</summary>
+/// <param name="Front">The Pareto set.</param>
+/// <param name="BestWith">The best setup that has a part, by kind and id.</param>
+/// <param name="Examined">Setups weighed.</param>
+/// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
+internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
+
+/// <summary>
+/// Weighs every front pad with every rear pad, rotor, duct, fluid and lines. The heat of a pair of pads is read from one run
+/// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent; fluids with lines that boil no
+/// later, vary no more, cost no more and are no more work than another are left out beforehand, which loses nothing. Same input, same answer.
+/// </summary>
+internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
+{
+    private const double ShareReach = 0.16;
+    private const double ShareStep = 0.02;
+    private static readonly int Buckets = (int)Math.Round(2 * ShareReach / ShareStep) + 1;
+
+    private readonly Part<Pad>[] pads = [new(Setup.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
+    private readonly Part<Pad>[] rearPads = [new(Setup.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
+    private readonly Part<Rotor>[] rotors = [new(Setup.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
+    private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body) is null)];
+    private readonly double seasonHours = RunningCost.SeasonHours(plan, wishes);
+    private readonly double originalShare = EqualPadShare(plan);
+    private readonly double everydayPedalN = ColdStop.EverydayPedalN(plan);
+    private readonly Dictionary<(string Rotor, string Duct), HeatCell> cells = [];
+
+    /// <summary>Runs the search.</summary>
+    /// <param name="progress">Told the share done, from several threads.</param>
+    /// <param name="cancel">Stops between cells.</param>
+    public SearchResult Run(Action<double>? progress, CancellationToken cancel)
+    {
+        var fillings = Fillings();
+        var later = HeatCell.Later(plan, day);
+        var street = StreetTable();
+        var places = rotors.SelectMany((_, rotor) => ducts.Select((_, duct) => (Rotor: rotor, Duct: duct))).ToArray();
+        var found = new CellResult[places.Length];
+        var heats = new HeatCell[places.Length];
+        var done = 0;
+        Parallel.For(0, places.Length, new ParallelOptions { CancellationToken = cancel }, place =>
+        {
+            var (rotor, duct) = places[place];
+            heats[place] = HeatCell.Of((Setup.Fitted(plan) with { FrontRotor = rotors[rotor], Duct = ducts[duct] }).On(plan, wishes), day, later);
+            found[place] = SearchCell(heats[place], rotor, duct, fillings, street);
+            progress?.Invoke((double)Interlocked.Increment(ref done) / places.Length);
+        });
+        for (var place = 0; place < places.Length; place++)
+        {
+            cells[(rotors[places[place].Rotor].Id, ducts[places[place].Duct]?.Id ?? Setup.FittedId)] = heats[place];
+        }
+
+        var front = new ParetoSet();
+        var bestWith = new Dictionary<(string Kind, string Id), Best>();
+        foreach (var cell in found)
+        {
+            foreach (var (_, exact, index) in cell.Front.Kept.OrderBy(kept => kept.Exact.Score(wishes)))
+            {
+                front.Offer(exact, index);
+            }
+
+            foreach (var (part, candidate) in cell.BestWith(index => SetupAt(index, fillings)))
+            {
+                if (!bestWith.TryGetValue(part, out var held) || candidate.Score < held.Score)
+                {
+                    bestWith[part] = candidate;
+                }
+            }
+        }
+
+        return new SearchResult(
+            [.. front.Kept.OrderBy(kept => kept.Exact.Score(wishes)).ThenBy(kept => kept.Setup.GetHashCode()).Select(kept => (kept.Exact, SetupAt(kept.Setup, fillings)))],
+            bestWith.ToDictionary(pair => pair.Key, pair => (pair.Value.Objectives, SetupAt(pair.Value.Index, fillings))),
+            found.Sum(cell => cell.Examined), fillings);
+    }
+
+    /// <summary>Front share of equal pads on the fitted rotors.</summary>
+    internal static double EqualPadShare(PredictionPlan plan)
+    {
+        var perPascal = ColdStop.TorquePerPascal(plan);
+        return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, plan.Car.Front.DiscMu(0.4), plan.Car.Rear.DiscMu(0.4));
+    }
+
+    /// <summary>How roughly a pair of pads lets go, 0 to 1.</summary>
+    internal static double Roughness(Pad front, Pad rear) => 1 - (((front.Traits?.Release ?? 5) + (rear.Traits?.Release ?? 5)) / 20.0);
+
+    private Setup SetupAt(SetupIndex index, Filling[] fillings) =>
+        new(pads[index.FrontPad], rearPads[index.RearPad], rotors[index.Rotor], ducts[index.Duct], fillings[index.Fluid].Fluid, fillings[index.Fluid].Lines);
+
+    private Filling[] Fillings()
+    {
+        Part<BrakeFluid>[] fluids = [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
+        Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null)];
+        var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
+        return [.. all.Where((one, i) => !all.Where((other, j) => i != j && Beats(other, one, j < i)).Any())];
+
+        static bool Beats(Filling other, Filling one, bool earlier) =>
+            other.VapourC >= one.VapourC && other.SigmaK <= one.SigmaK && other.CostPerHour <= one.CostPerHour && other.EffortHours <= one.EffortHours
+            && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour || other.EffortHours < one.EffortHours);
+    }
+
+    private Filling FillingOf(Part<BrakeFluid> fluid, Part<LineKit>? kit)
+    {
+        var setup = Setup.Fitted(plan) with { Fluid = fluid, Lines = kit };
+        var on = setup.On(plan, wishes);
+        var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
+        var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
+        var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
+        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor));
+    }
+
+    private StreetManners[][] StreetTable() =>
+        [.. pads.Select(front => rearPads.Select(rear => StreetManners.Of(StreetManners.QuickExtraMetres(plan, front.Body, rear.Body, everydayPedalN), front.Body, rear.Body, wishes, plan.RoadPercent / 100)).ToArray())];
+
+    private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street)
+    {
+        var rotor = rotors[rotorIndex];
+        var duct = ducts[ductIndex];
+        var setup = Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct };
+        var result = new CellResult(wishes, pads.Length, rearPads.Length, fillings.Length);
+        var front = pads.Select(pad => HardStops.Of(pad.Body, rotor.Body, wishes) is null || (pad.Id == Setup.FittedId && rotor.Id == Setup.FittedId)
+            ? PadInCell(cell, cell.Front, pad, rear: false, rotor.Body.Finish?.PadWearFactor() ?? 1) : null).ToArray();
+        var rear = rearPads.Select(pad => PadInCell(cell, cell.Rear, pad, rear: true, 1)).ToArray();
+        var effort = Effort.Hours(setup, plan.FrontRotor);
+        var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours));
+        for (var f = 0; f < front.Length; f++)
+        {
+            if (front[f] is not { } ahead)
+            {
+                continue;
+            }
+
+            var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
+            for (var r = 0; r < rear.Length; r++)
+            {
+                var pair = Weigh(cell, ahead, rear[r]!, pads[f].Body, rearPads[r].Body, street[f][r].Penalty, rotorCost, effort);
+                result.Pass(fillings.Length);
+                if (result.CannotGain(With(pair, least, 1), f, r))
+                {
+                    continue;
+                }
+
+                for (var i = 0; i < fillings.Length; i++)
+                {
+                    var holds = fillings[i].Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma);
+                    result.Weigh(With(pair, fillings[i], holds), new SetupIndex((short)f, (short)r, (short)rotorIndex, (short)ductIndex, (short)i));
+                }
+            }
+        }
+
+        return result;
+    }
+
+    /// <summary>The quick objectives of one setup whose parts were searched.</summary>
+    public Objectives Quick(Setup setup)
+    {
+        var cell = cells[(setup.FrontRotor.Id, setup.Duct?.Id ?? Setup.FittedId)];
+        var ahead = PadInCell(cell, cell.Front, setup.FrontPad, rear: false, setup.FrontRotor.Body.Finish?.PadWearFactor() ?? 1);
+        var behind = PadInCell(cell, cell.Rear, setup.RearPad, rear: true, 1);
+        var street = StreetManners.Of(StreetManners.QuickExtraMetres(plan, setup.FrontPad.Body, setup.RearPad.Body, everydayPedalN), setup.FrontPad.Body, setup.RearPad.Body, wishes, plan.RoadPercent / 100);
+        var filling = FillingOf(setup.Fluid, setup.Lines);
+        var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty, RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),
+            Effort.Hours(Setup.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan.FrontRotor));
+        return With(pair, filling, filling.Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma));
+    }
+
+    private static Objectives With(Pair pair, Filling filling, double holds) => pair.Basic with
+    {
+        Risk = 1 - (pair.Survival * holds),
+        CostPerHour = pair.Basic.CostPerHour + filling.CostPerHour,
+        EffortHours = pair.Basic.EffortHours + filling.EffortHours,
+    };
+
+    private Pair Weigh(HeatCell cell, PadCell ahead, PadCell behind, Pad front, Pad rear, double street, double rotorCost, double effort)
+    {
+        var shift = cell.ShareShift(ahead.DiscMu, behind.DiscMu);
+        var (a, b) = (ahead.At(shift), behind.At(shift));
+        var basic = new Objectives(0, street, a.CostPerHour + b.CostPerHour + rotorCost, effort + ahead.EffortHours + behind.EffortHours,
+            Math.Abs(shift + cell.ReferenceShare - originalShare), Roughness(front, rear));
+        return new Pair(basic, a.Survival * b.Survival, a.FluidC, a.FluidSigma, b.FluidC, b.FluidSigma);
+    }
+
+    /// <summary>Rings, hats and ducts for each track hour, and what of them has to be bought.</summary>
+    private double RotorCostPerHour(Part<Rotor> rotor, Part<DuctKit>? duct, Pad pad, HeatCell cell)
+    {
+        var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0) / RunningCost.RingHours(rotor.Body, pad, cell.FaceOverMeanK);
+        var hats = rotor.Id != Setup.FittedId && rotor.Body.Finish?.RingPrice is { } ring ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
+        var ducting = (duct?.Body.Price ?? 0) / RunningCost.WriteOffYears / seasonHours;
+        return rings + hats + ducting + Outlay(Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct });
+    }
+
+    /// <summary>What has to be bought, for each hour of two seasons.</summary>
+    private double Outlay(Setup setup) => RunningCost.BuyNowOf(setup) / (Objectives.OutlaySeasons * seasonHours);
+
+    private PadCell PadInCell(HeatCell cell, AxleHeat heat, Part<Pad> pad, bool rear, double padWearFactor)
+    {
+        var band = PadTables.Of(pad.Body).Band;
+        var log = HeatCell.LogConductivity(pad.Body);
+        var ambient = plan.Weather.AmbientC;
+        var basis = heat.BasisShiftK(pad.Body.Basis);
+        var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? 40 : 0;
+        var referenceAxleShare = rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
+        var usable = RunningCost.UsableMm3(heat.Brake);
+        var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
+        var start = pad.Id == Setup.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
+        var changed = rear ? Setup.Fitted(plan) with { RearPad = pad } : Setup.Fitted(plan) with { FrontPad = pad };
+        var outlay = Outlay(changed);
+        var states = new PadState[Buckets];
+        for (var i = 0; i < Buckets; i++)
+        {
+            var shift = -ShareReach + (i * ShareStep);
+            var hot = heat.Hot.At(shift, log) + basis;
+            var face = heat.Face.At(shift, log);
+            var fades = Chance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
+            var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
+            var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
+            var through = Chance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
+            var survival = (1 - (Chance.Weight(Harm.Warning) * fades)) * (1 - (Chance.Weight(Harm.Danger) * Chance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (Chance.Weight(Harm.Damage) * through));
+            if (!rear)
+            {
+                survival *= (1 - Chance.Exceeds(cell.Seals.At(shift, log), Strata.SealLimitC, cell.Seals.Sigma))
+                    * (1 - (Chance.Weight(Harm.Warning) * Chance.Exceeds(cell.Cone.At(shift, log), LimitFinder.ConeLimitUm, cell.Cone.Sigma)));
+            }
+
+            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
+        }
+
+        var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
+        return new PadCell(states, discMu, Effort.Hours(changed, plan.FrontRotor));
+    }
+
+    /// <summary>A pair of pads in a cell, before any fluid.</summary>
+    private readonly record struct Pair(Objectives Basic, double Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC, double RearFluidSigma);
+
+    /// <summary>A pad in a cell at one split between the axles.</summary>
+    private readonly record struct PadState(double Survival, double FluidC, double FluidSigma, double CostPerHour);
+
+    /// <summary>A pad in a cell over all splits.</summary>
+    private sealed record PadCell(PadState[] States, double DiscMu, double EffortHours)
+    {
+        public PadState At(double shift)
+        {
+            var place = Math.Clamp((shift + ShareReach) / ShareStep, 0, Buckets - 1.0);
+            var i = Math.Min(Buckets - 2, (int)place);
+            var (a, b, t) = (States[i], States[i + 1], place - i);
+            double Between(double x, double y) => x + ((y - x) * t);
+            return new PadState(Between(a.Survival, b.Survival), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.CostPerHour, b.CostPerHour));
+        }
+    }
+
+    /// <summary>What one cell yields: its own Pareto set, and the best setup with each part.</summary>
+    private sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int fillings)
+    {
+        private readonly Best?[] withFront = new Best?[frontPads];
+        private readonly Best?[] withRear = new Best?[rearPads];
+        private readonly Best?[] withFilling = new Best?[fillings];
+        private Best? ofAll;
+
+        public ParetoSet Front { get; } = new();
+
+        public long Examined { get; private set; }
+
+        /// <summary>Counts setups that were weighed, one by one or all at once.</summary>
+        public void Pass(int setups) => Examined += setups;
+
+        /// <summary>True where a pair that no fluid could make better than this neither joins the Pareto set nor is the best with any of its parts.</summary>
+        public bool CannotGain(Objectives bound, int frontPad, int rearPad)
+        {
+            var score = bound.Score(wishes);
+            return Holds(withFront[frontPad], score) && Holds(withRear[rearPad], score) && Array.TrueForAll(withFilling, held => Holds(held, score)) && Front.Covers(bound);
+
+            static bool Holds(Best? held, double score) => held is { } best && best.Score <= score;
+        }
+
+        public void Weigh(Objectives objectives, SetupIndex index)
+        {
+            Front.Offer(objectives, index);
+            var score = objectives.Score(wishes);
+            Keep(ref withFront[index.FrontPad], score, objectives, index);
+            Keep(ref withRear[index.RearPad], score, objectives, index);
+            Keep(ref withFilling[index.Fluid], score, objectives, index);
+            Keep(ref ofAll, score, objectives, index);
+        }
+
+        /// <summary>The best setups found, each under the parts it stands for.</summary>
+        public IEnumerable<((string Kind, string Id) Part, Best Best)> BestWith(Func<SetupIndex, Setup> setupAt) =>
+            Named(withFront, setup => [("frontPad", setup.FrontPad.Id)], setupAt)
+                .Concat(Named(withRear, setup => [("rearPad", setup.RearPad.Id)], setupAt))
+                .Concat(Named(withFilling, setup => [("fluid", setup.Fluid.Id), ("lines", setup.Lines?.Id ?? Setup.FittedId)], setupAt))
+                .Concat(Named([ofAll], setup => [("rotor", setup.FrontRotor.Id), ("duct", setup.Duct?.Id ?? Setup.FittedId)], setupAt));
+
+        private static IEnumerable<((string Kind, string Id) Part, Best Best)> Named(Best?[] held, Func<Setup, (string Kind, string Id)[]> parts, Func<SetupIndex, Setup> setupAt) =>
+            held.OfType<Best>().SelectMany(best => parts(setupAt(best.Index)).Select(part => (part, best)));
+
+        private static void Keep(ref Best? held, double score, Objectives objectives, SetupIndex index)
+        {
+            if (held is not { } best || score < best.Score)
+            {
+                held = new Best(score, objectives, index);
+            }
+        }
+    }
+
+    /// <summary>A setup with its score.</summary>
+    private readonly record struct Best(double Score, Objectives Objectives, SetupIndex Index);
+}

@@ -1,0 +1,23 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Vehicles;
+
+/// <summary>A set of flexible lines as a driver would order it.</summary>
+/// <param name="Name">Name in lists.</param>
+/// <param name="Kind">What the lines are.</param>
+/// <param name="RoadApproved">True where they may be used on the road.</param>
+/// <param name="Price">Price of the set, in the driver's currency; null where unknown.</param>
+public sealed record LineKit(string Name, BrakeLine Kind, bool RoadApproved = true, double? Price = null)
+{
+    private static readonly FieldRange Cost = new("line.price", "Price of a set of lines", "", 0, 20000);
+
+    /// <summary>Lists what is wrong.</summary>
+    public void Check(string field, ICollection<InputFault> faults)
+    {
+        Names.Check(Name, $"{field}.name", faults);
+        if (Price is { } price)
+        {
+            Cost.Check(price, faults, $"{field}.price");
+        }
+    }
+}
