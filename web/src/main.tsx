@@ -14,6 +14,7 @@ import './styles/rimrock.scss';
 import { UnitProvider } from './units/UnitContext';
 
 const BenchRoom = lazy(() => import('./rooms/bench/BenchRoom'));
+const ChooseRoom = lazy(() => import('./rooms/choose/ChooseRoom'));
 const NewCarRoom = lazy(() => import('./rooms/start/NewCarRoom'));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
@@ -34,6 +35,7 @@ createRoot(document.getElementById('root')!).render(
               <Routes>
                 <Route element={<Frame />}>
                   <Route path="/bench" element={<BenchRoom />} />
+                  <Route path="/choose" element={<ChooseRoom />} />
                   <Route path="/new" element={<NewCarRoom />} />
                   {rooms
                     .filter((room) => room.promise !== '')

@@ -26,9 +26,16 @@ public sealed record SpendStep(string What, Suggestion Setup, double Buy, double
 /// <param name="Steps">The cheapest sequence of steps; empty where nothing is needed.</param>
 /// <param name="WhyNot">Every part of the shelf that the best setup does not have.</param>
 /// <param name="Verdict">In one sentence.</param>
+/// <param name="Cloud">Setups that nothing beats in everything, for the trade-off plot; weighed quickly, not looked at closely.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="ParetoSize">Setups that nothing beats in everything.</param>
-public sealed record MatchAnswer(Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, IReadOnlyList<WhyNot> WhyNot, string Verdict, long Examined, int ParetoSize);
+public sealed record MatchAnswer(Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, IReadOnlyList<WhyNot> WhyNot, string Verdict, IReadOnlyList<CloudPoint> Cloud, long Examined, int ParetoSize);
+
+/// <summary>A setup in the trade-off plot.</summary>
+/// <param name="Risk">Risk, 0 to 1.</param>
+/// <param name="ExtraMetres">Longer than the original pads on a cold first stop, m.</param>
+/// <param name="BuyNow">What it costs to buy.</param>
+public sealed record CloudPoint(double Risk, double ExtraMetres, double BuyNow);
 
 /// <summary>Matches the whole shelf against a plan: searches, looks closely at the best, explains.</summary>
 public static class Matcher
@@ -41,6 +48,7 @@ public static class Matcher
     private const int MostOfOneKind = 2;
     private const double NearLeastRisk = 0.1;
     private const double HourWorth = 20;
+    private const double NearBestGain = 0.6;
 
     /// <summary>Matches.</summary>
     /// <param name="plan">The plan with what is fitted.</param>
@@ -74,7 +82,7 @@ public static class Matcher
         var shortlist = judged.OrderBy(setup => setup.Objectives.Score(wishes)).ThenBy(setup => setup.Key, StringComparer.Ordinal).Take(Shown).ToList();
         var steps = fitted.Objectives.Risk <= EnoughRisk ? [] : Spend(plan, found, search, judge, fitted);
         progress?.Invoke(1);
-        return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps), found.Examined, found.Front.Count);
+        return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps), found.Cloud, found.Examined, found.Front.Count);
     }
 
     /// <summary>Best first, but no more than two with the same front pads on the same rotors.</summary>
@@ -99,7 +107,7 @@ public static class Matcher
 
     /// <summary>
     /// The cheapest way: of all setups whose risk comes within a tenth of the least, the one that costs least to buy and fit;
-    /// its changes in the order of risk taken away for their money and work.
+    /// its changes in the order of risk taken away for their money and work, the trade's order among those that are near the best.
     /// </summary>
     private static List<SpendStep> Spend(PredictionPlan plan, SearchResult found, SetupSearch search, SetupJudge judge, Suggestion fitted)
     {
@@ -118,7 +126,9 @@ public static class Matcher
         {
             // Chances multiply: what a change takes off the logarithm of what holds is its own, whatever else still gives.
             double Held(Setup setup) => Math.Log(Math.Max(1e-6, 1 - search.Quick(setup).Risk));
-            var next = changes.OrderByDescending(change => (Held(change.Apply(now)) - Held(now)) / (1 + Outlay(change.Apply(now)) - Outlay(now))).First();
+            var gains = changes.Select(change => (Held(change.Apply(now)) - Held(now)) / (1 + Outlay(change.Apply(now)) - Outlay(now))).ToList();
+            // Near the best gain the trade's order decides: fluid, pads, rotors, air (common practice).
+            var next = changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
             changes.Remove(next);
             now = next.Apply(now);
             var after = judge.Judge(now, fitted);

@@ -7,7 +7,7 @@ namespace Rimrock.Core.Matching;
 /// <param name="EffortHours">Work to change over, h.</param>
 /// <param name="BalanceShift">Front share away from that of equal pads on the fitted rotors.</param>
 /// <param name="Roughness">0 (lets go smoothly) to 1.</param>
-public readonly record struct Objectives(double Risk, double Street, double CostPerHour, double EffortHours, double BalanceShift, double Roughness)
+public sealed record Objectives(double Risk, double Street, double CostPerHour, double EffortHours, double BalanceShift, double Roughness)
 {
     /// <summary>What has to be bought is spread over so many seasons (engineering judgement).</summary>
     public const double OutlaySeasons = 2;

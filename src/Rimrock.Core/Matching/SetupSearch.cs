@@ -8,7 +8,7 @@ using Rimrock.Core.Vehicles;
 namespace Rimrock.Core.Matching;
 
 /// <summary>A fluid with lines, as far as the search needs them.</summary>
-internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours)
+internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours, double Buy)
 {
     /// <summary>Chance that vapour shows at neither axle.</summary>
     public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
@@ -20,7 +20,8 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 /// <param name="BestWith">The best setup that has a part, by kind and id.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
-internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
+/// <param name="Cloud">What of the Pareto set a picture needs.</param>
+internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyList<CloudPoint> Cloud, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
 
 /// <summary>
 /// Weighs every front pad with every rear pad, rotor, duct, fluid and lines. The heat of a pair of pads is read from one run
@@ -29,6 +30,7 @@ internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup 
 /// </summary>
 internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
 {
+    private const int MostCloud = 160;
     private const double ShareReach = 0.16;
     private const double ShareStep = 0.02;
     private static readonly int Buckets = (int)Math.Round(2 * ShareReach / ShareStep) + 1;
@@ -84,8 +86,12 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             }
         }
 
+        var kept = front.Kept.Where(one => one.Exact.Risk <= (wishes.MostRisk ?? 1)).ToList();
+        var ordered = (kept.Count > 0 ? kept : front.Kept).Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings), one.Setup.FrontPad, one.Setup.RearPad))
+            .OrderBy(one => one.Exact.Score(wishes)).ThenBy(one => one.Setup.Key(), StringComparer.Ordinal).ToList();
         return new SearchResult(
-            [.. front.Kept.OrderBy(kept => kept.Exact.Score(wishes)).ThenBy(kept => kept.Setup.GetHashCode()).Select(kept => (kept.Exact, SetupAt(kept.Setup, fillings)))],
+            [.. ordered.Select(one => (one.Exact, one.Setup))],
+            [.. ordered.Select(one => new CloudPoint(Math.Round(one.Exact.Risk, 3), street[one.FrontPad][one.RearPad].ExtraMetres, RunningCost.BuyNowOf(one.Setup))).Distinct().Take(MostCloud)],
             bestWith.ToDictionary(pair => pair.Key, pair => (pair.Value.Objectives, SetupAt(pair.Value.Index, fillings))),
             found.Sum(cell => cell.Examined), fillings);
     }
@@ -122,7 +128,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
-        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor));
+        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup));
     }
 
     private StreetManners[][] StreetTable() =>
@@ -138,7 +144,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             ? PadInCell(cell, cell.Front, pad, rear: false, rotor.Body.Finish?.PadWearFactor() ?? 1) : null).ToArray();
         var rear = rearPads.Select(pad => PadInCell(cell, cell.Rear, pad, rear: true, 1)).ToArray();
         var effort = Effort.Hours(setup, plan.FrontRotor);
-        var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours));
+        var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours), 0);
         for (var f = 0; f < front.Length; f++)
         {
             if (front[f] is not { } ahead)
@@ -149,6 +155,13 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
             for (var r = 0; r < rear.Length; r++)
             {
+                var budget = (wishes.MostToBuy ?? double.MaxValue) - RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] });
+                if (budget < 0 || (street[f][r].ExtraMetres > wishes.MostColdMetres && (f > 0 || r > 0)))
+                {
+                    result.Pass(fillings.Length);
+                    continue;
+                }
+
                 var pair = Weigh(cell, ahead, rear[r]!, pads[f].Body, rearPads[r].Body, street[f][r].Penalty, rotorCost, effort);
                 result.Pass(fillings.Length);
                 if (result.CannotGain(With(pair, least, 1), f, r))
@@ -158,6 +171,11 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
 
                 for (var i = 0; i < fillings.Length; i++)
                 {
+                    if (fillings[i].Buy > budget)
+                    {
+                        continue;
+                    }
+
                     var holds = fillings[i].Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma);
                     result.Weigh(With(pair, fillings[i], holds), new SetupIndex((short)f, (short)r, (short)rotorIndex, (short)ductIndex, (short)i));
                 }

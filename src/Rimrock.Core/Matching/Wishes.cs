@@ -28,6 +28,9 @@ public enum RotorSchool
 /// <param name="FactoryHolesAllowed">True where a maker's own drilled rotor is allowed, false for never drilled.</param>
 /// <param name="PreBedded">True for pads that come bedded, false for bedding them oneself.</param>
 /// <param name="EventsAYear">Track days a year.</param>
+/// <param name="MostToBuy">What may be spent at once, in the driver's currency; null for no bound.</param>
+/// <param name="MostColdMetres">How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.</param>
+/// <param name="MostRisk">Largest risk worth showing, 0 to 1; null for all.</param>
 public sealed record Wishes(
     int Consistency = 2,
     int Confidence = 2,
@@ -40,13 +43,19 @@ public sealed record Wishes(
     RotorSchool Rotors = RotorSchool.Either,
     bool FactoryHolesAllowed = false,
     bool PreBedded = false,
-    int EventsAYear = 5)
+    int EventsAYear = 5,
+    double? MostToBuy = null,
+    double? MostColdMetres = null,
+    double? MostRisk = null)
 {
     private static readonly FieldRange Scale = new("wishes.scale", "How much it matters", "", 0, 3);
+    private static readonly FieldRange Budget = new("wishes.mostToBuy", "What may be spent", "", 0, 100000);
+    private static readonly FieldRange Metres = new("wishes.mostColdMetres", "Longer on a cold first stop", "m", 0, 50);
+    private static readonly FieldRange Risk = new("wishes.mostRisk", "Risk", "", 0, 1);
     private static readonly FieldRange Events = new("wishes.eventsAYear", "Track days a year", "", 1, 60);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events, Budget, Metres, Risk];
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)
@@ -60,5 +69,12 @@ public sealed record Wishes(
         }
 
         Events.Check(EventsAYear, faults);
+        foreach (var (range, bound) in new[] { (Budget, MostToBuy), (Metres, MostColdMetres), (Risk, MostRisk) })
+        {
+            if (bound is { } value)
+            {
+                range.Check(value, faults);
+            }
+        }
     }
 }

@@ -37,6 +37,18 @@ export type LimitBand = Schemas['LimitBand'];
 export type Limit = Schemas['Limit'];
 export type BrakePart = Schemas['BrakePart'];
 export type ShelfAnswer = Schemas['ShelfAnswer'];
+export type Wishes = Schemas['Wishes'];
+export type MatchAnswer = Schemas['MatchAnswer'];
+export type Suggestion = Schemas['Suggestion'];
+export type SpendStep = Schemas['SpendStep'];
+export type WhyNot = Schemas['WhyNot'];
+export type CloudPoint = Schemas['CloudPoint'];
+export type Reason = Schemas['Reason'];
+export type PartName = Schemas['PartName'];
+export type LineKit = Schemas['LineKit'];
+export type DuctKit = Schemas['DuctKit'];
+export type PadFamily = Schemas['PadFamily'];
+export type CurvePoint = Schemas['CurvePoint'];
 export type FieldRange = Schemas['FieldRange'];
 export type RecordingPreview = Schemas['RecordingPreview'];
 
@@ -85,6 +97,11 @@ export async function predictBand(plan: PredictionPlan, observations: Observatio
 /** A first sketch of the band, from a quarter of the members. */
 export async function sketchBand(plan: PredictionPlan, signal?: AbortSignal): Promise<BandAnswer> {
   return unwrap(await client.POST('/api/predictions/band', { body: { plan, sketch: true }, signal }));
+}
+
+/** Weighs the whole shelf; the ticket names its progress. */
+export async function match(plan: PredictionPlan, wishes: Wishes, ticket: string, signal?: AbortSignal): Promise<MatchAnswer> {
+  return unwrap(await client.POST('/api/matches', { params: { query: { ticket } }, body: { plan, wishes }, signal }));
 }
 
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */

@@ -700,6 +700,24 @@ export interface components {
          * @enum {unknown}
          */
         Climate: "temperate" | "humid" | "dry";
+        /** @description A setup in the trade-off plot. */
+        CloudPoint: {
+            /**
+             * Format: double
+             * @description Risk, 0 to 1.
+             */
+            risk: number;
+            /**
+             * Format: double
+             * @description Longer than the original pads on a cold first stop, m.
+             */
+            extraMetres: number;
+            /**
+             * Format: double
+             * @description What it costs to buy.
+             */
+            buyNow: number;
+        };
         /** @description A first stop with cold brakes at a given pedal force. */
         ColdStopResult: {
             /**
@@ -1370,6 +1388,8 @@ export interface components {
             whyNot: components["schemas"]["WhyNot"][];
             /** @description In one sentence. */
             verdict: string;
+            /** @description Setups that nothing beats in everything, for the trade-off plot; weighed quickly, not looked at closely. */
+            cloud: components["schemas"]["CloudPoint"][];
             /**
              * Format: int64
              * @description Setups weighed.
@@ -1414,32 +1434,32 @@ export interface components {
              * Format: double
              * @description Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.
              */
-            risk?: number;
+            risk: number;
             /**
              * Format: double
              * @description Street penalty, 0 to 10, see StreetManners.
              */
-            street?: number;
+            street: number;
             /**
              * Format: double
              * @description Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.
              */
-            costPerHour?: number;
+            costPerHour: number;
             /**
              * Format: double
              * @description Work to change over, h.
              */
-            effortHours?: number;
+            effortHours: number;
             /**
              * Format: double
              * @description Front share away from that of equal pads on the fitted rotors.
              */
-            balanceShift?: number;
+            balanceShift: number;
             /**
              * Format: double
              * @description 0 (lets go smoothly) to 1.
              */
-            roughness?: number;
+            roughness: number;
         };
         /** @description One observation of a day. */
         Observation: {
@@ -2849,6 +2869,21 @@ export interface components {
              * @default 5
              */
             eventsAYear: number;
+            /**
+             * Format: double
+             * @description What may be spent at once, in the driver's currency; null for no bound.
+             */
+            mostToBuy?: null | number;
+            /**
+             * Format: double
+             * @description How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.
+             */
+            mostColdMetres?: null | number;
+            /**
+             * Format: double
+             * @description Largest risk worth showing, 0 to 1; null for all.
+             */
+            mostRisk?: null | number;
         };
     };
     responses: never;

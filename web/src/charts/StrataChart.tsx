@@ -19,6 +19,8 @@ interface Props {
   /** The day's hottest moment of each layer over the ensemble, once it is there. */
   peaks?: PeakBand[];
   stop: StopMark | null;
+  /** Layers of a setup that is looked at before it is fitted. */
+  preview?: StrataLayer[];
 }
 
 const top = 34;
@@ -36,7 +38,7 @@ export function muAt(layer: StrataLayer, celsius: number): number | null {
 }
 
 /** The strata: one temperature axis; in each layer what the day asks above, what the part can take below. */
-export const StrataChart = memo(function StrataChart({ layers, peaks, stop }: Props) {
+export const StrataChart = memo(function StrataChart({ layers, peaks, stop, preview }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>();
   const { show, to, unitOf, system } = useUnits();
   const id = useId().replace(/:/g, '');
@@ -132,6 +134,7 @@ export const StrataChart = memo(function StrataChart({ layers, peaks, stop }: Pr
             narrow={narrow}
             left={left}
             peak={peaks?.find((item) => item.part === layer.part)}
+            preview={preview?.find((item) => item.part === layer.part)}
           />
         ))}
         {stop &&

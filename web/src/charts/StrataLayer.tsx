@@ -17,10 +17,11 @@ interface LayerProps {
   narrow: boolean;
   left: number;
   peak?: PeakBand;
+  preview?: StrataLayer;
 }
 
 /** One layer: what the day asks of a part above its baseline, what the part can take below. */
-export function Layer({ layer, y, x, endC, id, narrow, left, peak }: LayerProps) {
+export function Layer({ layer, y, x, endC, id, narrow, left, peak, preview }: LayerProps) {
   const { show } = useUnits();
   const { demand, capacity } = heights(layer);
   const base = y + demand;
@@ -60,11 +61,53 @@ export function Layer({ layer, y, x, endC, id, narrow, left, peak }: LayerProps)
       ) : (
         <Marks layer={layer} y={base} height={capacity} x={x} />
       )}
+      {preview && <Preview layer={preview} y={base} demand={demand - 8} capacity={capacity} x={x} endC={endC} />}
       {layer.overlap && (
         <text className="overlap halo" x={x(endC) - 4} y={y + 12} textAnchor="end">
           {`${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}${layer.overlap.label ? `, ${layer.overlap.label}` : ''}`}
         </text>
       )}
+    </g>
+  );
+}
+
+/** A setup that is looked at: its demand and its capacity as outlines over what is fitted. */
+function Preview({
+  layer,
+  y,
+  demand,
+  capacity,
+  x,
+  endC,
+}: {
+  layer: StrataLayer;
+  y: number;
+  demand: number;
+  capacity: number;
+  x: (c: number) => number;
+  endC: number;
+}) {
+  const { curve, bandToC, marks } = layer.capacity;
+  const most = Math.max(...(layer.track?.share ?? [0]), 1e-9);
+  const today = marks.find((mark) => mark.kind === 'today');
+  return (
+    <g className="preview">
+      {layer.track && <Curve demand={layer.track} base={y} height={demand} most={most} x={x} className="preview-demand" />}
+      {curve && (
+        <path
+          className="preview-edge"
+          d={
+            line<{ temperatureC: number; mu: number }>()
+              .x((point) => x(point.temperatureC))
+              .y((point) => y + 4 + capacity - (capacity * point.mu) / muTop)
+              .digits(1)(curve.filter((point) => point.temperatureC <= endC)) ?? ''
+          }
+        />
+      )}
+      {curve && bandToC != null && bandToC < endC && (
+        <line className="preview-edge" x1={x(bandToC)} x2={x(bandToC)} y1={y - 6} y2={y + capacity + 4} />
+      )}
+      {today && <line className="preview-edge" x1={x(today.atC)} x2={x(today.atC)} y1={y - 12} y2={y + capacity} />}
     </g>
   );
 }

@@ -1,11 +1,7 @@
 /** The rooms in the order of the work, with what each is for. */
 export const rooms = [
   { path: 'bench', name: 'Bench', promise: '' },
-  {
-    path: 'choose',
-    name: 'Choose',
-    promise: 'Choose will lay every pad, rotor and fluid on the shelf against this demand and give a short list with reasons.',
-  },
+  { path: 'choose', name: 'Choose', promise: '' },
   {
     path: 'ready',
     name: 'Ready',

@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import { decodeDraft, encodeDraft } from './address';
 import { predictionOf } from './asking';
-import { firstDraft, resolve, type Draft } from './draft';
+import { firstDraft, planPart, resolve, type Draft } from './draft';
 
 interface PlanState {
   shelf: ShelfAnswer;
@@ -61,15 +61,15 @@ export function PlanProvider({
       if (!now) return;
       const next = edit(now);
       // Asked before the page is drawn again: the answer is on its way while the sentence changes.
-      const asked = resolve({ ...next, seen: undefined }, data);
+      const asked = resolve(planPart(next), data);
       if ('plan' in asked) void queries.prefetchQuery(predictionOf(asked.plan));
       start(next);
     },
     [start, data, queries],
   );
 
-  // What was seen at the track is not part of the plan: entering it must not make a new one of the same figures.
-  const planText = draft ? JSON.stringify({ ...draft, seen: undefined }) : null;
+  // What was seen and what is wished are no part of the plan: entering them must not make a new one of the same figures.
+  const planText = draft ? JSON.stringify(planPart(draft)) : null;
   const resolved = useMemo(() => (planText && data ? resolve(JSON.parse(planText) as Draft, data) : null), [planText, data]);
   const state = useMemo(() => {
     if (!shelf.data) return null;

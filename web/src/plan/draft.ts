@@ -10,8 +10,10 @@ import type {
   Rotor,
   ShelfAnswer,
   StintPlan,
+  Suggestion,
   Weather,
   WheelDuct,
+  Wishes,
 } from '../api/client';
 
 /** A plan as the page edits it: things from the shelf by their id, everything else in full. */
@@ -36,6 +38,30 @@ export interface Draft {
   refine?: Partial<Refinements>;
   /** What was seen on this very day. */
   seen?: Observation[];
+  /** What matters, where it differs from the first wishes. */
+  wishes?: Partial<Wishes>;
+  /** Setups pinned side by side, by their keys. */
+  pins?: string[];
+}
+
+/** A draft without what does not make a new plan: what was seen, what is wished, what is pinned. */
+export const planPart = (draft: Draft): Draft => ({ ...draft, seen: undefined, wishes: undefined, pins: undefined });
+
+const fitted = 'fitted';
+
+/** A draft with a suggested setup on the car: new pads new, new fluid fresh. */
+export function fitSetup(draft: Draft, parts: Suggestion['parts'], shelf: ShelfAnswer): Draft {
+  const next: Draft = { ...draft };
+  if (parts.frontPad.id !== fitted) Object.assign(next, { frontPad: parts.frontPad.id, frontPadMm: undefined });
+  if (parts.rearPad.id !== fitted) Object.assign(next, { rearPad: parts.rearPad.id, rearPadMm: undefined });
+  if (parts.rotor.id !== fitted) Object.assign(next, { frontRotor: parts.rotor.id, refine: { ...next.refine, frontWrongSide: undefined } });
+  const duct = parts.duct && shelf.content.ducts.find((item) => item.id === parts.duct!.id)?.body.duct;
+  if (duct) next.frontDuct = { ...duct, wheel: draft.frontDuct?.wheel ?? duct.wheel };
+  if (parts.fluid.id !== fitted)
+    Object.assign(next, { fluid: parts.fluid.id, fluidState: { ...draft.fluidState, ageMonths: 0, reservoirWaterPercent: undefined } });
+  const lines = parts.lines && shelf.content.lines.find((item) => item.id === parts.lines!.id)?.body.kind;
+  if (lines) Object.assign(next, { refine: { ...next.refine, lines }, fluidState: { ...next.fluidState, tightHoses: true } });
+  return next;
 }
 
 /** Parts of a plan that pass through as they are. */
@@ -84,7 +110,7 @@ export function familyPad(code: string, shelf: ShelfAnswer): Pad | undefined {
 /** A fluid known by its class only: the class's minimum boiling points stand in. */
 export function classFluid(code: string, shelf: ShelfAnswer): BrakeFluid | undefined {
   const row = shelf.fluidClasses.find((item) => item.code === code);
-  return row && { name: `any ${row.name}`, class: code, dryC: row.dryC, wetC: row.wetC };
+  return row && { name: `any ${row.name}`, class: code, dryC: row.dryC, wetC: row.wetC, bottleLitres: 1 };
 }
 
 export const familyPrefix = 'family:';

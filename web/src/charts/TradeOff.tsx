@@ -1,0 +1,108 @@
+import { scaleLinear, scaleSqrt } from 'd3-scale';
+import type { CloudPoint } from '../api/client';
+import { useWidth } from '../shared/useWidth';
+import { useUnits } from '../units/UnitContext';
+
+export interface TradePoint extends CloudPoint {
+  key: string;
+  mark: string;
+  name: string;
+}
+
+interface Props {
+  cloud: CloudPoint[];
+  fitted: CloudPoint;
+  points: TradePoint[];
+  current: string | null;
+  onCurrent: (key: string) => void;
+}
+
+const height = 300;
+const margin = { left: 34, right: 18, top: 20, bottom: 40 };
+
+/** Risk against the cold first stop, what has to be bought as size; arrow keys walk along the short list. */
+export function TradeOff({ cloud, fitted, points, current, onCurrent }: Props) {
+  const { ref, width } = useWidth<HTMLDivElement>(320);
+  const { to, unitOf } = useUnits();
+  const metres = [...cloud, ...points, fitted].map((point) => point.extraMetres);
+  const x = scaleLinear()
+    .domain([Math.min(-0.5, ...metres), Math.max(2, ...metres)])
+    .nice(4)
+    .range([margin.left, width - margin.right]);
+  const y = scaleLinear()
+    .domain([0, 1])
+    .range([height - margin.bottom, margin.top]);
+  const size = scaleSqrt().domain([0, 2000]).range([3, 13]).clamp(true);
+  const at = points.findIndex((point) => point.key === current);
+  const move = (by: number) => {
+    const next = points[Math.min(points.length - 1, Math.max(0, at + by))];
+    if (next) onCurrent(next.key);
+  };
+  return (
+    <div ref={ref} className="chart">
+      <svg
+        width={width}
+        height={height}
+        role="slider"
+        tabIndex={0}
+        aria-label="Trade-off: risk against the cold first stop; arrow keys walk along the short list"
+        aria-valuemin={1}
+        aria-valuemax={Math.max(1, points.length)}
+        aria-valuenow={at + 1}
+        aria-valuetext={
+          points[at]
+            ? `${points[at].name}: risk ${Math.round(points[at].risk * 100)} %, ${points[at].extraMetres.toFixed(1)} m longer`
+            : 'none chosen'
+        }
+        onKeyDown={(event) => {
+          const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+          if (!by) return;
+          event.preventDefault();
+          move(by);
+        }}
+      >
+        {[0, 25, 50, 75, 100].map((percent) => (
+          <g key={percent}>
+            <line className="grid" x1={margin.left} x2={width - margin.right} y1={y(percent / 100)} y2={y(percent / 100)} />
+            <text className="tick" x={margin.left - 6} y={y(percent / 100) + 4} textAnchor="end">
+              {percent}
+            </text>
+          </g>
+        ))}
+        <text className="tick" x={0} y={10}>
+          % risk on the day
+        </text>
+        {x.ticks(4).map((tick) => (
+          <text key={tick} className="tick" x={x(tick)} y={height - margin.bottom + 16} textAnchor="middle">
+            {tick > 0 ? '+' : ''}
+            {to(tick, 'm').toFixed(tick % 1 ? 1 : 0)}
+          </text>
+        ))}
+        <text className="tick" x={width - margin.right} y={height - 6} textAnchor="end">
+          {unitOf('m')} longer from 50 km/h, cold, than the original pads
+        </text>
+        {cloud.map((point, i) => (
+          <circle key={i} className="trade-cloud" cx={x(point.extraMetres)} cy={y(point.risk)} r={size(point.buyNow) * 0.7} />
+        ))}
+        <g className="trade-fitted">
+          <circle cx={x(fitted.extraMetres)} cy={y(fitted.risk)} r={4} />
+          <text className="halo" x={x(fitted.extraMetres) + 9} y={y(fitted.risk) + 4}>
+            as it stands
+          </text>
+        </g>
+        {[...points].reverse().map((point) => (
+          <g
+            key={point.key}
+            className={point.key === current ? 'trade-point current' : 'trade-point'}
+            onPointerEnter={() => onCurrent(point.key)}
+          >
+            <circle cx={x(point.extraMetres)} cy={y(point.risk)} r={Math.max(7, size(point.buyNow))} />
+            <text x={x(point.extraMetres)} y={y(point.risk) + 4} textAnchor="middle">
+              {point.mark}
+            </text>
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,190 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Suggestion, Wishes } from '../../api/client';
+import { StrataChart } from '../../charts/StrataChart';
+import { TradeOff } from '../../charts/TradeOff';
+import { predictionOf } from '../../plan/asking';
+import { fitSetup } from '../../plan/draft';
+import { usePlan } from '../../plan/PlanContext';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { asJson, asMarkdown } from './share';
+import { Shortlist } from './Shortlist';
+import { SideBySide } from './SideBySide';
+import { SpendOrder } from './SpendOrder';
+import { useMatch } from './useMatch';
+import { WhatMatters } from './WhatMatters';
+import { Why, WhyNotThat } from './Why';
+import { wishesOf } from './wishes';
+import { WishesSentence } from './WishesSentence';
+import { padsOf } from './words';
+
+const enoughRisk = 0.05;
+const listed = 6;
+
+/** Everything that could be fitted against this day: a short list with reasons, and the cheapest way. */
+export default function ChooseRoom() {
+  const { shelf, draft, plan, change } = usePlan();
+  const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
+  const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
+  const matched = useMatch(plan, wishes);
+  const [current, setCurrent] = useState<string | null>(null);
+  const [all, setAll] = useState(false);
+  const [said, setSaid] = useState('');
+  if (!plan || !draft)
+    return (
+      <section className="empty">
+        <h2>No car yet.</h2>
+        <Link className="btn btn-dark" to="/new">
+          Start with your car
+        </Link>
+      </section>
+    );
+  const answer = matched.data;
+  const edit = (changes: Partial<Wishes>) => change((old) => ({ ...old, wishes: { ...old.wishes, ...changes } }));
+  const pins = draft.pins ?? [];
+  const pin = (key: string) =>
+    change((old) => ({
+      ...old,
+      pins: old.pins?.includes(key) ? old.pins.filter((item) => item !== key) : [...(old.pins ?? []), key].slice(0, 4),
+    }));
+  const fit = (setup: Suggestion) => {
+    change((old) => ({ ...fitSetup(old, setup.parts, shelf), pins: [] }));
+    setSaid(`${padsOf(setup)}: fitted in the plan. Press u to undo.`);
+    window.scrollTo({ top: 0 });
+  };
+  const shown = answer ? (all ? answer.shortlist : answer.shortlist.slice(0, listed)) : [];
+  const chosen = answer?.shortlist.find((setup) => setup.key === current) ?? answer?.shortlist[0];
+  const pinned = answer ? pins.flatMap((key) => answer.shortlist.find((setup) => setup.key === key) ?? []) : [];
+  const layers = bench.data?.strata.filter((layer) => chosen?.layers.some((item) => item.part === layer.part));
+  const copy = async (text: string, what: string) => {
+    try {
+      await navigator.clipboard.writeText(text);
+      setSaid(`${what} copied.`);
+    } catch {
+      setSaid('The browser did not allow copying.');
+    }
+  };
+  return (
+    <div aria-busy={matched.isFetching} data-matched={matched.isPlaceholderData ? 0 : matched.dataUpdatedAt}>
+      <WishesSentence wishes={wishes} change={edit} />
+      <p className="note match-count" role="status">
+        {matched.stopped ? (
+          <>
+            Stopped.{' '}
+            <button type="button" className="btn btn-link" onClick={matched.resume}>
+              Weigh the shelf
+            </button>
+          </>
+        ) : matched.isFetching ? (
+          <>
+            Weighing the shelf: {Math.round(matched.share * 100)} %{' '}
+            <button type="button" className="btn btn-link" onClick={matched.stop}>
+              Stop
+            </button>
+          </>
+        ) : answer ? (
+          `${answer.examined.toLocaleString('en').replaceAll(',', ' ')} setups weighed, ${answer.whyNot.filter((item) => item.hardStop).length} parts refused with a reason, ${answer.paretoSize} setups that no other beats in risk, street, cost and work at once`
+        ) : (
+          ''
+        )}{' '}
+        {said}
+      </p>
+      {matched.error && <ProblemNote error={matched.error} retry={() => void matched.refetch()} />}
+      <div className="choose">
+        <aside className="choose-left no-print">
+          <WhatMatters wishes={wishes} change={edit} />
+          {answer && <WhyNotThat all={answer.whyNot} />}
+        </aside>
+        {answer && chosen ? (
+          <>
+            <section aria-label="Short list">
+              <header className="section-head">
+                <h2>Short list</h2>
+                <span className="section-note">demand of the front axle over each pad’s curve</span>
+              </header>
+              <Shortlist
+                setups={shown}
+                road={bench.data?.strata.find((layer) => layer.part === 'frontFace')?.road}
+                current={chosen.key}
+                pins={pins}
+                onCurrent={setCurrent}
+                onPin={pin}
+                onFit={fit}
+              />
+              {answer.shortlist.length > listed && (
+                <button type="button" className="btn btn-link no-print" onClick={() => setAll(!all)}>
+                  {all ? 'Show fewer' : `Show all ${answer.shortlist.length}`}
+                </button>
+              )}
+            </section>
+            <aside className="choose-right">
+              <section aria-label="Spend in this order">
+                <h2>Spend in this order</h2>
+                <SpendOrder steps={answer.steps} enough={answer.fitted.objectives.risk <= enoughRisk} />
+              </section>
+              <section aria-label="Trade-off">
+                <header className="section-head">
+                  <h2>Trade-off</h2>
+                  <span className="section-note">lower left is better; bigger costs more</span>
+                </header>
+                <TradeOff
+                  cloud={answer.cloud}
+                  fitted={{ risk: answer.fitted.objectives.risk, extraMetres: answer.fitted.street.extraMetres, buyNow: 0 }}
+                  points={shown.map((setup, i) => ({
+                    key: setup.key,
+                    mark: String(i + 1),
+                    name: padsOf(setup),
+                    risk: setup.objectives.risk,
+                    extraMetres: setup.street.extraMetres,
+                    buyNow: setup.cost.buyNow,
+                  }))}
+                  current={chosen.key}
+                  onCurrent={setCurrent}
+                />
+              </section>
+              <Why setup={chosen} />
+            </aside>
+          </>
+        ) : (
+          !matched.error && (
+            <p className="loading">
+              {answer
+                ? 'Nothing on the shelf keeps to all of that. Ask for less in the sentence above.'
+                : 'Laying the shelf against the day…'}
+            </p>
+          )
+        )}
+      </div>
+      {answer && pinned.length > 0 && (
+        <>
+          <SideBySide fitted={answer.fitted} setups={pinned} onUnpin={pin} />
+          <p className="share no-print">
+            <button type="button" className="btn btn-outline-dark" onClick={() => window.print()}>
+              Print
+            </button>
+            <button type="button" className="btn btn-link" onClick={() => void copy(asMarkdown(plan, answer, pinned), 'Markdown')}>
+              Copy as Markdown
+            </button>
+            <a
+              className="btn btn-link"
+              download="comparison.json"
+              href={`data:application/json;charset=utf-8,${encodeURIComponent(asJson(plan, wishes, answer, pinned))}`}
+            >
+              Save as JSON
+            </a>
+          </p>
+        </>
+      )}
+      {chosen && layers && layers.length > 0 && (
+        <section aria-label="In the strata" className="in-the-strata">
+          <header className="section-head">
+            <h2>In the strata</h2>
+            <span className="section-note">{`what is fitted, filled; ${padsOf(chosen)}, outlined`}</span>
+          </header>
+          <StrataChart layers={layers} preview={chosen.layers} stop={null} />
+        </section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+import type { Demand, Suggestion } from '../../api/client';
+import { MiniStrata } from '../../charts/MiniStrata';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
+import { firstToGive, padsOf, percent, restOf, signed } from './words';
+
+interface Props {
+  setups: Suggestion[];
+  road: Demand | null | undefined;
+  current: string | null;
+  pins: string[];
+  onCurrent: (key: string) => void;
+  onPin: (key: string) => void;
+  onFit: (setup: Suggestion) => void;
+}
+
+/** The short list: each row draws its own strata and says what it costs. */
+export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit }: Props) {
+  const { show, to, unitOf, system } = useUnits();
+  return (
+    <ol className="shortlist">
+      {setups.map((setup, i) => {
+        const front = setup.layers.find((layer) => layer.part === 'frontFace');
+        const pinned = pins.includes(setup.key);
+        const fixes = setup.reasons.filter((reason) => reason.kind === 'stillFirst' || reason.kind === 'note');
+        return (
+          <li
+            key={setup.key}
+            className={setup.key === current ? 'setup current' : 'setup'}
+            onPointerEnter={() => onCurrent(setup.key)}
+            onFocus={() => onCurrent(setup.key)}
+            data-key={setup.key}
+          >
+            {front && <MiniStrata layer={front} road={road} label={`Demand on ${setup.parts.frontPad.name} over what it can take`} />}
+            <div>
+              <h3>
+                <span className="setup-mark">{i + 1}</span> {padsOf(setup)}
+              </h3>
+              <p className="setup-rest">{restOf(setup)}</p>
+              <dl className="setup-figures">
+                <div>
+                  <dd className={setup.objectives.risk > 0.5 ? 'bad' : setup.objectives.risk < 0.2 ? 'good' : ''}>
+                    {percent(setup.objectives.risk)}
+                  </dd>
+                  <dt>risk</dt>
+                </div>
+                <div>
+                  <dd className={setup.street.extraMetres > 2 ? 'bad' : ''}>
+                    {signed(to(setup.street.extraMetres, 'm'))} {unitOf('m')}
+                  </dd>
+                  <dt>cold stop</dt>
+                </div>
+                <div>
+                  <dd>{setup.cost.perHour.toFixed(0)}</dd>
+                  <dt>per hour</dt>
+                </div>
+                <div>
+                  <dd>{setup.cost.buyNow.toFixed(0)}</dd>
+                  <dt>to buy</dt>
+                </div>
+                <div>
+                  <dd>{setup.objectives.effortHours.toFixed(1)} h</dd>
+                  <dt>work</dt>
+                </div>
+              </dl>
+              <p className="setup-why">
+                {setup.objectives.risk > 0 && `First to give: ${firstToGive(setup)}. `}
+                {fixes
+                  .slice(1, 2)
+                  .map((reason) => inUnits(reason.sentence, system))
+                  .join(' ')}
+              </p>
+              <p className="setup-do">
+                <button type="button" className="btn btn-dark" onClick={() => onFit(setup)}>
+                  Fit this
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-link"
+                  aria-pressed={pinned}
+                  disabled={!pinned && pins.length >= 4}
+                  onClick={() => onPin(setup.key)}
+                >
+                  {pinned ? 'Unpin' : 'Pin side by side'}
+                </button>
+                <span className="visually-hidden">{`front pads work from ${show(front?.capacity.bandFromC ?? 0, 'C')} to ${show(front?.capacity.bandToC ?? 0, 'C')}`}</span>
+              </p>
+            </div>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

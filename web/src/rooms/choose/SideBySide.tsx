@@ -1,0 +1,100 @@
+import type { Suggestion } from '../../api/client';
+import { useUnits } from '../../units/UnitContext';
+import { padsOf, percent, restOf, signed } from './words';
+
+interface Row {
+  label: string;
+  of: (setup: Suggestion) => string;
+}
+
+/** Up to four setups beside what is fitted; only what differs stands out. */
+export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; setups: Suggestion[]; onUnpin: (key: string) => void }) {
+  const { show } = useUnits();
+  const all = [fitted, ...setups];
+  const chance = (setup: Suggestion, code: string) => {
+    const found = setup.limits.find((limit) => limit.limit.code === code);
+    if (!found) return '–';
+    const when = found.limit.when;
+    return `${found.limit.gives && when ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)}` : 'holds'} (${percent(found.chance)})`;
+  };
+  const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
+  const rows: Row[] = [
+    { label: 'Everything else', of: restOf },
+    { label: 'Front pads fade', of: (setup) => chance(setup, 'front-pad-hot') },
+    { label: 'Rear pads fade', of: (setup) => chance(setup, 'rear-pad-hot') },
+    { label: 'Front rotor face too hot', of: (setup) => chance(setup, 'front-face') },
+    { label: 'First stop, 5 °C, 50 km/h', of: (setup) => show(setup.coldStops[0]?.metres ?? 0, 'm', 1) },
+    { label: 'First stop, 5 °C, 100 km/h', of: (setup) => show(setup.coldStops[1]?.metres ?? 0, 'm', 1) },
+    {
+      label: 'Panic stop, cold, 100 km/h',
+      of: (setup) => `${show(setup.coldStops[2]?.metres ?? 0, 'm', 1)}${setup.coldStops[2]?.reachesAbs ? ', into ABS' : ''}`,
+    },
+    {
+      label: 'Fluid margin, first to last event',
+      of: (setup) => `${show(setup.season[0]?.marginK ?? 0, 'K')} to ${show(setup.season[setup.season.length - 1]?.marginK ?? 0, 'K')}`,
+    },
+    { label: 'Front set lasts', of: (setup) => cost(setup, 'front pads')?.why.replace('a set lasts about ', '') ?? '–' },
+    { label: 'A track hour', of: (setup) => setup.cost.perHour.toFixed(0) },
+    { label: 'A season', of: (setup) => setup.cost.perSeason.toFixed(0) },
+    { label: 'To buy', of: (setup) => setup.cost.buyNow.toFixed(0) },
+    { label: 'Work', of: (setup) => `${setup.objectives.effortHours.toFixed(1)} h` },
+    { label: 'Dust and noise', of: (setup) => `${setup.street.dustAndNoise.toFixed(1)} of 10` },
+    { label: 'Front share of the braking', of: (setup) => `${Math.round(setup.frontShare * 100)} %` },
+    {
+      label: 'Friction, mean and spread',
+      of: (setup) => `${setup.energyInBand.meanMu.toFixed(2)} ± ${setup.energyInBand.muSpread.toFixed(2)}`,
+    },
+    { label: 'Braking inside the pad’s band', of: (setup) => percent(setup.energyInBand.inside) },
+    { label: 'Strain at the ring’s worst spot', of: (setup) => `×${setup.crackIndex.toFixed(1)} (life ×3 either way)` },
+    {
+      label: 'Unsprung mass, both fronts',
+      of: (setup) => (Math.abs(setup.unsprungKg) < 0.05 ? 'as now' : `${signed(setup.unsprungKg)} kg`),
+    },
+  ];
+  const differs = rows.filter((row) => new Set(all.map(row.of)).size > 1);
+  const same = rows.filter((row) => !differs.includes(row));
+  return (
+    <section aria-label="Side by side" className="side-by-side">
+      <header className="section-head">
+        <h2>Side by side</h2>
+        <span className="section-note">only what differs; percentages are chances on a likely day</span>
+      </header>
+      <table>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">as it stands</th>
+            {setups.map((setup) => (
+              <th key={setup.key} scope="col">
+                {padsOf(setup)}{' '}
+                <button
+                  type="button"
+                  className="btn btn-link no-print"
+                  onClick={() => onUnpin(setup.key)}
+                  aria-label={`Unpin ${padsOf(setup)}`}
+                >
+                  unpin
+                </button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {differs.map((row) => (
+            <tr key={row.label}>
+              <th scope="row">{row.label}</th>
+              {all.map((setup, i) => (
+                <td key={i} className={i > 0 && row.of(setup) !== row.of(fitted) ? 'differs' : ''}>
+                  {row.of(setup)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {same.length > 0 && (
+        <p className="note">{`The same in all: ${same.map((row) => `${row.label.toLowerCase()} ${row.of(fitted)}`).join('; ')}.`}</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,36 @@
+import type { MatchAnswer, PredictionPlan, Suggestion, Wishes } from '../../api/client';
+import { firstToGive, padsOf, percent, restOf, signed } from './words';
+
+const cell = (text: string) => text.replace(/[|\\`*_<>[\]]/g, (char) => `\\${char}`).replace(/\s+/g, ' ');
+
+/** The comparison as Markdown: what a friend needs to see, nothing that cannot be pasted. */
+export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Suggestion[]): string {
+  const rows = [answer.fitted, ...setups].map((setup, i) =>
+    [
+      i === 0 ? 'as it stands' : padsOf(setup),
+      restOf(setup),
+      percent(setup.objectives.risk),
+      firstToGive(setup),
+      `${signed(setup.street.extraMetres)} m`,
+      setup.cost.perHour.toFixed(0),
+      setup.cost.buyNow.toFixed(0),
+    ]
+      .map(cell)
+      .join(' | '),
+  );
+  return [
+    `**${cell(plan.car.name)}**, ${cell(plan.pace)} pace, ${plan.stint.sessions} x ${plan.stint.minutesEach} min at ${cell(plan.circuit.name)}, ${plan.weather.ambientC} °C`,
+    '',
+    answer.verdict,
+    '',
+    '| pads | rest | risk on the day | first to give | cold stop | per track hour | to buy |',
+    '|---|---|---|---|---|---|---|',
+    ...rows.map((row) => `| ${row} |`),
+    '',
+    'Estimates with wide bands; the makers’ limits, road law and a licensed technician come first.',
+  ].join('\n');
+}
+
+/** The question as JSON, to be opened again. */
+export const asJson = (plan: PredictionPlan, wishes: Wishes, answer: MatchAnswer, setups: Suggestion[]): string =>
+  JSON.stringify({ rimrock: 'comparison', version: 1, plan, wishes, verdict: answer.verdict, setups: [answer.fitted, ...setups] }, null, 2);

@@ -1,0 +1,103 @@
+import type { Wishes } from '../../api/client';
+
+/** What the room starts from; everything can be changed on it. */
+export const firstWishes: Wishes = {
+  consistency: 2,
+  confidence: 2,
+  convenience: 1,
+  cost: 2,
+  coldMornings: 2,
+  dustAndNoise: 1,
+  roadApprovalMust: true,
+  freshFluidEachEvent: false,
+  rotors: 'either',
+  factoryHolesAllowed: false,
+  preBedded: false,
+  eventsAYear: 5,
+  mostToBuy: 600,
+  mostColdMetres: 2,
+};
+
+export const wishesOf = (changed: Partial<Wishes> | undefined): Wishes => {
+  const all = { ...firstWishes, ...changed };
+  // "Any" is stored as null, since an address cannot hold undefined.
+  return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== null)) as unknown as Wishes;
+};
+
+type Scale = 'consistency' | 'confidence' | 'convenience' | 'cost' | 'coldMornings' | 'dustAndNoise';
+
+export const scales: { key: Scale; label: string }[] = [
+  { key: 'consistency', label: 'The same brake in the last lap' },
+  { key: 'confidence', label: 'Balance, bite and release I know' },
+  { key: 'coldMornings', label: 'Stopping on a cold morning' },
+  { key: 'cost', label: 'Money for each track hour' },
+  { key: 'convenience', label: 'Few evenings of work' },
+  { key: 'dustAndNoise', label: 'Clean wheels, quiet brakes' },
+];
+
+export const scaleWords = ['not at all', 'a little', 'yes', 'a lot'];
+
+type School = 'freshFluidEachEvent' | 'rotors' | 'factoryHolesAllowed' | 'preBedded';
+
+/** Schools of thought: each choice with what it implies. */
+export const schools: { key: School; label: string; choices: { value: string; label: string; implies: string }[] }[] = [
+  {
+    key: 'freshFluidEachEvent',
+    label: 'Fluid',
+    choices: [
+      { value: 'false', label: 'left in for the season', implies: 'the wet boiling point counts; one flush a year' },
+      { value: 'true', label: 'flushed before each event', implies: 'the dry boiling point counts; a litre and an hour each time' },
+    ],
+  },
+  {
+    key: 'rotors',
+    label: 'Rotors',
+    choices: [
+      { value: 'either', label: 'whichever costs less', implies: 'settled by cost per track hour' },
+      { value: 'blanks', label: 'blanks, changed often', implies: 'cheap one-piece rings as consumables' },
+      { value: 'twoPiece', label: 'two-piece for the long run', implies: 'dear hats once, then rings only' },
+    ],
+  },
+  {
+    key: 'factoryHolesAllowed',
+    label: 'Drilled faces',
+    choices: [
+      { value: 'false', label: 'never on track', implies: 'cracks start at holes' },
+      { value: 'true', label: 'factory-made allowed', implies: 'chamfered or cast holes last longer than drilled ones' },
+    ],
+  },
+  {
+    key: 'preBedded',
+    label: 'Bedding',
+    choices: [
+      { value: 'false', label: 'I bed them myself', implies: 'costs a session on a closed course' },
+      { value: 'true', label: 'only pads that come bedded', implies: 'few on offer, no session lost' },
+    ],
+  },
+];
+
+export const schoolValue = (wishes: Wishes, key: School): string => String(wishes[key]);
+
+export const withSchool = (key: School, value: string): Partial<Wishes> =>
+  key === 'rotors' ? { rotors: value as Wishes['rotors'] } : { [key]: value === 'true' };
+
+/** What a sentence may ask for, each bound in words. */
+export const bounds: { key: 'mostRisk' | 'mostToBuy' | 'mostColdMetres'; choices: { value: number | null; label: string }[] }[] = [
+  {
+    key: 'mostRisk',
+    choices: [
+      { value: null, label: 'as well as they can' },
+      { value: 0.5, label: 'on every second day' },
+      { value: 0.3, label: 'on two days of three' },
+      { value: 0.1, label: 'on nine days of ten' },
+    ],
+  },
+  {
+    key: 'mostToBuy',
+    choices: [150, 300, 600, 1000, 2000, null].map((value) => ({ value, label: value === null ? 'anything' : `up to ${value}` })),
+  },
+  {
+    key: 'mostColdMetres',
+    choices: [0.5, 1, 2, 4, null].map((value) => ({ value, label: value === null ? 'any distance' : `at most ${value} m` })),
+  },
+];
