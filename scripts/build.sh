@@ -16,7 +16,7 @@ if newer web/node_modules/.package-lock.json web/package-lock.json; then
   echo "Installing the front end's packages..."
   (cd web && npm ci --no-audit --no-fund --loglevel=error && touch node_modules/.package-lock.json)
 fi
-if newer src/Rimrock.Web/wwwroot/index.html web/src web/public web/index.html web/vite.config.ts web/package-lock.json; then
+if newer src/Rimrock.Web/wwwroot/index.html web/src web/index.html web/vite.config.ts web/package-lock.json; then
   echo "Building the front end..."
   (cd web && npx vite build --logLevel=warn)
   touch src/Rimrock.Web/wwwroot/index.html

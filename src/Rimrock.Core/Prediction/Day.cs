@@ -12,61 +12,78 @@ public sealed class Day
 
     private const double LastRestMinutes = 60;
 
-    /// <summary>Lays the day out.</summary>
+    private readonly PredictionPlan plan;
+    private readonly double stepShare;
+    private readonly Lazy<TrackDay> track;
+    private readonly Lazy<IReadOnlyList<DayPhase>> road;
+
+    /// <summary>Lays the day out; track and road each when first asked for, so that they can be laid side by side.</summary>
     /// <param name="plan">A plan without faults.</param>
     /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
     public Day(PredictionPlan plan, double stepShare = 1)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        this.plan = plan;
+        this.stepShare = stepShare;
         AirDensityKgM3 = Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(plan.Circuit.AltitudeM));
-        HotLap = LapOf(plan, AirDensityKgM3);
-        var stint = plan.Stint;
-        var driven = plan.DrivenCar();
-        var hot = Cut(HotLap, driven);
-        var outLap = Cut(HotLap.AtPace(stint.OutLapPace), driven);
-        var cool = Cut(HotLap.AtPace(stint.CoolDownPace), driven);
-        HotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
-        var rest = DrivingSchedule.Parked(stint.RestMinutes);
-        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes));
-        var track = new List<DayPhase>();
-        for (var session = 1; session <= stint.Sessions; session++)
-        {
-            track.Add(new DayPhase(session, PhaseKind.OutLap, 0, outLap));
-            for (var lap = 1; lap <= HotLaps; lap++)
-            {
-                track.Add(new DayPhase(session, PhaseKind.HotLap, lap, hot));
-            }
-
-            for (var lap = 1; lap <= stint.CoolDownLaps; lap++)
-            {
-                track.Add(new DayPhase(session, PhaseKind.CoolDownLap, HotLaps + lap, cool));
-            }
-
-            track.Add(new DayPhase(session, PhaseKind.Parked, HotLaps + stint.CoolDownLaps, session < stint.Sessions ? rest : lastRest));
-        }
-
-        Track = track;
-        var towing = plan.RoadCar();
-        Road = [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing)), drive.Rounds))];
-
-        DrivingSchedule Cut(LapTrace lap, Vehicles.Car car) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
-            DrivingSchedule.BrakingStepS * stepShare, DrivingSchedule.CoastingStepS * stepShare);
+        track = new Lazy<TrackDay>(LayTrack);
+        road = new Lazy<IReadOnlyList<DayPhase>>(LayRoad);
     }
 
     /// <summary>Density of the day's air, kg/m3.</summary>
     public double AirDensityKgM3 { get; }
 
     /// <summary>The hot lap.</summary>
-    public LapTrace HotLap { get; }
+    public LapTrace HotLap => track.Value.HotLap;
 
     /// <summary>Hot laps in a session.</summary>
-    public int HotLaps { get; }
+    public int HotLaps => track.Value.HotLaps;
 
     /// <summary>Sessions and rests in order; the last rest is long enough to find the fluid's peak.</summary>
-    public IReadOnlyList<DayPhase> Track { get; }
+    public IReadOnlyList<DayPhase> Track => track.Value.Phases;
 
     /// <summary>Weekday drives in order.</summary>
-    public IReadOnlyList<DayPhase> Road { get; }
+    public IReadOnlyList<DayPhase> Road => road.Value;
+
+    private TrackDay LayTrack()
+    {
+        var lap = LapOf(plan, AirDensityKgM3);
+        var stint = plan.Stint;
+        var driven = plan.DrivenCar();
+        var hot = Cut(lap, driven);
+        var outLap = Cut(lap.AtPace(stint.OutLapPace), driven);
+        var cool = Cut(lap.AtPace(stint.CoolDownPace), driven);
+        var hotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
+        var rest = DrivingSchedule.Parked(stint.RestMinutes);
+        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes));
+        var phases = new List<DayPhase>();
+        for (var session = 1; session <= stint.Sessions; session++)
+        {
+            phases.Add(new DayPhase(session, PhaseKind.OutLap, 0, outLap));
+            for (var number = 1; number <= hotLaps; number++)
+            {
+                phases.Add(new DayPhase(session, PhaseKind.HotLap, number, hot));
+            }
+
+            for (var number = 1; number <= stint.CoolDownLaps; number++)
+            {
+                phases.Add(new DayPhase(session, PhaseKind.CoolDownLap, hotLaps + number, cool));
+            }
+
+            phases.Add(new DayPhase(session, PhaseKind.Parked, hotLaps + stint.CoolDownLaps, session < stint.Sessions ? rest : lastRest));
+        }
+
+        return new TrackDay(lap, hotLaps, phases);
+    }
+
+    private List<DayPhase> LayRoad()
+    {
+        var towing = plan.RoadCar();
+        return [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing)), drive.Rounds))];
+    }
+
+    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
+        DrivingSchedule.BrakingStepS * stepShare, DrivingSchedule.CoastingStepS * stepShare);
 
     private static LapTrace LapOf(PredictionPlan plan, double airDensity)
     {
@@ -80,4 +97,6 @@ public sealed class Day
             ? RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh)
             : LapSimulation.Drive(plan.Circuit, plan.DrivenCar(), Pace.Find(plan.Pace), grip, airDensity);
     }
+
+    private sealed record TrackDay(LapTrace HotLap, int HotLaps, IReadOnlyList<DayPhase> Phases);
 }

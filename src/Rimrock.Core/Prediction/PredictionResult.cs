@@ -75,10 +75,10 @@ public sealed record CoolingSeries(double[] Kw, int[] Vanes, int[] Faces, int[] 
 
 /// <summary>One part's temperatures.</summary>
 /// <param name="Part">The part.</param>
-/// <param name="Celsius">Temperatures, C.</param>
+/// <param name="Celsius">Temperatures in whole degrees, C.</param>
 /// <param name="LowC">Lower edge of the band (8 in 10), C.</param>
 /// <param name="HighC">Upper edge, C.</param>
-public sealed record PartSeries(BrakePart Part, double[] Celsius, double[] LowC, double[] HighC);
+public sealed record PartSeries(BrakePart Part, int[] Celsius, int[] LowC, int[] HighC);
 
 /// <summary>Where the heat of one wheel went over the day, MJ and shares of what left.</summary>
 /// <param name="Wheel">Front or rear.</param>

@@ -29,7 +29,11 @@ public static class Predictor
         var track = new DayRun(plan, members);
         var road = new DayRun(plan, members);
         ColdStopResult[] coldStops = [];
-        Parallel.Invoke(() => Run(track, day.Track), () => Run(road, day.Road), () => coldStops = ColdStop.ComparedAtEverydayPedal(plan));
+        Parallel.Invoke(() => Run(track, day.Track), () =>
+        {
+            Run(road, day.Road);
+            coldStops = ColdStop.ComparedAtEverydayPedal(plan);
+        });
         var fluid = FluidOf(plan);
         List<StopSummary> stops = [];
         List<SessionSeries> sessions = [];
@@ -139,7 +143,8 @@ public static class Predictor
                 [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))],
                 WheelReports.Cooling(run, picks, Member)));
 
-            double[] Pick(int place, int member) => [.. picks.Select(i => Tenth(run.Samples[i][place][member]))];
+            // Whole degrees: finer than any drawing shows, and a third less to send.
+            int[] Pick(int place, int member) => [.. picks.Select(i => (int)Math.Round(run.Samples[i][place][member]))];
         }
 
         return sessions;
