@@ -32,7 +32,7 @@ public static class HotBands
         var arc = pad / (brake.PadHeightMm / 1000);
         var covered = Math.Min(0.9, arc / (2 * Math.PI * radius));
         var seconds = arc / Math.Max(0.1, speedMS * radius / tyreRadiusM);
-        var flux = 0.5 * wheelW / (pad * WheelFactors.Median.RubbedShare);
+        var flux = 0.5 * wheelW / (pad * brake.RubbedPercent / 100);
         return 2 * flux / conductivity * Math.Sqrt(diffusivity * seconds / Math.PI) * (1 - covered);
     }
 }

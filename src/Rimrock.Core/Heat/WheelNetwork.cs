@@ -140,7 +140,7 @@ public sealed partial class WheelNetwork
         var hand = parts.HandFactor();
         air = new WheelAir(parts, Each(m => m.Cooling * (1 + (eyeGain * m.Duct))), Each(m => m.VaneFlow * Math.Clamp(hand < 1 ? hand + m.Hand : 1, 0.3, 1)), pressurePa);
         innerDuct = Each(m => 1 + (faceGain * m.Duct));
-        rimShare = Each(m => m.RubbedShare);
+        rimShare = Each(m => Math.Min(1, m.RubbedShare * parts.Brake.RubbedPercent / Vehicles.AxleBrake.UsualRubbedPercent));
         contact = Each(m => 2 * m.ContactWM2K * parts.PadAreaM2());
         resting = Each(m => 2 * m.RestingWM2K * parts.PadAreaM2());
         gap = Each(m => 2 * m.GapWM2K * parts.PadAreaM2());

@@ -119,12 +119,13 @@ public static class LimitFinder
     {
         var stop = coldStops.First(result => result is { SpeedKmh: 50, StartC: 5 });
         var allowed = stop.OriginalMetres * (1 + ColdAllowance);
-        var margin = allowed - stop.Metres;
-        var more = stop.Metres - stop.OriginalMetres;
-        return new Limit("street-cold", "First stop on a cold morning is long", "m", stop.Metres, allowed, margin, margin < 0,
+        var metres = stop.Metres.P50;
+        var margin = allowed - metres;
+        var more = metres - stop.OriginalMetres;
+        return new Limit("street-cold", "First stop on a cold morning is long", "m", metres, allowed, margin, margin < 0,
             margin < 0 ? new Moment(0, PhaseKind.Road, 0, 0) : null, Harm.Danger,
             stop.ReachesAbs ? "Both pads reach the tyre's grip; there is no difference."
-                : Text($"From 50 km/h at 5 °C it stops in {stop.Metres:0.0} m, {Math.Abs(more):0.0} m {(more >= 0 ? "longer" : "shorter")} than the original pad at the same pedal force."),
+                : Text($"From 50 km/h at 5 °C it stops in {metres:0.0} m, {Math.Abs(more):0.0} m {(more >= 0 ? "longer" : "shorter")} than the original pad at the same pedal force."),
             margin < 0 ? "A pad that grips from cold, or drive to the track on the old pads." : null,
             "Stop integrated with the pad warming, at the pedal force that gives 0.6 g on the warm original pad. Capacity: the original pad's distance plus 15 % (engineering judgement).");
     }

@@ -61,8 +61,8 @@ internal static class Reasons
         var metres = setup.Street.ExtraMetres - fitted.Street.ExtraMetres;
         if (Math.Abs(metres) >= 0.3)
         {
-            yield return new Reason(ReasonKind.Costs, "cold-stop", fitted.ColdStops[0].Metres, setup.ColdStops[0].Metres, "m",
-                Text($"First stop from 50 km/h on a cold morning: {setup.ColdStops[0].Metres:0.0} m, {Math.Abs(metres):0.0} m {(metres > 0 ? "longer" : "shorter")} than now at the same pedal force{(setup.ColdStops[2].ReachesAbs ? "; in a panic stop both reach ABS" : "")}."));
+            yield return new Reason(ReasonKind.Costs, "cold-stop", fitted.ColdStops[0].Metres.P50, setup.ColdStops[0].Metres.P50, "m",
+                Text($"First stop from 50 km/h on a cold morning: {setup.ColdStops[0].Metres.P50:0.0} m, {Math.Abs(metres):0.0} m {(metres > 0 ? "longer" : "shorter")} than now at the same pedal force{(setup.ColdStops[2].ReachesAbs ? "; in a panic stop both reach ABS" : "")}."));
         }
 
         var dust = setup.Street.DustAndNoise - fitted.Street.DustAndNoise;

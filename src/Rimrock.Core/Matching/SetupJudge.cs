@@ -31,7 +31,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
         var found = LimitFinder.FindWithBand(on, run, fluid, cold, (Middle, 1, 2));
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, on.Circuit.AltitudeM);
         var limits = found.Select(limit => new LimitChance(limit, ChanceOf(limit, on, run, vapour))).OrderByDescending(limit => limit.Chance * Chance.Weight(limit.Limit.Harm)).ToList();
-        var street = StreetManners.Of(cold[0].Metres - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100);
+        var street = StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100);
         var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
         var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;

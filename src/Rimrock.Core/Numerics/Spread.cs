@@ -4,4 +4,18 @@ namespace Rimrock.Core.Numerics;
 /// <param name="P10">P10.</param>
 /// <param name="P50">P50.</param>
 /// <param name="P90">P90.</param>
-public sealed record Spread(double P10, double P50, double P90);
+public sealed record Spread(double P10, double P50, double P90)
+{
+    /// <summary>Standard deviations from the middle of a normal distribution to either edge of eight tenths.</summary>
+    public const double EdgeSigmas = 1.2816;
+
+    /// <summary>A log-normal band about a middle.</summary>
+    /// <param name="middle">The middle.</param>
+    /// <param name="sigmaFactor">One standard deviation, as a factor.</param>
+    /// <param name="digits">Digits kept.</param>
+    public static Spread Times(double middle, double sigmaFactor, int digits)
+    {
+        var edge = Math.Pow(sigmaFactor, EdgeSigmas);
+        return new Spread(Math.Round(middle / edge, digits), Math.Round(middle, digits), Math.Round(middle * edge, digits));
+    }
+}

@@ -17,6 +17,9 @@ namespace Rimrock.Core.Prediction;
 public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0, double Energy = 1,
     double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1, bool QuietSide = false)
 {
+    /// <summary>One sigma of the driver's energy and of a batch's friction, as factors (docs/models/priors.md).</summary>
+    public const double EnergySigma = 1.15, FrictionSigma = 1.08;
+
     /// <summary>Every factor at its median.</summary>
     public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);
 
@@ -42,6 +45,6 @@ public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double Fr
             CaliperHeat = Up(1 / 1.5),
             EmissivityShift = -0.12 * sigmas,
         };
-        return new CarFactors(wheel, wheel, Energy: Up(1.15));
+        return new CarFactors(wheel, wheel, Energy: Up(EnergySigma));
     }
 }

@@ -1,5 +1,6 @@
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Numerics;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
@@ -9,11 +10,11 @@ namespace Rimrock.Core.Prediction;
 /// <param name="SpeedKmh">Speed before it, km/h.</param>
 /// <param name="StartC">Temperature of brakes and air, C.</param>
 /// <param name="PedalN">Pedal force, N.</param>
-/// <param name="Metres">Distance with the pads fitted, build-up included, m.</param>
+/// <param name="Metres">Distance with the pads fitted, build-up included, m; the band is that of a batch's friction.</param>
 /// <param name="OriginalMetres">Distance with the pads the car was sold with, m.</param>
 /// <param name="EndFaceC">Front face at the end, C: a cold pad warms within one stop.</param>
 /// <param name="ReachesAbs">True where tyre grip limits both, so that pads make no difference.</param>
-public sealed record ColdStopResult(double SpeedKmh, double StartC, double PedalN, double Metres, double OriginalMetres, double EndFaceC, bool ReachesAbs);
+public sealed record ColdStopResult(double SpeedKmh, double StartC, double PedalN, Spread Metres, double OriginalMetres, double EndFaceC, bool ReachesAbs);
 
 /// <summary>
 /// Integrates a stop with cold brakes: pressure from the pedal, torque from the friction of the moment, heat back into
@@ -89,7 +90,16 @@ public static class ColdStop
         var original = new Pad("original", plan.Car.OriginalPadFamily);
         var fitted = Stop(plan, speedKmh, startC, pedalN);
         var yardstick = Stop(plan with { FrontPad = original, RearPad = original }, speedKmh, startC, pedalN);
-        return new ColdStopResult(speedKmh, startC, pedalN, fitted.Metres, yardstick.Metres, fitted.EndFaceC, fitted.Capped && yardstick.Capped);
+        return new ColdStopResult(speedKmh, startC, pedalN, Banded(plan, speedKmh, fitted.Metres), yardstick.Metres, fitted.EndFaceC, fitted.Capped && yardstick.Capped);
+    }
+
+    /// <summary>Braking distance beyond the build-up goes as 1 / mu until the tyres limit it (first order: the warming stays the same).</summary>
+    private static Spread Banded(PredictionPlan plan, double speedKmh, double metres)
+    {
+        var buildUp = StoppingDistance.BuildUpS * Speed.FromKmh(speedKmh);
+        var tyres = StoppingDistance.Metres(speedKmh, AbsShareOfGrip * DayRun.GripG(plan) * Speed.StandardGravityMS2);
+        var band = Spread.Times(metres - buildUp, CarFactors.FrictionSigma, 2);
+        return new Spread(Math.Min(metres, Math.Max(tyres, buildUp + band.P10)), metres, buildUp + band.P90);
     }
 
     private static (double Metres, double EndFaceC, bool Capped) Stop(PredictionPlan plan, double speedKmh, double startC, double pedalN)

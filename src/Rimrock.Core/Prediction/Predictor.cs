@@ -1,6 +1,7 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Matching;
+using Rimrock.Core.Numerics;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
@@ -90,8 +91,8 @@ public static class Predictor
         var front = run.Front.EnergyJ[Member];
         var share = front / Math.Max(1, front + run.Rear.EnergyJ[Member]);
         var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
-        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, joules / 1e6,
-            joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, share,
+        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, Spread.Times(joules / 1e6, CarFactors.EnergySigma, 3),
+            Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, CarFactors.EnergySigma, 2), share,
             BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
     }
 
@@ -119,12 +120,16 @@ public static class Predictor
             var meanKmh = 0.5 * (stop.EntryKmh + stop.ExitKmh);
             var metres = Speed.FromKmh(meanKmh) * stop.DurationS;
             var torque = stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / metres * plan.Car.TyreRadiusM;
-            var torquePerPascal = (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[Member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[Member]));
-            var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, torquePerPascal);
+            double TorquePerPascal(int member) => (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
+            var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
+            // A corner's own friction, and past it the scatter of a batch: first order, pedal force as 1 / mu.
+            var scatter = Math.Pow(CarFactors.FrictionSigma, Spread.EdgeSigmas);
+            var corners = new[] { Cool, Hot }.Select(corner => TorquePerPascal(Member) / TorquePerPascal(corner)).Append(1).ToList();
+            var effort = new Spread(Math.Round(pedal / best * corners.Min() / scatter, 2), Math.Round(pedal / best, 2), Math.Round(pedal / best * corners.Max() * scatter, 2));
             stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),
                 Tenth(record.FrontEndC[Member]), Tenth(record.RearEndC[Member]), Math.Round(record.FrontMu[Member], 3), Math.Round(record.RearMu[Member], 3),
-                Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), Math.Round(pedal / best, 2)));
+                Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), effort));
         }
 
         return stops;
@@ -158,7 +163,7 @@ public static class Predictor
     {
         var paths = axle.Wheel.Paths;
         var whole = Math.Max(1, paths.Out[Member]);
-        return new WheelCooling(wheel, paths.In[Member] / 1e6, paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
+        return new WheelCooling(wheel, Spread.Times(paths.In[Member] / 1e6, CarFactors.EnergySigma, 2), paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
             paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
     }

@@ -18,7 +18,7 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
     public static IReadOnlyList<PriorFactor> All { get; } =
     [
         new("cooling", "cooling air", "x1.35", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { Cooling = wheel.Cooling * Math.Pow(1.35, z) })),
-        new("energy", "how late and hard you brake", "x1.15", "a recorded speed trace of one lap", (car, z) => car with { Energy = car.Energy * Math.Pow(1.15, z) }),
+        new("energy", "how late and hard you brake", "x1.15", "a recorded speed trace of one lap", (car, z) => car with { Energy = car.Energy * Math.Pow(CarFactors.EnergySigma, z) }),
         new("vane-flow", "flow through the vanes", "x1.3", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { VaneFlow = wheel.VaneFlow * Math.Pow(1.3, z) })),
         new("pad-conductivity", "heat that the pad lets through", "x1.4", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PadConductivity = wheel.PadConductivity * Math.Pow(1.4, z) })),
         new("plate-to-piston", "heat from plate to piston", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * Math.Pow(1.5, z) })),
@@ -33,8 +33,8 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         })),
         new("drag", "pads that drag", "x2", "how freely the wheel turns on the stand", (car, z) => Wheels(car, wheel => wheel with { DragNM = wheel.DragNM * Math.Pow(2, z) })),
         new("front-share", "the electronics' front share", "+-0.03", "front and rear rotor paints together", (car, z) => car with { FrontShareShift = car.FrontShareShift + (0.03 * z) }),
-        new("front-friction", "scatter of the front pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { FrontFriction = car.FrontFriction * Math.Pow(1.08, z) }),
-        new("rear-friction", "scatter of the rear pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { RearFriction = car.RearFriction * Math.Pow(1.08, z) }),
+        new("front-friction", "scatter of the front pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { FrontFriction = car.FrontFriction * Math.Pow(CarFactors.FrictionSigma, z) }),
+        new("rear-friction", "scatter of the rear pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { RearFriction = car.RearFriction * Math.Pow(CarFactors.FrictionSigma, z) }),
         new("chart-basis", "what the pad chart's temperature means", "+-40 K", "the chart's basis, from its maker", (car, z) => car with { ChartShiftK = car.ChartShiftK + (40 * z) }),
         new("wear", "pad wear", "x1.7", "pad thickness before and after a day", (car, z) => car with { Wear = car.Wear * Math.Pow(1.7, z) }),
         new("water", "water that the fluid took up", "x1.6", "a moisture reading", (car, z) => car with { WaterRate = car.WaterRate * Math.Pow(1.6, z) }),

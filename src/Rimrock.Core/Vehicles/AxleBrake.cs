@@ -56,6 +56,7 @@ public enum Shim
 /// <param name="AluminiumCaliper">True for aluminium, false for iron.</param>
 /// <param name="Pistons">Piston material.</param>
 /// <param name="Shim">What lies between plate and piston.</param>
+/// <param name="RubbedPercent">Share of the face under the pads that shows a bright, rubbed band, %; 80 where nobody looked (docs/models/priors.md).</param>
 /// <param name="Discs">Discs of the axle: two, or one on a motorcycle's rear wheel.</param>
 public sealed record AxleBrake(
     CaliperKind Caliper,
@@ -68,8 +69,13 @@ public sealed record AxleBrake(
     bool AluminiumCaliper = false,
     PistonMaterial Pistons = PistonMaterial.Metal,
     Shim Shim = Shim.None,
+    double RubbedPercent = AxleBrake.UsualRubbedPercent,
     int Discs = 2)
 {
+    /// <summary>Rubbed share of the face where nobody looked, %.</summary>
+    public const double UsualRubbedPercent = 80;
+
+    private static readonly FieldRange Rubbed = new("axle.rubbedPercent", "Rubbed band of the face", "%", 40, 100);
     private static readonly FieldRange Piston = new("axle.pistonsMm", "Piston diameter", "mm", 18, 80);
     private static readonly FieldRange Area = new("axle.padAreaCm2", "Pad area", "cm2", 12, 200);
     private static readonly FieldRange Height = new("axle.padHeightMm", "Pad height", "mm", 20, 90);
@@ -78,7 +84,7 @@ public sealed record AxleBrake(
     private static readonly FieldRange Mass = new("axle.caliperMassKg", "Caliper mass", "kg", 0.8, 15);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed];
 
     /// <summary>Piston area of one side, m2.</summary>
     public double OneSidePistonAreaM2() => PistonsMm.Sum(mm => Math.PI / 4 * mm * mm * 1e-6);
@@ -126,6 +132,7 @@ public sealed record AxleBrake(
         Height.Check(PadHeightMm, faults, $"{field}.padHeightMm");
         New.Check(PadNewMm, faults, $"{field}.padNewMm");
         Limit.Check(PadLimitMm, faults, $"{field}.padLimitMm");
+        Rubbed.Check(RubbedPercent, faults, $"{field}.rubbedPercent");
         Mass.Check(CaliperMassKg, faults, $"{field}.caliperMassKg");
     }
 }

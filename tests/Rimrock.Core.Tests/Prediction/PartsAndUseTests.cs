@@ -208,7 +208,7 @@ public class PartsAndUseTests
     {
         var dry = ColdStop.Compare(Sport, 50, 20, 60);
         var wet = ColdStop.Compare(Sport with { Weather = new Weather(20, Rain: true) }, 50, 20, 60);
-        (wet.Metres - dry.Metres).ShouldBeInRange(0.3, 0.4 * 50 / 3.6);
+        (wet.Metres.P50 - dry.Metres.P50).ShouldBeInRange(0.3, 0.4 * 50 / 3.6);
         RainFilm.Factor(0).ShouldBe(0.5);
         RainFilm.Factor(0.4).ShouldBe(1);
         RainFilm.Factor(5).ShouldBe(1);

@@ -52,8 +52,8 @@ public class PredictionTests
         var faded = Predictor.Predict(SampleParts.Plan("organic", "track-sport"));
         var sound = Predictor.Predict(SampleParts.Plan("track-sport", "track-sport"));
         faded.Summary.FrontShare.ShouldBeLessThan(sound.Summary.FrontShare);
-        faded.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort).ShouldBeGreaterThan(1.5);
-        sound.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort).ShouldBeLessThan(1.3);
+        faded.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeGreaterThan(1.5);
+        sound.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeLessThan(1.3);
     }
 
     [Fact]
@@ -123,7 +123,7 @@ public class PredictionTests
         var lap = BrakingZoneTable.Lap(zones, 0.9 * 1.05 * 9.81);
         var recording = new SpeedRecording(lap.TimeS, [.. lap.SpeedMS.Select(Speed.ToKmh)]);
         var recorded = Predictor.Predict(SampleParts.Plan() with { Circuit = new Circuit("recorded", Recording: recording) });
-        recorded.Summary.BrakingMJ.ShouldBe(table.Summary.BrakingMJ, 0.03 * table.Summary.BrakingMJ);
+        recorded.Summary.BrakingMJ.P50.ShouldBe(table.Summary.BrakingMJ.P50, 0.03 * table.Summary.BrakingMJ.P50);
         Peak(recorded, BrakePart.FrontRotor).ShouldBe(Peak(table, BrakePart.FrontRotor), 15);
     }
 

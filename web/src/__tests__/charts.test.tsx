@@ -71,7 +71,7 @@ const series = {
     highC: timeS.map((t) => 40 + t),
   })),
 } as unknown as SessionSeries;
-const stop = (atS: number, effort: number, pedalN: number) =>
+const stop = (atS: number, times: number, pedalN: number) =>
   ({
     session: 1,
     lap: 1,
@@ -86,7 +86,7 @@ const stop = (atS: number, effort: number, pedalN: number) =>
     frontShare: 0.72,
     pressureBar: 60,
     pedalN,
-    effort,
+    effort: { p10: 0.9 * times, p50: times, p90: 1.1 * times },
   }) as StopSummary;
 
 const inUnits = (element: ReactNode) => render(<UnitProvider>{element}</UnitProvider>);
@@ -141,7 +141,7 @@ describe('LapStory', () => {
 
   it('says the worst effort, or that no leg can do it', () => {
     story([stop(110, 1.1, 200), stop(150, 1.42, 260)]);
-    expect(screen.getByText('Worst: ×1.42, 260 N.')).toBeDefined();
+    expect(screen.getByText('Worst: ×1.4 (1.3 to 1.6), 260 N (234 to 286 N).')).toBeDefined();
     cleanup();
     story([stop(110, 1.1, 200), stop(150, 6, 1400)]);
     expect(screen.getByText(/Out of a leg’s reach: the worst stop would take more than 500 N/)).toBeDefined();
@@ -155,6 +155,6 @@ describe('LapStory', () => {
     expect(onChoose).toHaveBeenLastCalledWith(stops[1]);
     fireEvent.keyDown(strip, { key: 'Escape' });
     expect(onChoose).toHaveBeenLastCalledWith(null);
-    expect(screen.getByText(/Chosen: lap 1, 150 km\/h to 80 km\/h, 200 N at 60 bar/)).toBeDefined();
+    expect(screen.getByText(/Chosen: lap 1, 150 km\/h to 80 km\/h, 200 N \(180 to 220 N\), 60 bar in the middle/)).toBeDefined();
   });
 });

@@ -358,6 +358,12 @@ export interface components {
             /** @description What lies between plate and piston. */
             shim?: components["schemas"]["Shim"];
             /**
+             * Format: double
+             * @description Share of the face under the pads that shows a bright, rubbed band, %; 80 where nobody looked (docs/models/priors.md).
+             * @default 80
+             */
+            rubbedPercent: number;
+            /**
              * Format: int32
              * @description Discs of the axle: two, or one on a motorcycle's rear wheel.
              * @default 2
@@ -735,11 +741,8 @@ export interface components {
              * @description Pedal force, N.
              */
             pedalN: number;
-            /**
-             * Format: double
-             * @description Distance with the pads fitted, build-up included, m.
-             */
-            metres: number;
+            /** @description Distance with the pads fitted, build-up included, m; the band is that of a batch's friction. */
+            metres: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Distance with the pads the car was sold with, m.
@@ -1191,16 +1194,10 @@ export interface components {
              * @description Hot laps in each session.
              */
             hotLaps: number;
-            /**
-             * Format: double
-             * @description Energy into the friction brakes in a hot lap, MJ.
-             */
-            brakingMJ: number;
-            /**
-             * Format: double
-             * @description Mean braking power at one front wheel over a hot lap, kW.
-             */
-            frontWheelKw: number;
+            /** @description Energy into the friction brakes in a hot lap, MJ. */
+            brakingMJ: components["schemas"]["Spread"];
+            /** @description Mean braking power at one front wheel over a hot lap, kW. */
+            frontWheelKw: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Energy-weighted front share over the day.
@@ -1776,7 +1773,7 @@ export interface components {
         PartSeries: {
             /** @description The part. */
             part: components["schemas"]["BrakePart"];
-            /** @description Temperatures, C. */
+            /** @description Temperatures in whole degrees, C. */
             celsius: number[];
             /** @description Lower edge of the band (8 in 10), C. */
             lowC: number[];
@@ -2593,11 +2590,8 @@ export interface components {
              * @description Pedal force, N.
              */
             pedalN: number;
-            /**
-             * Format: double
-             * @description Pedal force over that for the same stop with both pads at their best.
-             */
-            effort: number;
+            /** @description Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of friction. */
+            effort: components["schemas"]["Spread"];
         };
         /** @description One layer of the strata chart. */
         StrataLayer: {
@@ -2729,11 +2723,8 @@ export interface components {
         WheelCooling: {
             /** @description Front or rear. */
             wheel: string;
-            /**
-             * Format: double
-             * @description Heat put in, MJ.
-             */
-            inMJ: number;
+            /** @description Heat put in, MJ. */
+            inMJ: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Share that left by the faces' convection.

@@ -223,23 +223,25 @@ function Effort({
   chosen: StopSummary | null;
   onChoose: (stop: StopSummary | null) => void;
 }) {
-  const { show } = useUnits();
+  const { show, band } = useUnits();
   const y = (effort: number) => effortHeight - 14 - ((effortHeight - 20) * Math.min(effortTop, effort)) / effortTop;
-  const worst = stops.reduce<StopSummary | null>((found, stop) => (!found || stop.effort > found.effort ? stop : found), null);
+  const worst = stops.reduce<StopSummary | null>((found, stop) => (!found || stop.effort.p50 > found.effort.p50 ? stop : found), null);
   const at = stops.findIndex((stop) => stop === chosen);
+  const forceOf = ({ pedalN, effort }: StopSummary) =>
+    band({ p10: (pedalN * effort.p10) / effort.p50, p50: pedalN, p90: (pedalN * effort.p90) / effort.p50 }, 'N');
   return (
     <figure className="effort">
       <figcaption>
-        Pedal effort, stop by stop, against the same stop with pads at their best.{' '}
+        Pedal effort, stop by stop, against the same stop with pads at their best; thin lines reach to nine days in ten.{' '}
         {worst && (
           <b>
             {worst.pedalN > mostPedalN
               ? `Out of a leg’s reach: the worst stop would take more than ${show(mostPedalN, 'N')}.`
-              : `Worst: ×${worst.effort.toFixed(2)}, ${show(worst.pedalN, 'N')}.`}
+              : `Worst: ×${worst.effort.p50.toFixed(1)} (${worst.effort.p10.toFixed(1)} to ${worst.effort.p90.toFixed(1)}), ${forceOf(worst)}.`}
           </b>
         )}{' '}
         {chosen &&
-          `Chosen: lap ${chosen.lap}, ${show(chosen.entryKmh, 'km/h')} to ${show(chosen.exitKmh, 'km/h')}, ${show(chosen.pedalN, 'N')} at ${show(chosen.pressureBar, 'bar')}.`}
+          `Chosen: lap ${chosen.lap}, ${show(chosen.entryKmh, 'km/h')} to ${show(chosen.exitKmh, 'km/h')}, ${forceOf(chosen)}, ${show(chosen.pressureBar, 'bar')} in the middle.`}
       </figcaption>
       <svg
         width={width}
@@ -250,7 +252,7 @@ function Effort({
         aria-valuemin={0}
         aria-valuemax={Math.max(0, stops.length - 1)}
         aria-valuenow={Math.max(0, at)}
-        aria-valuetext={chosen ? `lap ${chosen.lap}, effort ${chosen.effort}` : 'none chosen'}
+        aria-valuetext={chosen ? `lap ${chosen.lap}, effort ${chosen.effort.p50}` : 'none chosen'}
         onKeyDown={(event) => {
           if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
             event.preventDefault();
@@ -266,7 +268,7 @@ function Effort({
           ×{effortTop}
         </text>
         {stops.map((stop) => {
-          const hard = stop.effort > 1.15;
+          const hard = stop.effort.p50 > 1.15;
           return (
             <g
               key={`${stop.atS}`}
@@ -277,11 +279,12 @@ function Effort({
               <rect
                 x={x(stop.atS) - 1.5}
                 width={3}
-                y={y(stop.effort)}
-                height={effortHeight - 14 - y(stop.effort)}
+                y={y(stop.effort.p50)}
+                height={effortHeight - 14 - y(stop.effort.p50)}
                 className={hard ? 'effort-hard' : 'effort-easy'}
               />
-              {stop.effort > effortTop && <path className="effort-hard" d={`M${x(stop.atS) - 3.5} ${y(effortTop) + 1}l3.5-6 3.5 6z`} />}
+              <line className="effort-band" x1={x(stop.atS)} x2={x(stop.atS)} y1={y(stop.effort.p90)} y2={y(stop.effort.p50)} />
+              {stop.effort.p50 > effortTop && <path className="effort-hard" d={`M${x(stop.atS) - 3.5} ${y(effortTop) + 1}l3.5-6 3.5 6z`} />}
             </g>
           );
         })}

@@ -27,6 +27,7 @@ const axleFields: { key: AxleKey; label: string }[] = [
   { key: 'padNewMm', label: 'New pad thickness' },
   { key: 'padLimitMm', label: 'Change pads at' },
   { key: 'caliperMassKg', label: 'Caliper mass' },
+  { key: 'rubbedPercent', label: 'Rubbed band of the face' },
 ];
 
 /** A drum as small cars have it, and the solid disc that would stand in its place (common practice). */

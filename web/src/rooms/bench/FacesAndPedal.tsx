@@ -1,13 +1,11 @@
 import { memo } from 'react';
-import type { PredictionPlan, PredictionResult, Spread } from '../../api/client';
+import type { PredictionPlan, PredictionResult } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
 /** Inner against outer face, the ring's cone, hot bands, the quieter side, pedal travel and ring masses. */
 export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
-  const { show } = useUnits();
+  const { show, band } = useUnits();
   const { faces, pedal, ringMasses } = result;
-  const band = (spread: Spread, unit: string, digits = 0) =>
-    `${show(spread.p50, unit, digits)} (${show(spread.p10, unit, digits).replace(/ .*/, '')} to ${show(spread.p90, unit, digits)})`;
   const front = ringMasses.find((mass) => mass.axle === 'front');
   const hotter = faces.differenceK.p50 >= 0 ? 'inner' : 'outer';
   const fresh = plan.frontPadMm ?? plan.car.front.padNewMm;
@@ -67,7 +65,7 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
             <tr>
               <th scope="row">front ring, from its measures</th>
               <td>
-                {show(front.geometryKg, 'kg', 1)}
+                {show(front.geometryKg, 'kg', 1)} (±5 %, castings differ)
                 {front.statedKg != null &&
                   `, stated ${show(front.statedKg, 'kg', 1)} (${(front.offPercent ?? 0) >= 0 ? '+' : ''}${(front.offPercent ?? 0).toFixed(0)} %)`}
               </td>

@@ -15,14 +15,14 @@ const paths: { key: Share; label: string; className: string }[] = [
 /** Where one front and one rear wheel's heat went over the day. */
 export function HeatAway({ result, children }: { result: PredictionResult; children?: ReactNode }) {
   const { summary } = result;
-  const { show } = useUnits();
+  const { show, band } = useUnits();
   return (
     <section aria-label="Where the heat goes">
       <h2>Where the heat goes</h2>
       {result.cooling.map((wheel) => (
         <div key={wheel.wheel} className="heat">
           <span className="heat-name">
-            {wheel.wheel} wheel, {wheel.inMJ.toFixed(0)} MJ
+            {wheel.wheel} wheel, {band(wheel.inMJ, 'MJ')}
           </span>
           <span
             className="heat-bar"
@@ -39,9 +39,10 @@ export function HeatAway({ result, children }: { result: PredictionResult; child
       ))}
       {children}
       <p className="note">
-        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {summary.brakingMJ.toFixed(2)} MJ into the brakes,{' '}
-        {show(summary.frontWheelKw, 'kW', 1)} at each front wheel; {Math.round(summary.frontShare * 100)} % at the front (ideal{' '}
-        {Math.round(summary.idealFrontShare * 100)} % in the hardest stop).
+        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {band(summary.brakingMJ, 'MJ', 1)} into the brakes,{' '}
+        {band(summary.frontWheelKw, 'kW', 1)} at each front wheel; {Math.round(summary.frontShare * 100)} ± 4 % at the front (ideal{' '}
+        {Math.round(summary.idealFrontShare * 100)} % in the hardest stop). Brackets hold eight in ten drivers of this pace; time and top
+        speed are the lap as reckoned, and shares the middle of the band.
       </p>
     </section>
   );

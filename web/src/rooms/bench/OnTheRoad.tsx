@@ -14,7 +14,7 @@ export const OnTheRoad = memo(function OnTheRoad({
   plan: PredictionPlan;
   shelf: ShelfAnswer;
 }) {
-  const { show } = useUnits();
+  const { show, band } = useUnits();
   const family = shelf.padFamilies.find((row) => row.code === plan.frontPad.family);
   return (
     <section aria-label="On the road">
@@ -31,13 +31,13 @@ export const OnTheRoad = memo(function OnTheRoad({
         </thead>
         <tbody>
           {result.coldStops.map((stop) => {
-            const more = stop.metres - stop.originalMetres;
+            const more = stop.metres.p50 - stop.originalMetres;
             return (
               <tr key={`${stop.speedKmh} ${stop.startC}`}>
                 <th scope="row">
                   {show(stop.startC, 'C')}, from {show(stop.speedKmh, 'km/h')}
                 </th>
-                <td>{show(stop.metres, 'm', 1)}</td>
+                <td>{band(stop.metres, 'm', 1)}</td>
                 <td>{stop.reachesAbs ? 'tyres limit, no difference' : `${more >= 0 ? '+' : '−'}${show(Math.abs(more), 'm', 1)}`}</td>
               </tr>
             );
@@ -54,8 +54,8 @@ export const OnTheRoad = memo(function OnTheRoad({
         </tbody>
       </table>
       <p className="note">
-        At the pedal force that gives 0.6 g on the warm original pads, {show(result.coldStops[0]?.pedalN ?? 0, 'N')}. Friction ±0.04 by
-        family.
+        At the pedal force that gives 0.6 g on the warm original pads, {show(result.coldStops[0]?.pedalN ?? 0, 'N')}. In brackets: as pads
+        differ from batch to batch, eight in ten.
       </p>
     </section>
   );

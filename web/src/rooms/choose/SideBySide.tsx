@@ -9,7 +9,11 @@ interface Row {
 
 /** Up to four setups beside what is fitted; only what differs stands out. */
 export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; setups: Suggestion[]; onUnpin: (key: string) => void }) {
-  const { show } = useUnits();
+  const { show, band } = useUnits();
+  const metresOf = (setup: Suggestion, place: number) => {
+    const stop = setup.coldStops[place];
+    return stop ? band(stop.metres, 'm', 1) : '–';
+  };
   const all = [fitted, ...setups];
   const chance = (setup: Suggestion, code: string) => {
     const found = setup.limits.find((limit) => limit.limit.code === code);
@@ -23,11 +27,11 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     { label: 'Front pads fade', of: (setup) => chance(setup, 'front-pad-hot') },
     { label: 'Rear pads fade', of: (setup) => chance(setup, 'rear-pad-hot') },
     { label: 'Front rotor face too hot', of: (setup) => chance(setup, 'front-face') },
-    { label: 'First stop, 5 °C, 50 km/h', of: (setup) => show(setup.coldStops[0]?.metres ?? 0, 'm', 1) },
-    { label: 'First stop, 5 °C, 100 km/h', of: (setup) => show(setup.coldStops[1]?.metres ?? 0, 'm', 1) },
+    { label: 'First stop, 5 °C, 50 km/h', of: (setup) => metresOf(setup, 0) },
+    { label: 'First stop, 5 °C, 100 km/h', of: (setup) => metresOf(setup, 1) },
     {
       label: 'Panic stop, cold, 100 km/h',
-      of: (setup) => `${show(setup.coldStops[2]?.metres ?? 0, 'm', 1)}${setup.coldStops[2]?.reachesAbs ? ', into ABS' : ''}`,
+      of: (setup) => `${metresOf(setup, 2)}${setup.coldStops[2]?.reachesAbs ? ', into ABS' : ''}`,
     },
     {
       label: 'Fluid margin, first to last event',
