@@ -1,7 +1,3 @@
-using System.Globalization;
-using System.Text;
-using CsvHelper;
-using CsvHelper.Configuration;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Quantities;
 
@@ -16,7 +12,6 @@ public static class SpeedTraceCsv
     /// <summary>Largest file, bytes.</summary>
     public const int MostBytes = 8_000_000;
 
-    private const int MostFaults = 20;
     private const string TimeColumn = "time_s";
     private const string SpeedColumn = "speed_kmh";
 
@@ -25,61 +20,24 @@ public static class SpeedTraceCsv
     /// <exception cref="InputFaultException">Every fault with its line, up to twenty.</exception>
     public static SpeedRecording Read(string text)
     {
-        ArgumentNullException.ThrowIfNull(text);
-        if (Encoding.UTF8.GetByteCount(text) > MostBytes)
-        {
-            throw Refused("file", $"{Encoding.UTF8.GetByteCount(text) / 1e6:0.0} MB", $"at most {MostBytes / 1e6:0} MB", "The file is too large for a speed trace.");
-        }
-
-        var firstLine = text.AsSpan(0, Math.Max(0, text.IndexOf('\n') is var end && end >= 0 ? end : text.Length)).ToString().Trim('\uFEFF', '\r');
-        var separator = new[] { ';', '\t', ',' }.MaxBy(candidate => firstLine.Count(c => c == candidate));
-        var configuration = new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            Delimiter = separator.ToString(),
-            PrepareHeaderForMatch = args => args.Header.Trim().Trim('\uFEFF').ToLowerInvariant(),
-            MissingFieldFound = null,
-            BadDataFound = null,
-            TrimOptions = TrimOptions.Trim,
-            MaxFieldSize = 10_000,
-        };
-        using var csv = new CsvReader(new StringReader(text), configuration);
-        try
-        {
-            return ReadRows(csv, separator);
-        }
-        catch (CsvHelperException error)
-        {
-            throw Refused($"line {csv.Parser.RawRow}", error.GetType().Name, "plain CSV", "This line cannot be read as CSV.");
-        }
-    }
-
-    private static SpeedRecording ReadRows(CsvReader csv, char separator)
-    {
-        if (!csv.Read() || !csv.ReadHeader())
-        {
-            throw Refused("line 1", "nothing", $"a header with {TimeColumn} and {SpeedColumn}", "The file is empty.");
-        }
-
-        var timeAt = csv.GetFieldIndex(TimeColumn, isTryGet: true);
-        var speedAt = csv.GetFieldIndex(SpeedColumn, isTryGet: true);
+        using var table = CsvTable.Open(text, MostBytes, $"a speed trace ({TimeColumn}, {SpeedColumn})");
+        var (timeAt, speedAt) = (table.Column(TimeColumn), table.Column(SpeedColumn));
         if (timeAt < 0 || speedAt < 0)
         {
-            var found = string.Join(", ", (csv.HeaderRecord ?? []).Take(8));
-            throw Refused("line 1", found.Length > 120 ? found[..120] : found, $"a header with {TimeColumn} and {SpeedColumn}", UnitHint(found));
+            throw CsvTable.Refused("line 1", table.ShownHeader(), $"a header with {TimeColumn} and {SpeedColumn}", UnitHint(table.ShownHeader()));
         }
 
         var time = new List<double>();
         var speed = new List<double>();
         var lines = new List<int>();
         var faults = new List<InputFault>();
-        while (faults.Count < MostFaults && csv.Read())
+        while (faults.Count < CsvTable.MostFaults && table.Next())
         {
-            var line = csv.Parser.RawRow;
-            if (Number(csv, timeAt, separator, line, TimeColumn, faults) is { } t && Number(csv, speedAt, separator, line, SpeedColumn, faults) is { } v)
+            if (table.Number(timeAt, TimeColumn, faults) is { } t && table.Number(speedAt, SpeedColumn, faults) is { } v)
             {
                 time.Add(t);
                 speed.Add(v);
-                lines.Add(line);
+                lines.Add(table.Line);
             }
         }
 
@@ -92,24 +50,8 @@ public static class SpeedTraceCsv
         return new SpeedRecording(time, speed);
     }
 
-    private static double? Number(CsvReader csv, int column, char separator, int line, string name, List<InputFault> faults)
-    {
-        var raw = csv.TryGetField<string>(column, out var field) ? field ?? "" : "";
-        var text = separator == ',' ? raw : raw.Replace(',', '.');
-        if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value))
-        {
-            return value;
-        }
-
-        faults.Add(new InputFault($"line {line}", raw.Length > 40 ? raw[..40] : raw, $"a number in {name}", $"{name} holds no number here."));
-        return null;
-    }
-
     private static string UnitHint(string header) =>
         header.Contains("speed", StringComparison.OrdinalIgnoreCase)
             ? $"The speed column must be called {SpeedColumn} and hold km/h, so that units cannot be mistaken."
             : $"The header needs the columns {TimeColumn} and {SpeedColumn}.";
-
-    private static InputFaultException Refused(string field, string value, string allowed, string message) =>
-        new([new InputFault(field, value, allowed, message)]);
 }

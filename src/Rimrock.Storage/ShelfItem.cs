@@ -57,9 +57,38 @@ public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<LineKit>> Lines,
     IReadOnlyList<ShelfItem<DuctKit>> Ducts);
 
+/// <summary>An item to be put on the shelf.</summary>
+/// <param name="Kind">The table's word.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">Its name for lists.</param>
+/// <param name="Body">The thing itself.</param>
+public sealed record ShelfPut(string Kind, string Id, string Name, object Body);
+
+/// <summary>What an import does to one item.</summary>
+/// <param name="Kind">The table's word.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Change">new, replaces or same.</param>
+public sealed record ShelfChange(string Kind, string Id, string Name, string Change);
+
+/// <summary>A row as it stood.</summary>
+/// <param name="Name">Name.</param>
+/// <param name="Origin">demo or own.</param>
+/// <param name="Revision">Revision.</param>
+/// <param name="Archived">1 where archived.</param>
+/// <param name="Body">Content.</param>
+public sealed record ShelfRow(string Name, string Origin, long Revision, long Archived, string Body);
+
+/// <summary>What stood in an item's place before an import.</summary>
+/// <param name="Kind">The table's word.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="ImportedRevision">Revision that the import gave it.</param>
+/// <param name="Was">The row before; null where there was none.</param>
+public sealed record ShelfBefore(string Kind, string Id, long ImportedRevision, ShelfRow? Was);
+
 /// <summary>Raised when an item was changed by someone else since it was read.</summary>
 /// <param name="id">The item.</param>
 /// <param name="expected">Revision the edit started from.</param>
 /// <param name="actual">Revision in the database.</param>
-public sealed class RevisionConflictException(string id, int expected, int actual)
+public sealed class RevisionConflictException(string id, long expected, long actual)
     : Exception($"{id} was changed in another window: it is at revision {actual}, your edit started from {expected}.");

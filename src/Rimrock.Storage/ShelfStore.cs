@@ -75,6 +75,63 @@ public sealed class ShelfStore(Database database)
             : throw new RevisionConflictException(id, expectedRevision, connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) ?? 0);
     }
 
+    /// <summary>What putting items on the shelf would do, in their order: new, replaces another, or the same as what is there.</summary>
+    public IReadOnlyList<ShelfChange> Preview(IReadOnlyList<ShelfPut> items)
+    {
+        ArgumentNullException.ThrowIfNull(items);
+        using var connection = database.Open();
+        return [.. items.Select(item => new ShelfChange(item.Kind, item.Id, item.Name, Before(connection, null, item.Kind, item.Id) is not { } before ? "new"
+            : before.Body == JsonSerializer.Serialize(item.Body, Json) ? "same" : "replaces"))];
+    }
+
+    /// <summary>Puts items on the shelf, all or none.</summary>
+    /// <returns>What stood there before, for <see cref="Undo"/>.</returns>
+    public IReadOnlyList<ShelfBefore> Import(IReadOnlyList<ShelfPut> items)
+    {
+        ArgumentNullException.ThrowIfNull(items);
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        var befores = new List<ShelfBefore>();
+        foreach (var item in items)
+        {
+            var before = Before(connection, transaction, item.Kind, item.Id);
+            befores.Add(new ShelfBefore(item.Kind, item.Id, (before?.Revision ?? 0) + 1, before));
+            Put(connection, transaction, item.Kind, item.Id, item.Name, "own", (before?.Revision ?? 0) + 1, JsonSerializer.Serialize(item.Body, Json));
+        }
+
+        transaction.Commit();
+        return befores;
+    }
+
+    /// <summary>Takes an import back, all or none.</summary>
+    /// <exception cref="RevisionConflictException">Something that was imported has been changed since.</exception>
+    public void Undo(IReadOnlyList<ShelfBefore> befores)
+    {
+        ArgumentNullException.ThrowIfNull(befores);
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction();
+        foreach (var item in befores)
+        {
+            var actual = Before(connection, transaction, item.Kind, item.Id)?.Revision ?? 0;
+            if (actual != item.ImportedRevision)
+            {
+                throw new RevisionConflictException(item.Id, item.ImportedRevision, actual);
+            }
+
+            if (item.Was is { } was)
+            {
+                connection.Execute("UPDATE shelf_item SET name = @Name, origin = @Origin, revision = @revision, archived = @Archived, body = @Body WHERE kind = @Kind AND id = @Id",
+                    new { was.Name, was.Origin, revision = item.ImportedRevision + 1, was.Archived, was.Body, item.Kind, item.Id }, transaction);
+            }
+            else
+            {
+                connection.Execute("DELETE FROM shelf_item WHERE kind = @Kind AND id = @Id", new { item.Kind, item.Id }, transaction);
+            }
+        }
+
+        transaction.Commit();
+    }
+
     /// <summary>Puts the demo items on the shelf, over older versions of themselves.</summary>
     public void LoadDemo()
     {
@@ -96,6 +153,9 @@ public sealed class ShelfStore(Database database)
         transaction.Commit();
     }
 
+    private static ShelfRow? Before(SqliteConnection connection, SqliteTransaction? transaction, string kind, string id) =>
+        connection.QuerySingleOrDefault<ShelfRow>("SELECT name, origin, revision, archived, body FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction);
+
     private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind)
         where T : class =>
     [
@@ -103,11 +163,11 @@ public sealed class ShelfStore(Database database)
             .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!, row.Archived == 1)),
     ];
 
-    private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, int revision, string body) =>
+    private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, long revision, string body) =>
         connection.Execute(
             """
             INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES (@kind, @id, @name, @origin, @revision, @body)
-            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, body = @body WHERE origin = 'demo' OR @origin = 'own'
+            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, archived = 0, body = @body WHERE origin = 'demo' OR @origin = 'own'
             """,
             new { kind, id, name, origin, revision, body }, transaction);
 

@@ -23,6 +23,7 @@ builder.Services.AddSingleton<ShelfStore>();
 builder.Services.AddSingleton<AnswerCache>();
 builder.Services.AddSingleton<LoggerShelf>();
 builder.Services.AddSingleton<MatchProgress>();
+builder.Services.AddSingleton<ImportMemory>();
 builder.Services.AddHostedService<WarmUp>();
 
 var app = builder.Build();
@@ -41,7 +42,10 @@ var api = app.MapGroup("/api");
 api.MapGroup("/predictions").MapPredictions();
 api.MapGroup("/matches").MapMatches();
 api.MapGroup("/shelf").MapShelf();
+api.MapGroup("/shelf/catalogue").MapCatalogue();
+api.MapGroup("/readings").MapReadings();
 api.MapGroup("/devices/loggers").MapLoggers();
+api.MapGroup("/devices/dynamometers").MapDynamometers();
 api.MapGroup("/recordings").MapRecordings();
 api.MapFallback(() => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing at this address."));
 app.MapFallbackToFile("index.html");

@@ -23,6 +23,9 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
     private static readonly FieldRange Wet = new("fluid.wetC", "Wet boiling point", "C", 130, 260);
     private static readonly FieldRange Price = new("fluid.priceLitre", "Price of a litre", "", 0, 2000);
 
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Viscosity, Bottle, Opened, Dry, Wet, Price];
+
     /// <summary>The fluid's class, or null for an unknown code.</summary>
     public FluidClass? ClassOf() => FluidClass.Find(Class);
 

@@ -46,7 +46,11 @@ public sealed class FrictionCurve
     public double LastC => curve.Last;
 
     /// <summary>Lists what is wrong with the points of a chart.</summary>
-    public static void Check(IReadOnlyList<CurvePoint> points, string field, ICollection<InputFault> faults)
+    /// <param name="points">The points.</param>
+    /// <param name="field">Field that holds them.</param>
+    /// <param name="faults">Receives the faults.</param>
+    /// <param name="pointField">How a point is named where it came from a file; by its number in the field otherwise.</param>
+    public static void Check(IReadOnlyList<CurvePoint> points, string field, ICollection<InputFault> faults, Func<int, string>? pointField = null)
     {
         ArgumentNullException.ThrowIfNull(points);
         ArgumentNullException.ThrowIfNull(faults);
@@ -58,11 +62,11 @@ public sealed class FrictionCurve
 
         for (var i = 0; i < points.Count && faults.Count < 20; i++)
         {
-            CurvePoint.TemperatureRange.Check(points[i].TemperatureC, faults, $"{field}[{i}].temperatureC");
-            CurvePoint.MuRange.Check(points[i].Mu, faults, $"{field}[{i}].mu");
+            CurvePoint.TemperatureRange.Check(points[i].TemperatureC, faults, pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC");
+            CurvePoint.MuRange.Check(points[i].Mu, faults, pointField?.Invoke(i) ?? $"{field}[{i}].mu");
             if (i > 0 && !(points[i].TemperatureC > points[i - 1].TemperatureC))
             {
-                faults.Add(new InputFault($"{field}[{i}].temperatureC", points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
+                faults.Add(new InputFault(pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC", points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
                     string.Create(CultureInfo.InvariantCulture, $"above {points[i - 1].TemperatureC:0.##} C"),
                     $"Temperatures of a friction curve must rise from point to point; point {i + 1} does not."));
             }

@@ -26,6 +26,9 @@ public sealed record Pad(
     private static readonly FieldRange Stated = new("pad.statedFromC", "Stated working temperature", "C", -40, 1100);
     private static readonly FieldRange Price = new("pad.priceAxleSet", "Price of an axle set", "", 0, 20000);
 
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Stated, Price, .. PadTraits.Ranges];
+
     /// <summary>The pad's family.</summary>
     public PadFamily FamilyOf() => PadFamilies.Find(Family);
 

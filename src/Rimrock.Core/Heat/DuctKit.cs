@@ -10,6 +10,9 @@ public sealed record DuctKit(string Name, WheelDuct Duct, double? Price = null)
 {
     private static readonly FieldRange Cost = new("duct.price", "Price of a set of ducts", "", 0, 20000);
 
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Cost];
+
     /// <summary>Lists what is wrong.</summary>
     public void Check(string field, ICollection<InputFault> faults)
     {

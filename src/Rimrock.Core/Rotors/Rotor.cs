@@ -94,7 +94,7 @@ public sealed record Rotor(
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, .. RotorFinish.Ranges];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;

@@ -33,6 +33,9 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
     private static readonly FieldRange Ring = new("rotor.finish.ringPrice", "Price of a ring", "", 0, 20000);
     private static readonly FieldRange Mass = new("rotor.finish.minRingMassKg", "Least ring mass", "kg", 0.3, 25);
 
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Ring, Mass];
+
     /// <summary>
     /// By how much a hole or slot raises the stress at the face: a round hole 2.4, between 2 (equal in both directions) and 3 (in one;
     /// Kirsch, Zeitschrift des VDI 42 (1898) 797, from memory); a maker's chamfered hole 2.0; slots 1.3, 1.8 where they

@@ -11,6 +11,9 @@ public sealed record LineKit(string Name, BrakeLine Kind, bool RoadApproved = tr
 {
     private static readonly FieldRange Cost = new("line.price", "Price of a set of lines", "", 0, 20000);
 
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Cost];
+
     /// <summary>Lists what is wrong.</summary>
     public void Check(string field, ICollection<InputFault> faults)
     {

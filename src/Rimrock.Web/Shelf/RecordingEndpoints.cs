@@ -1,5 +1,3 @@
-using System.Globalization;
-using System.Text;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Quantities;
 using Rimrock.Formats;
@@ -21,7 +19,7 @@ public static class RecordingEndpoints
     public static void MapRecordings(this RouteGroupBuilder group) =>
         group.MapPost("/", async (string name, HttpRequest request, CancellationToken cancel) =>
             {
-                var recording = SpeedTraceCsv.Read(await TextOf(request, cancel));
+                var recording = SpeedTraceCsv.Read(await RequestText.Of(request, SpeedTraceCsv.MostBytes, "a speed trace", cancel));
                 var circuit = new Circuit(name, Recording: recording);
                 var faults = new List<InputFault>();
                 circuit.Check(faults);
@@ -33,16 +31,4 @@ public static class RecordingEndpoints
             .WithName("readRecording")
             .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) and shows what was found; stores nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-
-    private static async Task<string> TextOf(HttpRequest request, CancellationToken cancel)
-    {
-        if (request.ContentLength > SpeedTraceCsv.MostBytes)
-        {
-            throw new InputFaultException([new InputFault("file", string.Create(CultureInfo.InvariantCulture, $"{request.ContentLength / 1e6:0.0} MB"),
-                $"at most {SpeedTraceCsv.MostBytes / 1_000_000} MB", "The file is too large for a speed trace.")]);
-        }
-
-        using var reader = new StreamReader(request.Body, Encoding.UTF8);
-        return await reader.ReadToEndAsync(cancel);
-    }
 }

@@ -49,7 +49,7 @@ public static class ShelfEndpoints
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. PadTraits.Ranges])))
+                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges, .. DuctKit.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>

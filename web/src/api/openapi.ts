@@ -242,6 +242,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every part on the shelf as one file. */
+        get: operations["exportCatalogue"];
+        put?: never;
+        /** Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none. */
+        post: operations["importCatalogue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/catalogue/undo/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes an import back. */
+        post: operations["undoImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/readings/pad": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Working band, friction where drivers ask, edge code of a pad that is being edited. */
+        post: operations["readPad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/readings/rotor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mass, heat capacity and what to know of a rotor that is being edited. */
+        post: operations["readRotor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/readings/friction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a friction curve (temperature_c, mu) or a dynamometer's stops (initial_temperature_c, mean_mu) from CSV; stops get a fit. */
+        post: operations["readFriction"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/devices/loggers": {
         parameters: {
             query?: never;
@@ -285,6 +371,23 @@ export interface paths {
         };
         /** The whole log as CSV; an empty field is a drop-out. */
         get: operations["readLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/dynamometers/{seed}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A simulated dynamometer runs its procedure on a hidden pad and yields its noisy stops as CSV. */
+        get: operations["runDynamometer"];
         put?: never;
         post?: never;
         delete?: never;
@@ -649,6 +752,13 @@ export interface components {
             /** @description A typical rear rotor: 0.55 of the front ring's mass (engineering judgement). */
             rearRotor: components["schemas"]["Rotor"];
         };
+        /** @description What an import does, or has done. */
+        CatalogueImport: {
+            /** @description Each row. */
+            changes: components["schemas"]["ShelfChange"][];
+            /** @description Takes it back; null for a preview. */
+            ticket?: null | string;
+        };
         /**
          * @description At what temperature a friction chart was drawn; makers rarely say.
          * @default unknown
@@ -818,6 +928,33 @@ export interface components {
              */
             mu: number;
         };
+        /** @description What a pad's chart says once it is read. */
+        CurveReading: {
+            /** @description Working band. */
+            band: components["schemas"]["WorkingBand"];
+            /**
+             * Format: double
+             * @description How far either edge may be off, K (8 in 10): what the chart's temperature means, and for a family's curve its spread.
+             */
+            bandSpreadK: number;
+            /**
+             * Format: double
+             * @description Spread of friction along the curve (8 in 10, either way).
+             */
+            muSpread: number;
+            /** @description True where the family's typical curve stands in for the pad's own. */
+            typical: boolean;
+            /** @description The curve as the simulation reads it. */
+            drawn: components["schemas"]["CurvePoint"][];
+            /** @description Friction where drivers ask. */
+            at: components["schemas"]["MuAt"][];
+            /** @description The edge code this curve would earn; null where the chart does not reach. */
+            letters: null | string;
+            /** @description The pad's own edge code in words; null where none. */
+            edgeCode: null | string;
+            /** @description False where the pad's own code and its curve contradict each other. */
+            edgeCodeFits: boolean;
+        };
         /** @description At which temperatures a part spends its work: energy for faces and pads, time for fluid and seals. */
         Demand: {
             /**
@@ -887,6 +1024,19 @@ export interface components {
             code: string;
             /** @description What a driver calls it. */
             name: string;
+        };
+        /** @description One stop of a friction test. */
+        DynamometerStop: {
+            /**
+             * Format: double
+             * @description Temperature before the stop, 0.5 mm under the face, C.
+             */
+            initialC: number;
+            /**
+             * Format: double
+             * @description Mean friction over the stop.
+             */
+            meanMu: number;
         };
         /** @description Where a pad spends its braking energy. */
         EnergyShares: {
@@ -1104,6 +1254,18 @@ export interface components {
              * @description Wet boiling point, C.
              */
             wetC: number;
+        };
+        /** @description What a friction file holds. */
+        FrictionFile: {
+            /** @description The curve: as it stands, or fitted through stops. */
+            points: components["schemas"]["CurvePoint"][];
+            /** @description Stops of a dynamometer; null for a curve. */
+            stops?: null | components["schemas"]["DynamometerStop"][];
+            /**
+             * Format: double
+             * @description Standard deviation of a stop about the fit; null for a curve.
+             */
+            scatterMu?: null | number;
         };
         /** @description Why something is out before anything is ranked. */
         HardStop: {
@@ -1424,6 +1586,21 @@ export interface components {
              * @description Minutes into the stretch.
              */
             minutes: number;
+        };
+        /** @description Friction at a temperature that drivers ask about. */
+        MuAt: {
+            /** @description What it is about. */
+            what: string;
+            /**
+             * Format: double
+             * @description The temperature, C.
+             */
+            celsius: number;
+            /**
+             * Format: double
+             * @description Friction; null beyond the chart.
+             */
+            mu: null | number;
         };
         /** @description What a setup is weighed by; less is better in all. */
         Objectives: {
@@ -2166,6 +2343,38 @@ export interface components {
              */
             minRingMassKg?: null | number;
         };
+        /** @description What a rotor's measures say. */
+        RotorReading: {
+            /**
+             * Format: double
+             * @description Mass of the ring that counts, kg.
+             */
+            ringKg: number;
+            /**
+             * Format: double
+             * @description Mass of the ring from its measures, kg (+-5 %, castings differ).
+             */
+            geometryKg: number;
+            /**
+             * Format: double
+             * @description Heat for each kelvin at 200 C, kJ/K.
+             */
+            kilojoulePerK: number;
+            /**
+             * Format: double
+             * @description Thickness that may be worn, mm.
+             */
+            wearMm: number;
+            /**
+             * Format: double
+             * @description By how much holes or slots raise the stress at the face.
+             */
+            stressRaiser: number;
+            /** @description True where left and right rotors differ. */
+            handed: boolean;
+            /** @description What a driver should know before buying, in sentences. */
+            notes: string[];
+        };
         /**
          * @description The school about rotors.
          * @default either
@@ -2268,6 +2477,17 @@ export interface components {
             provingGround: components["schemas"]["Circuit"][];
             /** @description Range of every numeric field of a plan. */
             ranges: components["schemas"]["FieldRange"][];
+        };
+        /** @description What an import does to one item. */
+        ShelfChange: {
+            /** @description The table's word. */
+            kind: string;
+            /** @description Its id. */
+            id: string;
+            /** @description Its name. */
+            name: string;
+            /** @description new, replaces or same. */
+            change: string;
         };
         /** @description Everything on the shelf. */
         ShelfContent: {
@@ -2876,6 +3096,26 @@ export interface components {
              */
             mostRisk?: null | number;
         };
+        /** @description The temperatures between which a pad does its work. */
+        WorkingBand: {
+            /**
+             * Format: double
+             * @description Lower edge, C.
+             */
+            fromC: number;
+            /**
+             * Format: double
+             * @description Upper edge, C.
+             */
+            toC: number;
+            /**
+             * Format: double
+             * @description Highest friction of the chart.
+             */
+            plateauMu: number;
+            /** @description True where the maker's range is used, false where it is read off the curve. */
+            stated: boolean;
+        };
     };
     responses: never;
     parameters: never;
@@ -3429,6 +3669,198 @@ export interface operations {
             };
         };
     };
+    exportCatalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    importCatalogue: {
+        parameters: {
+            query?: {
+                preview?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueImport"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    undoImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readPad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pad"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurveReading"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readRotor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rotor"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotorReading"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readFriction: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrictionFile"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     startLogger: {
         parameters: {
             query?: never;
@@ -3517,6 +3949,37 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    runDynamometer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                seed: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Bad Request */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,95 @@
+using System.Collections.Concurrent;
+using System.Text;
+using Rimrock.Formats;
+using Rimrock.Storage;
+
+namespace Rimrock.Web.Shelf;
+
+/// <summary>What an import does, or has done.</summary>
+/// <param name="Changes">Each row.</param>
+/// <param name="Ticket">Takes it back; null for a preview.</param>
+public sealed record CatalogueImport(IReadOnlyList<ShelfChange> Changes, string? Ticket = null);
+
+/// <summary>Remembers the last imports so that they can be taken back while the server runs.</summary>
+public sealed class ImportMemory
+{
+    private const int Most = 16;
+    private readonly ConcurrentDictionary<string, IReadOnlyList<ShelfBefore>> kept = new();
+    private readonly ConcurrentQueue<string> order = new();
+
+    /// <summary>Keeps what stood there before an import.</summary>
+    /// <returns>A ticket.</returns>
+    public string Keep(IReadOnlyList<ShelfBefore> befores)
+    {
+        var ticket = Guid.NewGuid().ToString("n");
+        kept[ticket] = befores;
+        order.Enqueue(ticket);
+        while (order.Count > Most && order.TryDequeue(out var oldest))
+        {
+            kept.TryRemove(oldest, out _);
+        }
+
+        return ticket;
+    }
+
+    /// <summary>What a ticket stands for, once; null where it is gone.</summary>
+    public IReadOnlyList<ShelfBefore>? Find(string ticket) => kept.GetValueOrDefault(ticket);
+
+    /// <summary>Forgets a ticket that has been used.</summary>
+    public void Forget(string ticket) => kept.TryRemove(ticket, out _);
+}
+
+/// <summary>The shelf's parts as a file, out and in.</summary>
+public static class CatalogueEndpoints
+{
+    /// <summary>Maps them.</summary>
+    public static void MapCatalogue(this RouteGroupBuilder group)
+    {
+        group.MapGet("/", (ShelfStore store) => TypedResults.Text(CatalogueJson.Write(CatalogueOf(store.Read())), "application/json", Encoding.UTF8))
+            .WithName("exportCatalogue")
+            .WithSummary("Every part on the shelf as one file.")
+            .Produces<string>(contentType: "application/json");
+        group.MapPost("/", async (HttpRequest request, ShelfStore store, ImportMemory memory, CancellationToken cancel, bool preview = false) =>
+            {
+                var puts = PutsOf(CatalogueJson.Read(await RequestText.Of(request, CatalogueJson.MostBytes, "a catalogue", cancel)));
+                var changes = store.Preview(puts);
+                return TypedResults.Ok(preview ? new CatalogueImport(changes) : new CatalogueImport(changes, memory.Keep(store.Import(puts))));
+            })
+            .Accepts<string>("application/json")
+            .WithName("importCatalogue")
+            .WithSummary("Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/undo/{ticket}", (string ticket, ShelfStore store, ImportMemory memory) =>
+            {
+                if (memory.Find(ticket) is not { } befores)
+                {
+                    return (IResult)TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing to take back.", detail: "That import was taken back already, or Rimrock was started again since.");
+                }
+
+                store.Undo(befores);
+                memory.Forget(ticket);
+                return TypedResults.NoContent();
+            })
+            .WithName("undoImport")
+            .WithSummary("Takes an import back.")
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static Catalogue CatalogueOf(ShelfContent shelf)
+    {
+        static List<CatalogueRow<T>> Rows<T>(IReadOnlyList<ShelfItem<T>> items)
+            where T : class => [.. items.Where(item => !item.Archived).Select(item => new CatalogueRow<T>(item.Id, item.Body))];
+        return new Catalogue(Rows(shelf.Pads), Rows(shelf.Rotors), Rows(shelf.Fluids), Rows(shelf.Lines), Rows(shelf.Ducts));
+    }
+
+    private static List<ShelfPut> PutsOf(Catalogue catalogue) =>
+    [
+        .. catalogue.Pads.Select(row => new ShelfPut("pads", row.Id, row.Body.Name, row.Body)),
+        .. catalogue.Rotors.Select(row => new ShelfPut("rotors", row.Id, row.Body.Name, row.Body)),
+        .. catalogue.Fluids.Select(row => new ShelfPut("fluids", row.Id, row.Body.Name, row.Body)),
+        .. catalogue.Lines.Select(row => new ShelfPut("lines", row.Id, row.Body.Name, row.Body)),
+        .. catalogue.Ducts.Select(row => new ShelfPut("ducts", row.Id, row.Body.Name, row.Body)),
+    ];
+}

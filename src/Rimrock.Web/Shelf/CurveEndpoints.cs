@@ -1,0 +1,54 @@
+using System.Text;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Devices;
+using Rimrock.Formats;
+
+namespace Rimrock.Web.Shelf;
+
+/// <summary>Reads parts while they are being edited; stores nothing.</summary>
+public static class CurveEndpoints
+{
+    private static readonly FieldRange Seed = new("seed", "Number of the test", "", 1, 1_000_000);
+
+    /// <summary>Maps them.</summary>
+    public static void MapReadings(this RouteGroupBuilder group)
+    {
+        group.MapPost("/pad", (Pad pad) => TypedResults.Ok(Checked(pad, pad.Check, "pad", CurveReading.Of)))
+            .WithName("readPad")
+            .WithSummary("Working band, friction where drivers ask, edge code of a pad that is being edited.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/rotor", (Rotor rotor) => TypedResults.Ok(Checked(rotor, rotor.Check, "rotor", RotorReading.Of)))
+            .WithName("readRotor")
+            .WithSummary("Mass, heat capacity and what to know of a rotor that is being edited.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/friction", async (HttpRequest request, CancellationToken cancel) => TypedResults.Ok(FrictionCsv.Read(await RequestText.Of(request, FrictionCsv.MostBytes, "a friction curve", cancel))))
+            .Accepts<string>("text/csv")
+            .WithName("readFriction")
+            .WithSummary("Reads a friction curve (temperature_c, mu) or a dynamometer's stops (initial_temperature_c, mean_mu) from CSV; stops get a fit.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+    }
+
+    /// <summary>Maps the simulated dynamometer.</summary>
+    public static void MapDynamometers(this RouteGroupBuilder group) =>
+        group.MapGet("/{seed:int}", (int seed) =>
+            {
+                var faults = new List<InputFault>();
+                Seed.Check(seed, faults);
+                InputFaultException.ThrowIfAny(faults);
+                return TypedResults.Text(new SimulatedDynamometer(seed).Csv(), "text/csv", Encoding.UTF8);
+            })
+            .WithName("runDynamometer")
+            .WithSummary("A simulated dynamometer runs its procedure on a hidden pad and yields its noisy stops as CSV.")
+            .Produces<string>(contentType: "text/csv")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+
+    private static TReading Checked<TPart, TReading>(TPart part, Action<string, ICollection<InputFault>> check, string field, Func<TPart, TReading> read)
+    {
+        var faults = new List<InputFault>();
+        check(field, faults);
+        InputFaultException.ThrowIfAny(faults);
+        return read(part);
+    }
+}
