@@ -9,12 +9,14 @@ import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-route
 import { Frame } from './frame/Frame';
 import { rooms } from './frame/rooms';
 import { PlanProvider } from './plan/PlanContext';
+import { PeekProvider } from './plan/PeekContext';
 import { ProblemNote } from './shared/ProblemNote';
 import './styles/rimrock.scss';
 import { UnitProvider } from './units/UnitContext';
 
 const BenchRoom = lazy(() => import('./rooms/bench/BenchRoom'));
 const ChooseRoom = lazy(() => import('./rooms/choose/ChooseRoom'));
+const ShelfRoom = lazy(() => import('./rooms/shelf/ShelfRoom'));
 const NewCarRoom = lazy(() => import('./rooms/start/NewCarRoom'));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
@@ -31,21 +33,24 @@ createRoot(document.getElementById('root')!).render(
       <UnitProvider>
         <BrowserRouter>
           <PlanProvider loading={loading} failed={(error, retry) => <ProblemNote error={error} retry={retry} />}>
-            <Suspense fallback={loading}>
-              <Routes>
-                <Route element={<Frame />}>
-                  <Route path="/bench" element={<BenchRoom />} />
-                  <Route path="/choose" element={<ChooseRoom />} />
-                  <Route path="/new" element={<NewCarRoom />} />
-                  {rooms
-                    .filter((room) => room.promise !== '')
-                    .map((room) => (
-                      <Route key={room.path} path={`/${room.path}`} element={<p className="promise">{room.promise}</p>} />
-                    ))}
-                  <Route path="*" element={<ToBench />} />
-                </Route>
-              </Routes>
-            </Suspense>
+            <PeekProvider>
+              <Suspense fallback={loading}>
+                <Routes>
+                  <Route element={<Frame />}>
+                    <Route path="/bench" element={<BenchRoom />} />
+                    <Route path="/choose" element={<ChooseRoom />} />
+                    <Route path="/shelf" element={<ShelfRoom />} />
+                    <Route path="/new" element={<NewCarRoom />} />
+                    {rooms
+                      .filter((room) => room.promise !== '')
+                      .map((room) => (
+                        <Route key={room.path} path={`/${room.path}`} element={<p className="promise">{room.promise}</p>} />
+                      ))}
+                    <Route path="*" element={<ToBench />} />
+                  </Route>
+                </Routes>
+              </Suspense>
+            </PeekProvider>
           </PlanProvider>
         </BrowserRouter>
       </UnitProvider>

@@ -150,12 +150,16 @@ public static class Matcher
         {
             yield return ($"{to.FrontPad.Body.Name} front and rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
+        else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
+        {
+            // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
+            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+        }
         else if (to.FrontPad.Id != from.FrontPad.Id)
         {
             yield return ($"{to.FrontPad.Body.Name} in front", setup => setup with { FrontPad = to.FrontPad });
         }
-
-        if (to.RearPad.Id != from.RearPad.Id && to.FrontPad.Id != to.RearPad.Id)
+        else if (to.RearPad.Id != from.RearPad.Id)
         {
             yield return ($"{to.RearPad.Body.Name} at the rear", setup => setup with { RearPad = to.RearPad });
         }

@@ -92,7 +92,7 @@ internal static class Reasons
             yield return new Reason(ReasonKind.Note, "approval", null, null, "", "No road approval: change pads at the track, or risk type approval and insurance.");
         }
 
-        if (on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)
+        if (setup.Parts.Fluid.Id != Setup.FittedId && on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)
         {
             yield return new Reason(ReasonKind.Note, "viscosity", ThickFluidMm2S, on.Fluid.ViscosityMm2S, "mm2/s", Text($"{on.Fluid.Name} is thicker when cold than ABS likes ({on.Fluid.ViscosityMm2S:0} against {ThickFluidMm2S:0} mm2/s at -40 °C): stability control answers slower in frost."));
         }

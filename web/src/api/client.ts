@@ -48,6 +48,11 @@ export type PartName = Schemas['PartName'];
 export type LineKit = Schemas['LineKit'];
 export type DuctKit = Schemas['DuctKit'];
 export type PadFamily = Schemas['PadFamily'];
+export type CurveReading = Schemas['CurveReading'];
+export type RotorReading = Schemas['RotorReading'];
+export type FrictionFile = Schemas['FrictionFile'];
+export type DynamometerStop = Schemas['DynamometerStop'];
+export type CatalogueImport = Schemas['CatalogueImport'];
 export type CurvePoint = Schemas['CurvePoint'];
 export type FieldRange = Schemas['FieldRange'];
 export type RecordingPreview = Schemas['RecordingPreview'];
@@ -135,4 +140,59 @@ export async function readRecording(name: string, text: string): Promise<Recordi
     headers: { 'Content-Type': 'text/csv' },
   });
   return unwrap(response);
+}
+
+type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts';
+export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit;
+
+/** Stores an own part; the revision is the one the edit started from, 0 for a new part. */
+export async function savePart(kind: PartKind, id: string, revision: number, body: Part): Promise<void> {
+  const params = { path: { id }, query: { revision } };
+  switch (kind) {
+    case 'pads':
+      return void unwrap(await client.PUT('/api/shelf/pads/{id}', { params, body: body as Pad }));
+    case 'rotors':
+      return void unwrap(await client.PUT('/api/shelf/rotors/{id}', { params, body: body as Rotor }));
+    case 'fluids':
+      return void unwrap(await client.PUT('/api/shelf/fluids/{id}', { params, body: body as BrakeFluid }));
+    case 'lines':
+      return void unwrap(await client.PUT('/api/shelf/lines/{id}', { params, body: body as LineKit }));
+    case 'ducts':
+      return void unwrap(await client.PUT('/api/shelf/ducts/{id}', { params, body: body as DuctKit }));
+  }
+}
+
+export async function archivePart(kind: string, id: string, revision: number, archived: boolean): Promise<void> {
+  unwrap(await client.POST('/api/shelf/{kind}/{id}/archive', { params: { path: { kind, id }, query: { revision, archived } } }));
+}
+
+export async function readPad(pad: Pad, signal?: AbortSignal): Promise<CurveReading> {
+  return unwrap(await client.POST('/api/readings/pad', { body: pad, signal }));
+}
+
+export async function readRotor(rotor: Rotor, signal?: AbortSignal): Promise<RotorReading> {
+  return unwrap(await client.POST('/api/readings/rotor', { body: rotor, signal }));
+}
+
+const asText = (type: string) => ({ bodySerializer: (body: unknown) => body as string, headers: { 'Content-Type': type } });
+
+/** A friction curve, or a dynamometer's stops with a fit, from CSV. */
+export async function readFriction(text: string): Promise<FrictionFile> {
+  return unwrap(await client.POST('/api/readings/friction', { body: text as never, ...asText('text/csv') }));
+}
+
+/** The CSV of a simulated dynamometer with a hidden pad. */
+export async function runDynamometer(seed: number): Promise<string> {
+  return unwrap(await client.GET('/api/devices/dynamometers/{seed}', { params: { path: { seed } }, parseAs: 'text' }));
+}
+
+export async function importCatalogue(text: string, preview: boolean): Promise<CatalogueImport> {
+  return unwrap(
+    await client.POST('/api/shelf/catalogue', { params: { query: { preview } }, body: text as never, ...asText('application/json') }),
+  );
+}
+
+export async function undoImport(ticket: string): Promise<void> {
+  const { error, response } = await client.POST('/api/shelf/catalogue/undo/{ticket}', { params: { path: { ticket } } });
+  if (!response.ok) unwrap({ error, response });
 }

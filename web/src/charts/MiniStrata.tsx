@@ -35,27 +35,29 @@ export function MiniStrata({ layer, road, label }: { layer: StrataLayer; road?: 
     .map((point): Point => [x(point.temperatureC), floor - (capacityHeight * point.mu) / muTop]);
   const to = bandToC ?? 0;
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label} className="mini-strata">
-      <Hatches id={id} />
-      {to < 900 && <rect x={x(to)} width={width - x(to)} y={2} height={floor - 2} fill={`url(#${id}-hot)`} />}
-      <path className="demand-road" d={hump(road, demandHeight * 0.7)} />
-      <path className="demand-track" d={hump(layer.track, demandHeight - 4)} />
-      <line className="baseline" x1={0} x2={width} y1={base} y2={base} />
-      <path
-        className="capacity"
-        d={areaPath(
-          points.map(([at]): Point => [at, floor]),
-          points,
-        )}
-      />
-      <path className="capacity-edge" d={linePath(points)} />
-      <line className="band" x1={x(bandFromC ?? 0)} x2={x(to)} y1={floor - 3} y2={floor - 3} />
-      <text className="tick" x={Math.max(8, x(bandFromC ?? 0))} y={height - 3} textAnchor="middle">
-        {show(bandFromC ?? 0, 'C').replace(/ .*/, '')}
-      </text>
-      <text className="tick" x={Math.min(width - 22, x(to))} y={height - 3} textAnchor="middle">
-        {show(to, 'C')}
-      </text>
-    </svg>
+    <div className="chart mini-strata">
+      <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label}>
+        <Hatches id={id} />
+        {to < 900 && <rect x={x(to)} width={width - x(to)} y={2} height={floor - 2} fill={`url(#${id}-hot)`} />}
+        <path className="demand-road" d={hump(road, demandHeight * 0.7)} />
+        <path className="demand-track" d={hump(layer.track, demandHeight - 4)} />
+        <line className="baseline" x1={0} x2={width} y1={base} y2={base} />
+        <path
+          className="capacity"
+          d={areaPath(
+            points.map(([at]): Point => [at, floor]),
+            points,
+          )}
+        />
+        <path className="capacity-edge" d={linePath(points)} />
+        <line className="band" x1={x(bandFromC ?? 0)} x2={x(to)} y1={floor - 3} y2={floor - 3} />
+        <text className="tick" x={Math.max(8, x(bandFromC ?? 0))} y={height - 3} textAnchor="middle">
+          {show(bandFromC ?? 0, 'C').replace(/ .*/, '')}
+        </text>
+        <text className="tick" x={Math.min(width - 22, x(to))} y={height - 3} textAnchor="middle">
+          {show(to, 'C')}
+        </text>
+      </svg>
+    </div>
   );
 }

@@ -16,7 +16,9 @@ export function Finder({ show, onHide }: { show: boolean; onHide: () => void }) 
   const [text, setText] = useState('');
   const [at, setAt] = useState(0);
   const all = useMemo<Found[]>(() => {
-    const { cars, circuits, pads, rotors, fluids } = shelf.content;
+    const offered = <T extends { archived: boolean }>(items: T[]) => items.filter((item) => !item.archived);
+    const [cars, circuits] = [offered(shelf.content.cars), offered(shelf.content.circuits)];
+    const [pads, rotors, fluids] = [offered(shelf.content.pads), offered(shelf.content.rotors), offered(shelf.content.fluids)];
     return [
       ...cars.map((item) => ({
         key: item.id,

@@ -12,9 +12,5 @@ export const rooms = [
     name: 'Log',
     promise: 'Log will keep sessions, paints, wear and cracks, and narrow the prediction with what the car teaches.',
   },
-  {
-    path: 'shelf',
-    name: 'Shelf',
-    promise: 'Shelf will hold cars, circuits and parts for editing, with friction curves drawn, imported and exported.',
-  },
+  { path: 'shelf', name: 'Shelf', promise: '' },
 ] as const;

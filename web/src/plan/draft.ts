@@ -116,7 +116,7 @@ export function classFluid(code: string, shelf: ShelfAnswer): BrakeFluid | undef
 export const familyPrefix = 'family:';
 export const classPrefix = 'class:';
 
-function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
+export function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
   return typeof ref === 'string' && ref.startsWith(familyPrefix)
     ? familyPad(ref.slice(familyPrefix.length), shelf)
     : find(shelf.content.pads, ref);
@@ -127,6 +127,10 @@ function findFluid(ref: string | BrakeFluid, shelf: ShelfAnswer): BrakeFluid | u
     ? classFluid(ref.slice(classPrefix.length), shelf)
     : find(shelf.content.fluids, ref);
 }
+
+/** What is offered: nothing archived, but for what the plan has already. */
+export const onOffer = <T extends { id: string; archived: boolean }>(items: T[], fitted: unknown): T[] =>
+  items.filter((item) => !item.archived || item.id === fitted);
 
 const find = <T>(items: { id: string; body: T }[], ref: string | T): T | undefined =>
   typeof ref === 'string' ? items.find((item) => item.id === ref)?.body : ref;
@@ -206,4 +210,29 @@ export function firstDraft(shelf: ShelfAnswer): Draft | null {
   const circuit = shelf.content.circuits.find((item) => item.id === 'gullmouth') ?? shelf.content.circuits[0];
   if (!car || !circuit) return null;
   return { ...draftOfCar(car.id, car.body), circuit: circuit.id };
+}
+
+/** A whole plan as a draft that stands on its own: everything in full, nothing from the shelf. */
+export function draftOfPlan(plan: PredictionPlan, wishes?: Partial<Wishes>): Draft {
+  const { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, ...rest } = plan;
+  const { frontPadMm, rearPadMm, frontDuct, roadPercent, ...refine } = rest;
+  return {
+    car,
+    circuit,
+    pace,
+    stint,
+    weather,
+    frontPad,
+    rearPad,
+    frontRotor,
+    rearRotor,
+    fluid,
+    fluidState,
+    frontPadMm: frontPadMm ?? undefined,
+    rearPadMm: rearPadMm ?? undefined,
+    frontDuct: frontDuct ?? undefined,
+    roadPercent,
+    refine,
+    wishes,
+  };
 }

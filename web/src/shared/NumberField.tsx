@@ -9,6 +9,8 @@ interface Props {
   value: number | undefined;
   range: FieldRange;
   onChange: (value: number) => void;
+  /** Where the figure may be left out: told when the field is emptied. */
+  onClear?: () => void;
   hint?: string;
 }
 
@@ -16,7 +18,7 @@ interface Props {
 const asText = (value: number) => String(Number(value.toFixed(digitsFor(value) + 1)));
 
 /** A number with its unit and its stated range. What is typed stays typed; only a good value is passed on. */
-export function NumberField({ label, value, range, onChange, hint }: Props) {
+export function NumberField({ label, value, range, onChange, onClear, hint }: Props) {
   const { system } = useUnits();
   const unit = conversion(range.unit, system);
   const id = useId();
@@ -25,6 +27,7 @@ export function NumberField({ label, value, range, onChange, hint }: Props) {
   const text = typed && typed.base === shown ? typed.text : typed && fault(typed.text) ? typed.text : shown;
 
   function fault(candidate: string): string | null {
+    if (onClear && candidate.trim() === '') return null;
     const number = unit.from(parseNumber(candidate));
     const tiny = 1e-9 * Math.max(1, Math.abs(range.max));
     if (number >= range.min - tiny && number <= range.max + tiny) return null;
@@ -35,7 +38,10 @@ export function NumberField({ label, value, range, onChange, hint }: Props) {
   const problem = typed ? fault(text) : null;
   const edit = (next: string) => {
     setTyped({ text: next, base: shown });
-    if (!fault(next)) {
+    if (onClear && next.trim() === '') {
+      setTyped({ text: '', base: '' });
+      onClear();
+    } else if (!fault(next)) {
       const number = Math.min(range.max, Math.max(range.min, unit.from(parseNumber(next))));
       setTyped({ text: next, base: asText(unit.to(number)) });
       onChange(number);

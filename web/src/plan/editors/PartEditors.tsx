@@ -1,7 +1,9 @@
+import { useEffect } from 'react';
 import type { Pad } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { useUnits } from '../../units/UnitContext';
-import { classPrefix, familyPrefix } from '../draft';
+import { classPrefix, familyPrefix, findPad, onOffer } from '../draft';
+import { usePeek } from '../PeekContext';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { HeatBeside } from './HeatBeside';
@@ -11,25 +13,33 @@ type Axle = 'front' | 'rear';
 
 export function PadEditor({ axle }: { axle: Axle }) {
   const { shelf, draft, plan, change } = usePlan();
+  const { setPeek } = usePeek();
   const { show } = useUnits();
   const range = useRange();
+  useEffect(() => () => setPeek(null), [setPeek]);
   if (!draft || !plan) return null;
+  const onPeek = (id: string | null) => {
+    const pad = id && findPad(id, shelf);
+    setPeek(pad ? { axle, pad } : null);
+  };
   const key = axle === 'front' ? 'frontPad' : 'rearPad';
   const left = axle === 'front' ? 'frontPadMm' : 'rearPadMm';
   const familyName = (code: string) => shelf.padFamilies.find((family) => family.code === code)?.name ?? code;
-  const peak = (pad: Pad) => Math.max(...(pad.curve ?? []).map((point) => point.mu));
+  const peak = (pad: Pad) =>
+    Math.max(...(pad.curve ?? shelf.padFamilies.find((family) => family.code === pad.family)?.curve ?? []).map((point) => point.mu));
   const limit = { ...range('frontPadMm'), max: plan.car[axle].padNewMm };
   return (
     <div className="editor-columns">
       <ChoiceList
         legend={`${axle === 'front' ? 'Front' : 'Rear'} pads on the shelf`}
-        choices={shelf.content.pads.map((item) => ({
+        choices={onOffer(shelf.content.pads, draft[key]).map((item) => ({
           id: item.id,
           name: item.body.name,
           note: `${familyName(item.body.family)}, friction to ${peak(item.body).toFixed(2)}${item.body.roadApproved ? '' : ', no road approval'}`,
         }))}
         chosen={typeof draft[key] === 'string' ? draft[key] : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id }))}
+        onPeek={onPeek}
       />
       <ChoiceList
         legend="Only the kind is known"
@@ -40,6 +50,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
         }))}
         chosen={typeof draft[key] === 'string' ? draft[key] : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id }))}
+        onPeek={onPeek}
       />
       <div>
         <NumberField
@@ -73,7 +84,7 @@ export function FluidEditor() {
     <div className="editor-columns">
       <ChoiceList
         legend="Fluids on the shelf"
-        choices={shelf.content.fluids.map((item) => ({
+        choices={onOffer(shelf.content.fluids, draft.fluid).map((item) => ({
           id: item.id,
           name: item.body.name,
           note: `boils at ${show(item.body.dryC, 'C')} dry, ${show(item.body.wetC, 'C')} wet`,

@@ -26,6 +26,7 @@ import { HeatAway } from './HeatAway';
 import { LiveLogger } from './LiveLogger';
 import { OnTheRoad } from './OnTheRoad';
 import { useLogger } from './useLogger';
+import { usePeekLayers } from './usePeekLayers';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
 /** Pauses before the slower answers, ms: while a figure is still being changed, the page itself comes first. */
@@ -117,6 +118,7 @@ const Verdict = memo(function Verdict({
 }) {
   const band = answer?.learnt ?? answer?.prior;
   const log = useLogger();
+  const peeked = usePeekLayers();
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
@@ -146,7 +148,7 @@ const Verdict = memo(function Verdict({
                 <span className="key key-road">road</span>
               </span>
             </header>
-            <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} />
+            <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} preview={peeked} />
             <p className="note">
               {band
                 ? 'Bracket above the bar: where the day’s hottest moment falls in eight of ten likely days.'

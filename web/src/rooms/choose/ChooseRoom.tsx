@@ -5,10 +5,10 @@ import type { Suggestion, Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
-import { fitSetup } from '../../plan/draft';
+import { draftOfPlan, fitSetup } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { asJson, asMarkdown } from './share';
+import { asJson, asMarkdown, readComparison } from './share';
 import { Shortlist } from './Shortlist';
 import { SideBySide } from './SideBySide';
 import { SpendOrder } from './SpendOrder';
@@ -24,13 +24,14 @@ const listed = 6;
 
 /** Everything that could be fitted against this day: a short list with reasons, and the cheapest way. */
 export default function ChooseRoom() {
-  const { shelf, draft, plan, change } = usePlan();
+  const { shelf, draft, plan, change, start } = usePlan();
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
   const matched = useMatch(plan, wishes);
   const [current, setCurrent] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   const [said, setSaid] = useState('');
+  const [problem, setProblem] = useState<Error | null>(null);
   if (!plan || !draft)
     return (
       <section className="empty">
@@ -57,6 +58,17 @@ export default function ChooseRoom() {
   const chosen = answer?.shortlist.find((setup) => setup.key === current) ?? answer?.shortlist[0];
   const pinned = answer ? pins.flatMap((key) => answer.shortlist.find((setup) => setup.key === key) ?? []) : [];
   const layers = bench.data?.strata.filter((layer) => chosen?.layers.some((item) => item.part === layer.part));
+  const open = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const read = await readComparison(file);
+      start(draftOfPlan(read.plan, read.wishes));
+      setProblem(null);
+      setSaid(`${file.name.slice(0, 60)} is open. Press u to undo.`);
+    } catch (error) {
+      setProblem(error as Error);
+    }
+  };
   const copy = async (text: string, what: string) => {
     try {
       await navigator.clipboard.writeText(text);
@@ -156,10 +168,11 @@ export default function ChooseRoom() {
           )
         )}
       </div>
-      {answer && pinned.length > 0 && (
-        <>
-          <SideBySide fitted={answer.fitted} setups={pinned} onUnpin={pin} />
-          <p className="share no-print">
+      {answer && pinned.length > 0 && <SideBySide fitted={answer.fitted} setups={pinned} onUnpin={pin} />}
+      {problem && <ProblemNote error={problem} />}
+      <p className="share no-print">
+        {answer && pinned.length > 0 && (
+          <>
             <button type="button" className="btn btn-outline-dark" onClick={() => window.print()}>
               Print
             </button>
@@ -173,9 +186,21 @@ export default function ChooseRoom() {
             >
               Save as JSON
             </a>
-          </p>
-        </>
-      )}
+          </>
+        )}
+        <label className="btn btn-link">
+          Open a saved comparison
+          <input
+            type="file"
+            accept=".json,application/json"
+            className="visually-hidden"
+            onChange={(event) => {
+              void open(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      </p>
       {chosen && layers && layers.length > 0 && (
         <section aria-label="In the strata" className="in-the-strata">
           <header className="section-head">

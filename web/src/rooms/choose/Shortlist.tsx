@@ -22,7 +22,8 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
       {setups.map((setup, i) => {
         const front = setup.layers.find((layer) => layer.part === 'frontFace');
         const pinned = pins.includes(setup.key);
-        const fixes = setup.reasons.filter((reason) => reason.kind === 'stillFirst' || reason.kind === 'note');
+        const besides =
+          setup.reasons.find((reason) => reason.kind === 'note') ?? setup.reasons.find((reason) => reason.code === 'dust-noise');
         return (
           <li
             key={setup.key}
@@ -65,10 +66,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
               </dl>
               <p className="setup-why">
                 {setup.objectives.risk > 0 && `First to give: ${firstToGive(setup)}. `}
-                {fixes
-                  .slice(1, 2)
-                  .map((reason) => inUnits(reason.sentence, system))
-                  .join(' ')}
+                {besides && inUnits(besides.sentence, system)}
               </p>
               <p className="setup-do">
                 <button type="button" className="btn btn-dark" onClick={() => onFit(setup)}>

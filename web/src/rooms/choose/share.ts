@@ -1,4 +1,4 @@
-import type { MatchAnswer, PredictionPlan, Suggestion, Wishes } from '../../api/client';
+import { predict, type MatchAnswer, type PredictionPlan, type Suggestion, type Wishes } from '../../api/client';
 import { firstToGive, padsOf, percent, restOf, signed } from './words';
 
 const cell = (text: string) => text.replace(/[|\\`*_<>[\]]/g, (char) => `\\${char}`).replace(/\s+/g, ' ');
@@ -34,3 +34,21 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
 /** The question as JSON, to be opened again. */
 export const asJson = (plan: PredictionPlan, wishes: Wishes, answer: MatchAnswer, setups: Suggestion[]): string =>
   JSON.stringify({ rimrock: 'comparison', version: 1, plan, wishes, verdict: answer.verdict, setups: [answer.fitted, ...setups] }, null, 2);
+
+const mostBytes = 2_000_000;
+
+/** The question of a saved comparison, checked by the engine before anything is changed. */
+export async function readComparison(file: File): Promise<{ plan: PredictionPlan; wishes: Wishes }> {
+  if (file.size > mostBytes)
+    throw new Error(`${file.name.slice(0, 60)} has ${(file.size / 1e6).toFixed(1)} MB; a comparison has at most 2 MB.`);
+  let read: { rimrock?: unknown; version?: unknown; plan?: PredictionPlan; wishes?: Wishes };
+  try {
+    read = JSON.parse(await file.text()) as typeof read;
+  } catch {
+    throw new Error(`${file.name.slice(0, 60)} is no JSON.`);
+  }
+  if (read?.rimrock !== 'comparison' || read.version !== 1 || !read.plan || !read.wishes)
+    throw new Error(`${file.name.slice(0, 60)} does not say that it is a comparison of version 1.`);
+  await predict(read.plan);
+  return { plan: read.plan, wishes: read.wishes };
+}

@@ -1,0 +1,160 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { archivePart, readRotor, savePart, type BrakeFluid, type Pad, type Part, type Rotor } from '../../api/client';
+import { RotorDrawing } from '../../charts/RotorDrawing';
+import { VaneHand } from '../../charts/VaneHand';
+import { usePlan } from '../../plan/PlanContext';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { useHistory } from '../../shared/useHistory';
+import { useUnits } from '../../units/UnitContext';
+import { partKinds, type PartKind } from './kinds';
+import { PadCurve } from './PadCurve';
+import { PartForm } from './PartForm';
+
+export interface Opened {
+  kind: PartKind;
+  id: string;
+  revision: number;
+  origin: string;
+  archived: boolean;
+  body: Part;
+}
+
+/** Ids of new parts: from the name, and told apart by the time. */
+const newId = (name: string) =>
+  `${name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40)}-${Date.now().toString(36)}`;
+
+/** One part open for editing: drawing first, figures below, undo for every change. */
+export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: string | null) => void }) {
+  const { kind } = opened;
+  const { plan, shelf } = usePlan();
+  const { show } = useUnits();
+  const queries = useQueryClient();
+  const { now, change, undo, canUndo } = useHistory<Part>(opened.body);
+  const [problem, setProblem] = useState<Error | null>(null);
+  const [busy, setBusy] = useState(false);
+  const changed = JSON.stringify(now) !== JSON.stringify(opened.body) || opened.revision === 0;
+  const rotor = kind === 'rotors' ? (now as Rotor) : null;
+  const rotorReading = useQuery({
+    queryKey: ['rotorReading', rotor],
+    queryFn: ({ signal }) => readRotor(rotor!, signal),
+    enabled: rotor !== null,
+    retry: false,
+    staleTime: Infinity,
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
+        event.preventDefault();
+        undo();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo]);
+  const run = async (work: () => Promise<string | null>) => {
+    setBusy(true);
+    try {
+      const id = await work();
+      await queries.invalidateQueries({ queryKey: ['shelf'] });
+      setProblem(null);
+      onSaved(id);
+    } catch (error) {
+      setProblem(error as Error);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const save = () =>
+    run(async () => {
+      const id = opened.revision === 0 ? newId(now.name) : opened.id;
+      await savePart(kind, id, opened.revision, now);
+      return id;
+    });
+  const copy = () =>
+    run(async () => {
+      const name = `${now.name} (copy)`.slice(0, 80);
+      const id = newId(name);
+      await savePart(kind, id, 0, { ...now, name });
+      return id;
+    });
+  const archive = () =>
+    run(async () => {
+      await archivePart(kind, opened.id, opened.revision, !opened.archived);
+      return opened.archived ? opened.id : null;
+    });
+  const fluid = kind === 'fluids' ? (now as BrakeFluid) : null;
+  const fluidClass = fluid && shelf.fluidClasses.find((row) => row.code === fluid.class);
+  const { one, fields } = partKinds[kind];
+  return (
+    <section aria-label={`Edit ${opened.body.name}`} className="part-editor">
+      <header className="section-head">
+        <h2>{now.name || 'No name yet'}</h2>
+        <span className="section-note">
+          {opened.revision === 0
+            ? `a new ${one}`
+            : opened.origin === 'demo'
+              ? 'a made-up demo part; saving makes it yours'
+              : `yours, saved ${opened.revision} ${opened.revision === 1 ? 'time' : 'times'}`}
+          {opened.archived && '; archived, offered no longer'}
+        </span>
+      </header>
+      {kind === 'pads' && <PadCurve pad={now as Pad} onChange={change} />}
+      {rotor && (
+        <div className="rotor-look">
+          <RotorDrawing rotor={rotor} barrelMm={plan?.car.wheelBarrelMm} />
+          {rotor.vanes === 'curved' && <VaneHand wrong={false} />}
+          {rotorReading.data && (
+            <p>
+              The ring weighs <b>{show(rotorReading.data.ringKg, 'kg', 1)}</b>
+              {rotor.ringMassKg == null ? ' by its measures (±5 %)' : ', as stated'} and takes {rotorReading.data.kilojoulePerK.toFixed(2)}{' '}
+              kJ for each degree at {show(200, 'C')}; {show(rotorReading.data.wearMm, 'mm', 1)} may be worn.{' '}
+              {rotorReading.data.stressRaiser > 1 &&
+                `Holes or slots raise the strain at the face ×${rotorReading.data.stressRaiser.toFixed(1)} (±0.3). `}
+              {rotorReading.data.notes.join(' ')}
+            </p>
+          )}
+          {rotorReading.error && <ProblemNote error={rotorReading.error} />}
+        </div>
+      )}
+      {fluid && fluidClass && (
+        <p>
+          {fluidClass.name} must boil at {show(fluidClass.dryC, 'C')} dry and {show(fluidClass.wetC, 'C')} wet or higher and be thinner than{' '}
+          {fluidClass.viscosityMm2S} mm²/s at {show(-40, 'C')} ({fluidClass.source}). This one has{' '}
+          <b className={fluid.dryC < fluidClass.dryC ? 'bad' : ''}>{show(fluid.dryC - fluidClass.dryC, 'K')}</b> dry and{' '}
+          <b className={fluid.wetC < fluidClass.wetC ? 'bad' : ''}>{show(fluid.wetC - fluidClass.wetC, 'K')}</b> wet in hand.{' '}
+          {fluid.viscosityMm2S == null
+            ? 'Its viscosity is unknown: ask before trusting it to stability control in frost.'
+            : fluid.viscosityMm2S > 750
+              ? 'Thicker when cold than ABS valves like (750 mm²/s).'
+              : 'Thin enough for ABS in frost.'}{' '}
+          {fluidClass.silicone && 'Silicone: never mixes with glycol, is more compressible, and is not for ABS.'}
+        </p>
+      )}
+      <PartForm part={now} fields={fields} onChange={change} />
+      {problem && <ProblemNote error={problem} />}
+      <p className="part-do">
+        <button type="button" className="btn btn-dark" disabled={busy || !changed} onClick={() => void save()}>
+          {opened.revision === 0 ? `Put on the shelf` : 'Save'}
+        </button>
+        <button type="button" className="btn btn-link" disabled={!canUndo} onClick={undo}>
+          Undo
+        </button>
+        {opened.revision > 0 && (
+          <>
+            <button type="button" className="btn btn-link" disabled={busy} onClick={() => void copy()}>
+              Copy
+            </button>
+            <button type="button" className="btn btn-link" disabled={busy || changed} onClick={() => void archive()}>
+              {opened.archived ? 'Put back on offer' : 'Archive'}
+            </button>
+          </>
+        )}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,211 @@
+import type { BrakeFluid, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+
+export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts';
+export type Kind = PartKind | 'cars' | 'circuits';
+
+export interface Option {
+  value: string;
+  label: string;
+}
+
+/** One field of a form: where it lies in the part, what it is called, how it is entered. */
+export type Field =
+  | { path: string; label: string; type: 'number'; range: string; optional?: boolean; hint?: string }
+  | { path: string; label: string; type: 'select'; options: Option[] | ((shelf: ShelfAnswer) => Option[]); hint?: string }
+  | { path: string; label: string; type: 'check' }
+  | { path: string; label: string; type: 'text'; optional?: boolean; hint?: string };
+
+const plain = (...values: [string, string][]): Option[] => values.map(([value, label]) => ({ value, label }));
+
+const padFields: Field[] = [
+  {
+    path: 'family',
+    label: 'Family',
+    type: 'select',
+    options: (shelf) => shelf.padFamilies.map((family) => ({ value: family.code, label: family.name })),
+    hint: 'wear, heat and a typical curve follow from it',
+  },
+  {
+    path: 'basis',
+    label: 'The chart’s temperature is',
+    type: 'select',
+    options: plain(
+      ['unknown', 'not stated'],
+      ['initialEmbedded', 'before the stop, under the face'],
+      ['inStopEmbedded', 'in the stop, 0.5 mm under the face'],
+      ['rubbing', 'the rubbing face itself'],
+    ),
+  },
+  { path: 'statedFromC', label: 'Stated range from', type: 'number', range: 'pad.statedFromC', optional: true },
+  { path: 'statedToC', label: 'Stated range to', type: 'number', range: 'pad.statedFromC', optional: true },
+  { path: 'priceAxleSet', label: 'Price of an axle set', type: 'number', range: 'pad.priceAxleSet', optional: true },
+  {
+    path: 'traits.discs',
+    label: 'Listed for',
+    type: 'select',
+    options: plain(['iron', 'iron discs'], ['carbonCeramic', 'carbon-ceramic discs'], ['both', 'both']),
+  },
+  { path: 'traits.bite', label: 'Bite', type: 'number', range: 'pad.traits', optional: true, hint: '0 none to 10' },
+  { path: 'traits.release', label: 'Lets go smoothly', type: 'number', range: 'pad.traits', optional: true, hint: '0 to 10' },
+  { path: 'traits.dust', label: 'Dust', type: 'number', range: 'pad.traits', optional: true, hint: '0 clean to 10' },
+  { path: 'traits.noise', label: 'Noise', type: 'number', range: 'pad.traits', optional: true, hint: '0 quiet to 10' },
+  { path: 'traits.rotorWear', label: 'Rotor wear', type: 'number', range: 'pad.traits', optional: true, hint: '0 kind to 10' },
+  { path: 'traits.compressibilityUm', label: 'Gives at 160 bar', type: 'number', range: 'pad.traits.compressibilityUm', optional: true },
+  { path: 'traits.edgeCode', label: 'Edge code', type: 'text', optional: true, hint: 'two letters on the pad’s edge' },
+  { path: 'roadApproved', label: 'approved for the road', type: 'check' },
+  { path: 'traits.corrosiveDust', label: 'its dust pits wheels', type: 'check' },
+  { path: 'traits.preBedded', label: 'comes bedded', type: 'check' },
+];
+
+const rotorFields: Field[] = [
+  { path: 'outerDiameterMm', label: 'Diameter', type: 'number', range: 'rotor.outerDiameterMm' },
+  { path: 'innerDiameterMm', label: 'Inner edge of the ring', type: 'number', range: 'rotor.innerDiameterMm' },
+  { path: 'thicknessMm', label: 'Thickness', type: 'number', range: 'rotor.thicknessMm' },
+  { path: 'minThicknessMm', label: 'Service limit', type: 'number', range: 'rotor.minThicknessMm', hint: 'the maker’s figure' },
+  {
+    path: 'vanes',
+    label: 'Vanes',
+    type: 'select',
+    options: plain(['solid', 'none, solid'], ['straight', 'straight'], ['pillar', 'pillars'], ['curved', 'curved, handed']),
+  },
+  { path: 'vaneGapMm', label: 'Vane gap', type: 'number', range: 'rotor.vaneGapMm' },
+  { path: 'vaneCount', label: 'Number of vanes', type: 'number', range: 'rotor.vaneCount' },
+  { path: 'vaneThicknessMm', label: 'Vane thickness', type: 'number', range: 'rotor.vaneThicknessMm' },
+  {
+    path: 'construction',
+    label: 'Built as',
+    type: 'select',
+    options: plain(['onePiece', 'one piece'], ['twoPiece', 'two-piece, floating ring'], ['drum', 'drum']),
+  },
+  {
+    path: 'material',
+    label: 'Ring of',
+    type: 'select',
+    options: plain(['iron', 'grey iron'], ['carbonCeramic', 'carbon-ceramic'], ['carbonCarbon', 'carbon-carbon']),
+  },
+  {
+    path: 'finish.face',
+    label: 'Face and holes',
+    type: 'select',
+    options: plain(
+      ['plain', 'plain'],
+      ['slotted', 'slotted'],
+      ['hookSlotted', 'hooked slots'],
+      ['drilled', 'drilled after casting'],
+      ['factoryDrilled', 'holes cast or chamfered by its maker'],
+    ),
+  },
+  { path: 'ringMassKg', label: 'Ring mass, if stated', type: 'number', range: 'rotor.ringMassKg', optional: true },
+  { path: 'finish.minRingMassKg', label: 'Least ring mass (carbon)', type: 'number', range: 'rotor.finish.minRingMassKg', optional: true },
+  { path: 'price', label: 'Price of one rotor', type: 'number', range: 'rotor.price', optional: true },
+  { path: 'finish.ringPrice', label: 'Price of a ring alone', type: 'number', range: 'rotor.finish.ringPrice', optional: true },
+  { path: 'finish.hardware', label: 'Bolts and nuts', type: 'text', optional: true, hint: 'grade, and whether for one use' },
+  { path: 'finish.slotsReachEdge', label: 'slots run out through the edge', type: 'check' },
+  { path: 'replacesCarbonCeramic', label: 'iron ring in a carbon-ceramic disc’s place', type: 'check' },
+];
+
+const fluidFields: Field[] = [
+  {
+    path: 'class',
+    label: 'Class on the bottle',
+    type: 'select',
+    options: (shelf) => shelf.fluidClasses.map((row) => ({ value: row.code, label: row.name })),
+  },
+  { path: 'dryC', label: 'Dry boiling point', type: 'number', range: 'fluid.dryC' },
+  { path: 'wetC', label: 'Wet boiling point', type: 'number', range: 'fluid.wetC', hint: 'at about 3.7 % water' },
+  { path: 'viscosityMm2S', label: 'Viscosity at -40 °C', type: 'number', range: 'fluid.viscosityMm2S', optional: true },
+  { path: 'bottleLitres', label: 'Bottle', type: 'number', range: 'fluid.bottleLitres' },
+  { path: 'priceLitre', label: 'Price of a litre', type: 'number', range: 'fluid.priceLitre', optional: true },
+  { path: 'openedMonths', label: 'Opened', type: 'number', range: 'fluid.openedMonths', optional: true, hint: 'empty for a sealed bottle' },
+];
+
+const lineFields: Field[] = [
+  {
+    path: 'kind',
+    label: 'Lines of',
+    type: 'select',
+    options: plain(['rubber', 'new rubber'], ['agedRubber', 'old rubber'], ['braided', 'braided steel']),
+  },
+  { path: 'price', label: 'Price of the set', type: 'number', range: 'line.price', optional: true },
+  { path: 'roadApproved', label: 'approved for the road', type: 'check' },
+];
+
+const ductFields: Field[] = [
+  { path: 'duct.hoseMm', label: 'Hose', type: 'number', range: 'duct.hoseMm' },
+  { path: 'duct.lengthM', label: 'Hose length', type: 'number', range: 'duct.lengthM' },
+  { path: 'duct.aim', label: 'It blows', type: 'select', options: plain(['eye', 'into the rotor’s eye'], ['face', 'at the inboard face']) },
+  {
+    path: 'duct.shield',
+    label: 'Dust shield',
+    type: 'select',
+    options: plain(['closed', 'closed'], ['trimmed', 'trimmed at the eye'], ['removed', 'removed']),
+  },
+  { path: 'price', label: 'Price of the set', type: 'number', range: 'duct.price', optional: true },
+];
+
+/** Each kind of part: what it is called, its form, and what a new one starts from. */
+export const partKinds: Record<PartKind, { one: string; many: string; fields: Field[]; blank: () => Part }> = {
+  pads: {
+    one: 'pad',
+    many: 'pads',
+    fields: padFields,
+    blank: (): Pad => ({
+      name: 'New pad',
+      family: 'street-performance',
+      basis: 'unknown',
+      roadApproved: true,
+      traits: { discs: 'iron', corrosiveDust: false, preBedded: false },
+    }),
+  },
+  rotors: {
+    one: 'rotor',
+    many: 'rotors',
+    fields: rotorFields,
+    blank: () =>
+      ({
+        name: 'New rotor',
+        outerDiameterMm: 320,
+        innerDiameterMm: 210,
+        thicknessMm: 28,
+        minThicknessMm: 26,
+        vanes: 'straight',
+        vaneGapMm: 8,
+        vaneCount: 37,
+        vaneThicknessMm: 5.5,
+        construction: 'onePiece',
+        material: 'iron',
+        finish: { face: 'plain', slotsReachEdge: false },
+      }) as Rotor,
+  },
+  fluids: {
+    one: 'fluid',
+    many: 'fluids',
+    fields: fluidFields,
+    blank: (): BrakeFluid => ({ name: 'New fluid', class: 'dot4', dryC: 260, wetC: 165, bottleLitres: 1 }),
+  },
+  lines: {
+    one: 'set of lines',
+    many: 'sets of lines',
+    fields: lineFields,
+    blank: (): LineKit => ({ name: 'New lines', kind: 'braided', roadApproved: true }),
+  },
+  ducts: {
+    one: 'duct kit',
+    many: 'duct kits',
+    fields: ductFields,
+    blank: () => ({ name: 'New ducts', duct: { hoseMm: 76, shield: 'trimmed', aim: 'eye', lengthM: 1, wheel: 'usual' } }) as DuctKit,
+  },
+};
+
+/** A value deep in a part, by its path. */
+export function valueAt(part: object, path: string): unknown {
+  return path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown> | undefined)?.[key], part);
+}
+
+/** The part with one value changed; undefined takes it away. */
+export function withValue<T extends object>(part: T, path: string, value: unknown): T {
+  const [key, ...rest] = path.split('.');
+  const old = (part as Record<string, unknown>)[key!];
+  const next = rest.length === 0 ? value : withValue((old ?? {}) as object, rest.join('.'), value);
+  return { ...part, [key!]: next };
+}
