@@ -75,6 +75,11 @@ public static class HardStops
             return new HardStop("rotor-small", Text($"{rotor.Name} is {plan.FrontRotor.OuterDiameterMm - rotor.OuterDiameterMm:0} mm smaller than what the calipers sit over: the pads would overhang it."));
         }
 
+        if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > SameDiameterMm)
+        {
+            return new HardStop("class-rules", Text($"{rotor.Name} is {rotor.OuterDiameterMm:0} mm; your class keeps {plan.FrontRotor.OuterDiameterMm:0} mm."), Own: true);
+        }
+
         var overhangMm = plan.Car.Front.PadHeightMm - ((rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2);
         return overhangMm > 4 ? new HardStop("rotor-ring", Text($"The pads would rub {overhangMm:0} mm beyond the ring of {rotor.Name}."))
             : face == RotorFace.Drilled ? new HardStop("drilled", $"{rotor.Name} is drilled after casting: on track cracks start at the holes.")
@@ -104,10 +109,16 @@ public static class HardStops
         return wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", $"{lines.Name} have no road approval, and you asked for it.", Own: true) : null;
     }
 
-    /// <summary>Why a duct does nothing, or null: behind a closed shield a tenth of it arrives.</summary>
-    public static HardStop? Of(DuctKit duct)
+    /// <summary>Why a duct is out or does nothing, or null: behind a closed shield a tenth of it arrives.</summary>
+    public static HardStop? Of(DuctKit duct, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(duct);
+        ArgumentNullException.ThrowIfNull(wishes);
+        if (wishes.ClassForbidsDucts)
+        {
+            return new HardStop("class-rules", $"{duct.Name}: your class forbids ducts.", Own: true);
+        }
+
         return duct.Duct.Shield == Shield.Closed ? new HardStop("duct-closed", $"{duct.Name} blows at a closed shield: a tenth of it arrives.") : null;
     }
 

@@ -196,7 +196,7 @@ public static class Matcher
 
         foreach (var duct in offer.Ducts)
         {
-            Add("duct", duct.Id, duct.Body.Name, best.Parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body));
+            Add("duct", duct.Id, duct.Body.Name, best.Parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body, wishes));
         }
 
         foreach (var fluid in offer.Fluids)

@@ -38,7 +38,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     private readonly Part<Pad>[] pads = [new(Setup.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
     private readonly Part<Pad>[] rearPads = [new(Setup.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
     private readonly Part<Rotor>[] rotors = [new(Setup.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
-    private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body) is null)];
+    private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];
     private readonly double seasonHours = RunningCost.SeasonHours(plan, wishes);
     private readonly double originalShare = EqualPadShare(plan);
     private readonly double everydayPedalN = ColdStop.EverydayPedalN(plan);

@@ -31,6 +31,8 @@ public enum RotorSchool
 /// <param name="MostToBuy">What may be spent at once, in the driver's currency; null for no bound.</param>
 /// <param name="MostColdMetres">How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.</param>
 /// <param name="MostRisk">Largest risk worth showing, 0 to 1; null for all.</param>
+/// <param name="ClassKeepsRotorSize">True where the class rules keep the rotor's diameter.</param>
+/// <param name="ClassForbidsDucts">True where the class rules forbid ducts.</param>
 public sealed record Wishes(
     int Consistency = 2,
     int Confidence = 2,
@@ -46,7 +48,9 @@ public sealed record Wishes(
     int EventsAYear = 5,
     double? MostToBuy = null,
     double? MostColdMetres = null,
-    double? MostRisk = null)
+    double? MostRisk = null,
+    bool ClassKeepsRotorSize = false,
+    bool ClassForbidsDucts = false)
 {
     private static readonly FieldRange Scale = new("wishes.scale", "How much it matters", "", 0, 3);
     private static readonly FieldRange Budget = new("wishes.mostToBuy", "What may be spent", "", 0, 100000);

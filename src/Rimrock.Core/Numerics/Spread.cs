@@ -9,6 +9,10 @@ public sealed record Spread(double P10, double P50, double P90)
     /// <summary>Standard deviations from the middle of a normal distribution to either edge of eight tenths.</summary>
     public const double EdgeSigmas = 1.2816;
 
+    /// <summary>A band of so large a share to either side of a middle.</summary>
+    public static Spread Around(double middle, double share, int digits = 0) =>
+        new(Math.Round(middle * (1 - share), digits), Math.Round(middle, digits), Math.Round(middle * (1 + share), digits));
+
     /// <summary>A log-normal band about a middle.</summary>
     /// <param name="middle">The middle.</param>
     /// <param name="sigmaFactor">One standard deviation, as a factor.</param>

@@ -77,7 +77,7 @@ internal static class WheelReports
         return Each(new Spread(rise * (1 - HotBands.SpreadShare), rise, rise * (1 + HotBands.SpreadShare)), 0);
     }
 
-    private static Spread Banded(double mm) => Each(new Spread(mm * (1 - PedalTravel.SpreadShare), mm, mm * (1 + PedalTravel.SpreadShare)), 0);
+    private static Spread Banded(double mm) => Spread.Around(mm, PedalTravel.SpreadShare);
 
     private static Spread Ordered(double middle, double a, double b) => new(Math.Min(middle, Math.Min(a, b)), middle, Math.Max(middle, Math.Max(a, b)));
 

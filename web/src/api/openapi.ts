@@ -311,6 +311,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings/caliper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What other front calipers do to piston area, balance and pedal travel. */
+        post: operations["readCaliper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings/friction": {
         parameters: {
             query?: never;
@@ -587,6 +604,54 @@ export interface components {
          * @enum {unknown}
          */
         CaliperKind: "sliding" | "fixed" | "onePiece" | "drum";
+        /** @description Other front calipers on a plan. */
+        CaliperQuestion: {
+            /** @description The plan. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description The other calipers. */
+            front: components["schemas"]["AxleBrake"];
+        };
+        /** @description What other front calipers do to the balance and to the pedal, before anything is bought. */
+        CaliperSwap: {
+            /**
+             * Format: double
+             * @description One-side piston area over the original's.
+             */
+            areaRatio: number;
+            /**
+             * Format: double
+             * @description Front over rear one-side piston area.
+             */
+            frontRatio: number;
+            /**
+             * Format: double
+             * @description The same with the original calipers.
+             */
+            frontRatioBefore: number;
+            /**
+             * Format: double
+             * @description Hydraulic front share with equal pads.
+             */
+            frontShare: number;
+            /**
+             * Format: double
+             * @description The same with the original calipers.
+             */
+            frontShareBefore: number;
+            /**
+             * Format: double
+             * @description Share that uses both axles' grip alike at 0.9 g.
+             */
+            idealShare: number;
+            /** @description Pedal travel at 60 bar, cold. */
+            pedalMm: components["schemas"]["Spread"];
+            /** @description The same with the original calipers. */
+            pedalBeforeMm: components["schemas"]["Spread"];
+            /** @description False where the caliper does not clear the wheel; null where the wheel's barrel is unknown. */
+            clears: null | boolean;
+            /** @description What follows, in sentences. */
+            notes: string[];
+        };
         /** @description What a part can take. */
         Capacity: {
             /** @description The product's name or what it is. */
@@ -3095,6 +3160,16 @@ export interface components {
              * @description Largest risk worth showing, 0 to 1; null for all.
              */
             mostRisk?: null | number;
+            /**
+             * @description True where the class rules keep the rotor's diameter.
+             * @default false
+             */
+            classKeepsRotorSize: boolean;
+            /**
+             * @description True where the class rules forbid ducts.
+             * @default false
+             */
+            classForbidsDucts: boolean;
         };
         /** @description The temperatures between which a pad does its work. */
         WorkingBand: {
@@ -3815,6 +3890,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RotorReading"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readCaliper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CaliperQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaliperSwap"];
                 };
             };
             /** @description Bad Request */

@@ -1,14 +1,21 @@
 using System.Text;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
 using Rimrock.Devices;
 using Rimrock.Formats;
 
 namespace Rimrock.Web.Shelf;
 
+/// <summary>Other front calipers on a plan.</summary>
+/// <param name="Plan">The plan.</param>
+/// <param name="Front">The other calipers.</param>
+public sealed record CaliperQuestion(PredictionPlan Plan, AxleBrake Front);
+
 /// <summary>Reads parts while they are being edited; stores nothing.</summary>
-public static class CurveEndpoints
+public static class ReadingEndpoints
 {
     private static readonly FieldRange Seed = new("seed", "Number of the test", "", 1, 1_000_000);
 
@@ -22,6 +29,16 @@ public static class CurveEndpoints
         group.MapPost("/rotor", (Rotor rotor) => TypedResults.Ok(Checked(rotor, rotor.Check, "rotor", RotorReading.Of)))
             .WithName("readRotor")
             .WithSummary("Mass, heat capacity and what to know of a rotor that is being edited.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/caliper", (CaliperQuestion question) =>
+            {
+                var faults = question.Plan.Faults().ToList();
+                question.Front.Check("front", faults);
+                InputFaultException.ThrowIfAny(faults);
+                return TypedResults.Ok(CaliperSwap.Of(question.Plan.DrivenCar(), question.Front, question.Plan.FrontRotor, question.Plan.RearRotor, question.Plan.Lines));
+            })
+            .WithName("readCaliper")
+            .WithSummary("What other front calipers do to piston area, balance and pedal travel.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/friction", async (HttpRequest request, CancellationToken cancel) => TypedResults.Ok(FrictionCsv.Read(await RequestText.Of(request, FrictionCsv.MostBytes, "a friction curve", cancel))))
             .Accepts<string>("text/csv")
