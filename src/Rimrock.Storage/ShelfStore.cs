@@ -81,7 +81,10 @@ public sealed class ShelfStore(Database database)
         ArgumentNullException.ThrowIfNull(items);
         using var connection = database.Open();
         return [.. items.Select(item => new ShelfChange(item.Kind, item.Id, item.Name, Before(connection, null, item.Kind, item.Id) is not { } before ? "new"
-            : before.Body == JsonSerializer.Serialize(item.Body, Json) ? "same" : "replaces"))];
+            : Normal(before.Body, item.Body.GetType()) == JsonSerializer.Serialize(item.Body, Json) ? "same" : "replaces"))];
+
+        // What was typed by hand, as the demo is, may leave defaults out.
+        static string Normal(string body, Type type) => JsonSerializer.Serialize(JsonSerializer.Deserialize(body, type, Json), Json);
     }
 
     /// <summary>Puts items on the shelf, all or none.</summary>

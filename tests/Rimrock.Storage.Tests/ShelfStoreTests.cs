@@ -34,8 +34,8 @@ public sealed class ShelfStoreTests : IDisposable
         store.LoadDemo();
         store.LoadDemo();
         var shelf = store.Read();
-        (shelf.Cars.Count, shelf.Circuits.Count, shelf.Pads.Count, shelf.Rotors.Count, shelf.Fluids.Count).ShouldBe((3, 2, 8, 4, 4));
-        shelf.Pads.Select(item => item.Body.Family).Distinct().Count().ShouldBe(4);
+        (shelf.Cars.Count, shelf.Circuits.Count, shelf.Pads.Count, shelf.Rotors.Count, shelf.Fluids.Count).ShouldBe((3, 2, 24, 12, 10));
+        shelf.Pads.Select(item => item.Body.Family).Distinct().Count().ShouldBe(Core.Friction.PadFamilies.All.Count);
         foreach (var car in shelf.Cars)
         {
             foreach (var circuit in shelf.Circuits)

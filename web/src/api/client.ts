@@ -196,3 +196,7 @@ export async function undoImport(ticket: string): Promise<void> {
   const { error, response } = await client.POST('/api/shelf/catalogue/undo/{ticket}', { params: { path: { ticket } } });
   if (!response.ok) unwrap({ error, response });
 }
+
+export async function readCaliper(plan: PredictionPlan, front: AxleBrake, signal?: AbortSignal): Promise<Schemas['CaliperSwap']> {
+  return unwrap(await client.POST('/api/readings/caliper', { body: { plan, front }, signal }));
+}

@@ -9,6 +9,7 @@ import { draftOfPlan, fitSetup } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { asJson, asMarkdown, readComparison } from './share';
+import { OtherCaliper } from './OtherCaliper';
 import { Shortlist } from './Shortlist';
 import { SideBySide } from './SideBySide';
 import { SpendOrder } from './SpendOrder';
@@ -107,6 +108,7 @@ export default function ChooseRoom() {
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
           {answer && <WhyNotThat all={answer.whyNot} />}
+          <OtherCaliper plan={plan} />
         </aside>
         {answer && chosen ? (
           <>

@@ -13,6 +13,8 @@ export const firstWishes: Wishes = {
   rotors: 'either',
   factoryHolesAllowed: false,
   preBedded: false,
+  classKeepsRotorSize: false,
+  classForbidsDucts: false,
   eventsAYear: 5,
   mostToBuy: 600,
   mostColdMetres: 2,
@@ -37,7 +39,7 @@ export const scales: { key: Scale; label: string }[] = [
 
 export const scaleWords = ['not at all', 'a little', 'yes', 'a lot'];
 
-type School = 'freshFluidEachEvent' | 'rotors' | 'factoryHolesAllowed' | 'preBedded';
+type School = 'freshFluidEachEvent' | 'rotors' | 'factoryHolesAllowed' | 'preBedded' | 'classKeepsRotorSize' | 'classForbidsDucts';
 
 /** Schools of thought: each choice with what it implies. */
 export const schools: { key: School; label: string; choices: { value: string; label: string; implies: string }[] }[] = [
@@ -72,6 +74,22 @@ export const schools: { key: School; label: string; choices: { value: string; la
     choices: [
       { value: 'false', label: 'I bed them myself', implies: 'costs a session on a closed course' },
       { value: 'true', label: 'only pads that come bedded', implies: 'few on offer, no session lost' },
+    ],
+  },
+  {
+    key: 'classKeepsRotorSize',
+    label: 'Class: rotors',
+    choices: [
+      { value: 'false', label: 'any that fit', implies: 'no class, or one that does not care' },
+      { value: 'true', label: 'original diameter only', implies: 'bigger rotors are refused' },
+    ],
+  },
+  {
+    key: 'classForbidsDucts',
+    label: 'Class: ducts',
+    choices: [
+      { value: 'false', label: 'allowed', implies: 'no class, or one that does not care' },
+      { value: 'true', label: 'forbidden', implies: 'no ducts are suggested' },
     ],
   },
 ];

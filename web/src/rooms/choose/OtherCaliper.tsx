@@ -1,0 +1,84 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { readCaliper, type AxleBrake, type PredictionPlan } from '../../api/client';
+import { useRange } from '../../plan/editors/useRange';
+import { NumberField } from '../../shared/NumberField';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { SelectField } from '../../shared/SelectField';
+import { useUnits } from '../../units/UnitContext';
+
+/** Other front calipers: piston area, balance, pedal travel and the wheel, before anything is bought. */
+export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
+  const range = useRange();
+  const { band } = useUnits();
+  const [front, setFront] = useState<AxleBrake>({ ...plan.car.front, caliper: 'fixed', pistonsMm: [40, 36] });
+  const [open, setOpen] = useState(false);
+  const reading = useQuery({
+    queryKey: ['caliper', plan, front],
+    queryFn: ({ signal }) => readCaliper(plan, front, signal),
+    enabled: open,
+    retry: false,
+    staleTime: Infinity,
+  });
+  const swap = reading.data;
+  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  return (
+    <details className="other-caliper" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>Other front calipers?</summary>
+      <SelectField
+        label="Caliper"
+        value={front.caliper}
+        options={[
+          { value: 'sliding', label: 'sliding' },
+          { value: 'fixed', label: 'fixed, pistons on both sides' },
+          { value: 'onePiece', label: 'fixed, cut from one piece' },
+        ]}
+        onChange={(caliper) => setFront({ ...front, caliper })}
+      />
+      {front.pistonsMm.map((mm, i) => (
+        <NumberField
+          key={i}
+          label={`Piston ${i + 1}${front.caliper === 'sliding' ? '' : ', one side'}`}
+          value={mm}
+          range={range('axle.pistonsMm')}
+          onChange={(next) => setFront({ ...front, pistonsMm: front.pistonsMm.map((old, j) => (i === j ? next : old)) })}
+        />
+      ))}
+      <p>
+        <button
+          type="button"
+          className="btn btn-link"
+          disabled={front.pistonsMm.length >= 4}
+          onClick={() => setFront({ ...front, pistonsMm: [...front.pistonsMm, 32] })}
+        >
+          One piston more
+        </button>
+        <button
+          type="button"
+          className="btn btn-link"
+          disabled={front.pistonsMm.length <= 1}
+          onClick={() => setFront({ ...front, pistonsMm: front.pistonsMm.slice(0, -1) })}
+        >
+          One less
+        </button>
+      </p>
+      {reading.error && <ProblemNote error={reading.error} />}
+      {swap && (
+        <>
+          <p role="status">
+            One-side piston area ×{swap.areaRatio.toFixed(2)}; front to rear {swap.frontRatio.toFixed(2)} (now{' '}
+            {swap.frontRatioBefore.toFixed(2)}). Front share {percent(swap.frontShare)} with equal pads (now{' '}
+            {percent(swap.frontShareBefore)}; ideal {percent(swap.idealShare)} at 0.9 g, ±3 points). Pedal {band(swap.pedalMm, 'mm')} at 60
+            bar (now {band(swap.pedalBeforeMm, 'mm')}).
+            {swap.clears == null ? ' The wheel’s barrel is unknown: measure before you buy.' : ''}
+          </p>
+          <ul>
+            {swap.notes.map((note) => (
+              <li key={note}>{note}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </details>
+  );
+}
