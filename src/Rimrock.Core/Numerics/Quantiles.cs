@@ -49,6 +49,32 @@ public static class Quantiles
         return (low, middle, Of(upper, (highAt - half) / (upper.Length - 1)));
     }
 
+    /// <summary>P10, P50 and P90 of weighted values: the value at which the weights, summed from below, reach the share; rounded to hundredths.</summary>
+    /// <param name="values">At least one value.</param>
+    /// <param name="weights">As many weights, which sum to 1.</param>
+    public static Spread Weighted(float[] values, double[] weights)
+    {
+        ArgumentNullException.ThrowIfNull(values);
+        ArgumentNullException.ThrowIfNull(weights);
+        var order = Enumerable.Range(0, values.Length).OrderBy(i => values[i]).ToArray();
+        return new Spread(At(0.1), At(0.5), At(0.9));
+
+        double At(double share)
+        {
+            var sum = 0.0;
+            foreach (var i in order)
+            {
+                sum += weights[i];
+                if (sum >= share)
+                {
+                    return Math.Round(values[i], 2);
+                }
+            }
+
+            return Math.Round(values[order[^1]], 2);
+        }
+    }
+
     private static void Select(Span<float> values, int place)
     {
         int from = 0, to = values.Length - 1;

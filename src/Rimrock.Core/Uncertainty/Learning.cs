@@ -94,8 +94,8 @@ public static class Learning
             var seen = new List<SeenAndBelieved>();
             for (var o = 0; o < count; o++)
             {
-                var prior = Band(before.Predicted[o], Population.Prior.Weights);
-                var posterior = Band(after.Predicted[o], learnt.Weights);
+                var prior = Quantiles.Weighted(before.Predicted[o], Population.Prior.Weights);
+                var posterior = Quantiles.Weighted(after.Predicted[o], learnt.Weights);
                 seen.Add(new SeenAndBelieved(Which(o), prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog));
             }
 
@@ -156,27 +156,6 @@ public static class Learning
         }
 
         private static double LogNormal(double[] row) => -0.5 * row.Sum(z => z * z);
-
-        private static Spread Band(float[] values, double[] weights)
-        {
-            var order = Enumerable.Range(0, values.Length).OrderBy(i => values[i]).ToArray();
-            return new Spread(At(0.1), At(0.5), At(0.9));
-
-            double At(double share)
-            {
-                var sum = 0.0;
-                foreach (var i in order)
-                {
-                    sum += weights[i];
-                    if (sum >= share)
-                    {
-                        return Math.Round(values[i], 2);
-                    }
-                }
-
-                return Math.Round(values[order[^1]], 2);
-            }
-        }
     }
 
     private sealed class MemberAnswers(int observations, int members)

@@ -33,6 +33,7 @@ public enum VehicleKind
 /// <param name="RegenerationMS2">Deceleration that recuperation takes first, m/s2; 0 for none.</param>
 /// <param name="Electronics">True with ABS and brake-force distribution.</param>
 /// <param name="Kind">Car or motorcycle.</param>
+/// <param name="Bleeding">In which order its maker wants the calipers bled.</param>
 /// <param name="WheelBarrelMm">Inner diameter of the front wheels' barrel, mm; null where unknown.</param>
 public sealed record Car(
     string Name,
@@ -55,7 +56,8 @@ public sealed record Car(
     double RegenerationMS2 = 0,
     bool Electronics = true,
     VehicleKind Kind = VehicleKind.Car,
-    double? WheelBarrelMm = null)
+    double? WheelBarrelMm = null,
+    BleedOrder Bleeding = BleedOrder.FurthestFirst)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "Mass with driver", "kg", 350, 4000);

@@ -430,10 +430,559 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ready/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to order, and the work of a change of parts step by step. */
+        post: operations["workOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ready/bedding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bedding stops for this car, these pads and rotors, with the temperature after each. */
+        post: operations["beddingPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ready/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fluid on each event's day by each policy, bleed dates, and what wears out before which event. */
+        post: operations["seasonPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ready/season/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Events, bleed dates and days to order by as iCalendar (RFC 5545). */
+        post: operations["seasonCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ready/season/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The season as CSV (RFC 4180). */
+        post: operations["seasonTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Symptoms, and the range of every field of the log. */
+        get: operations["readLogTables"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of a car's sessions, newest first. */
+        get: operations["readSessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores one of a car's sessions; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveSession"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/inspections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of a car's inspections, newest first. */
+        get: operations["readInspections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/inspections/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores one of a car's inspections; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveInspection"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of a car's events, newest first. */
+        get: operations["readEvents"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/events/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores one of a car's events; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveEvent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/kits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of a car's kits, newest first. */
+        get: operations["readKits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/kits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores one of a car's kits; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveKit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of a car's work, newest first. */
+        get: operations["readWorks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/work/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores one of a car's work; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveWork"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/entries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Deletes an entry of the log with its photos. */
+        delete: operations["deleteEntry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stop or go for an inspection that is being entered; stores nothing. */
+        post: operations["readFindings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ranked causes of a symptom, with what this car's log, prediction and fluid say. */
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a car's log has taught: believed, seen, believed now; empty where no day has evidence. */
+        post: operations["learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How fast pads and rotors really wear by what was measured, and the laps that are left. */
+        post: operations["forecastWear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/traces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two recordings of the same road side by side: stop distance, deceleration, time gained in each zone. */
+        post: operations["compareTraces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/moisture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A simulated tester held into fluid of an age, % of water. */
+        get: operations["readMoisture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A car's last hundred days as CSV (RFC 4180). */
+        get: operations["exportSessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/entries/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Ids of an entry's photos. */
+        get: operations["listPhotos"];
+        put?: never;
+        /** Keeps a JPEG beside an entry, without its metadata. */
+        post: operations["addPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photo. */
+        get: operations["readPhoto"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Shelf, log and photos as one JSON document; docs/archive.schema.json describes it. */
+        get: operations["exportArchive"];
+        put?: never;
+        /** Puts an archive in the place of everything, or with preview says what it would do. */
+        post: operations["restoreArchive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/database": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A copy of the database file, safe while it is in use. */
+        get: operations["copyDatabase"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Everything that is the user's, as one document; docs/archive.schema.json describes it. */
+        ArchiveDocument: {
+            /** @description The word archive. */
+            rimrock: string;
+            /**
+             * Format: int32
+             * @description Version of the form.
+             */
+            version: number;
+            /** @description The shelf. */
+            shelf: components["schemas"]["ArchivedItem"][];
+            /** @description The log. */
+            log: components["schemas"]["ArchivedEntry"][];
+            /** @description Photos. */
+            photos: components["schemas"]["ArchivedPhoto"][];
+        };
+        /** @description A row of the log as it stands. */
+        ArchivedEntry: {
+            /** @description Its id. */
+            id: string;
+            /** @description Its car. */
+            car: string;
+            /** @description Its kind. */
+            kind: string;
+            /** @description Its day. */
+            day: string;
+            /**
+             * Format: int64
+             * @description Its revision.
+             */
+            revision: number;
+            /** @description Its content. */
+            body: components["schemas"]["JsonElement"];
+        };
+        /** @description A row of the shelf as it stands. */
+        ArchivedItem: {
+            /** @description Its kind. */
+            kind: string;
+            /** @description Its id. */
+            id: string;
+            /** @description Its name. */
+            name: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int64
+             * @description Its revision.
+             */
+            revision: number;
+            /**
+             * Format: int64
+             * @description 1 where archived.
+             */
+            archived: number;
+            /** @description Its content. */
+            body: components["schemas"]["JsonElement"];
+        };
+        /** @description A photo. */
+        ArchivedPhoto: {
+            /** @description Its id. */
+            id: string;
+            /** @description Its entry. */
+            entry: string;
+            /** @description Its file's name. */
+            name: string;
+            /**
+             * Format: byte
+             * @description Its bytes, base 64.
+             */
+            bytes: string;
+        };
         /** @description Caliper and pads of one wheel of an axle. */
         AxleBrake: {
             /** @description How it grips. */
@@ -531,6 +1080,104 @@ export interface components {
             peaks: components["schemas"]["PeakBand"][];
             /** @description Every limit with its probability, by code. */
             limits: components["schemas"]["LimitBand"][];
+        };
+        /**
+         * @description Where the pads are bedded.
+         * @enum {unknown}
+         */
+        BeddingPlace: "closedCourse" | "gentleStreet" | "preBedded";
+        /** @description A bedding for this car, these pads and these rotors, computed by the engine. */
+        BeddingPlan: {
+            /** @description Where. */
+            place: components["schemas"]["BeddingPlace"];
+            /** @description The stops. */
+            stops: components["schemas"]["BeddingStop"][];
+            /**
+             * Format: double
+             * @description Speed before each, km/h.
+             */
+            fromKmh: number;
+            /**
+             * Format: double
+             * @description Speed after each, km/h: never to standstill.
+             */
+            toKmh: number;
+            /**
+             * Format: double
+             * @description Deceleration, g.
+             */
+            g: number;
+            /**
+             * Format: double
+             * @description From start to start, s.
+             */
+            spacingS: number;
+            /** @description Face temperature at which the film forms, C: lower and upper edge. */
+            targetC: components["schemas"]["Spread"];
+            /** @description Rolling until the face is below the parking temperature, min. */
+            coolMinutes: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description The same in kilometres.
+             */
+            coolKm: number;
+            /** @description Times of the drawing, s. */
+            timeS: number[];
+            /** @description Front face in the middle of the band. */
+            faceC: number[];
+            /** @description Lower edge. */
+            lowC: number[];
+            /** @description Upper edge. */
+            highC: number[];
+            /** @description First-stop thermal shock. */
+            shock: components["schemas"]["ThermalShock"];
+            /** @description False where this car cannot heat these parts into the target within the most stops. */
+            reached: boolean;
+            /** @description What to look for and what to do when it does not come. */
+            notes: string[];
+        };
+        /** @description A bedding. */
+        BeddingQuestion: {
+            /** @description Car and parts. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description Where. */
+            place: components["schemas"]["BeddingPlace"];
+        };
+        /** @description One stop of a bedding. */
+        BeddingStop: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /**
+             * Format: double
+             * @description Start, s.
+             */
+            atS: number;
+            /** @description Front face at its end, C. */
+            faceC: components["schemas"]["Spread"];
+            /** @description Rear face at its end, C. */
+            rearFaceC: components["schemas"]["Spread"];
+        };
+        /**
+         * @description In which order the calipers are bled.
+         * @default furthestFirst
+         * @enum {unknown}
+         */
+        BleedOrder: "furthestFirst" | "furthestFirstFromRight" | "nearestFirst" | "crosswise";
+        /** @description A point of the boiling line through the season. */
+        BoilingPointAt: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /**
+             * Format: double
+             * @description Where vapour shows in the middle of the band, C.
+             */
+            vapourC: number;
         };
         /** @description A brake fluid by the figures on its bottle. */
         BrakeFluid: {
@@ -787,6 +1434,8 @@ export interface components {
              * @description Inner diameter of the front wheels' barrel, mm; null where unknown.
              */
             wheelBarrelMm?: null | number;
+            /** @description In which order its maker wants the calipers bled. */
+            bleeding?: components["schemas"]["BleedOrder"];
         };
         /** @description A car with what is fitted to it. */
         CarEntry: {
@@ -823,6 +1472,28 @@ export interface components {
             changes: components["schemas"]["ShelfChange"][];
             /** @description Takes it back; null for a preview. */
             ticket?: null | string;
+        };
+        /** @description A cause of a symptom, before this car's own log speaks (common practice; weights are our ranking of how often it is met). */
+        Cause: {
+            /** @description Code of the symptom. */
+            symptom: string;
+            /** @description Stable code. */
+            code: string;
+            /** @description What it is. */
+            name: string;
+            /**
+             * Format: double
+             * @description How often it is met, relative to the others of the symptom.
+             */
+            weight: number;
+            /** @description What tells it from the others. */
+            test: string;
+            /** @description What mends it. */
+            cure: string;
+            /** @description True where the car must not be driven before it is mended. */
+            stop: boolean;
+            /** @description Codes of what in the log speaks for it. */
+            clues: string[];
         };
         /**
          * @description At what temperature a friction chart was drawn; makers rarely say.
@@ -958,6 +1629,62 @@ export interface components {
             /** @description Through hat and hub, and from caliper and pads, %. */
             conduction: number[];
         };
+        /**
+         * @description A wheel of the car.
+         * @enum {unknown}
+         */
+        Corner: "leftFront" | "rightFront" | "leftRear" | "rightRear";
+        /** @description One corner on the stands; whatever was not measured is null. */
+        CornerLook: {
+            /** @description Which. */
+            corner: components["schemas"]["Corner"];
+            /**
+             * Format: double
+             * @description Inner pad, mm of friction material.
+             */
+            innerMm?: null | number;
+            /**
+             * Format: double
+             * @description Outer pad, mm.
+             */
+            outerMm?: null | number;
+            /**
+             * Format: double
+             * @description Leading edge of the thinner pad, mm.
+             */
+            leadingMm?: null | number;
+            /**
+             * Format: double
+             * @description Trailing edge of it, mm.
+             */
+            trailingMm?: null | number;
+            /**
+             * Format: double
+             * @description Rotor thickness, mm.
+             */
+            rotorMm?: null | number;
+            /**
+             * Format: double
+             * @description Rotor ring's mass, kg, for carbon.
+             */
+            rotorKg?: null | number;
+            /**
+             * Format: double
+             * @description Longest heat check, mm.
+             */
+            crackMm?: null | number;
+            /** @description How far a crack goes. */
+            reach?: components["schemas"]["CrackReach"];
+            /** @description The film. */
+            film?: components["schemas"]["Film"];
+            /**
+             * @description True where a dust boot is torn or burnt.
+             * @default false
+             */
+            bootTorn: boolean;
+            /** @description True at the front. */
+            front?: boolean;
+        };
         /** @description One thing that track hours cost. */
         CostLine: {
             /** @description What. */
@@ -980,6 +1707,12 @@ export interface components {
             /** @description How it came about. */
             why: string;
         };
+        /**
+         * @description How far a crack goes.
+         * @default none
+         * @enum {unknown}
+         */
+        CrackReach: "none" | "hole" | "slotEnd" | "edge";
         /** @description One point of a friction chart. */
         CurvePoint: {
             /**
@@ -1064,6 +1797,13 @@ export interface components {
              * @description P90 on the hot side of the band, C.
              */
             highC: number;
+        };
+        /** @description A symptom of a car. */
+        DiagnosisQuestion: {
+            /** @description Its code. */
+            symptom: string;
+            /** @description The plan. */
+            plan: components["schemas"]["PredictionPlan"];
         };
         /**
          * @description Where a duct blows.
@@ -1226,6 +1966,25 @@ export interface components {
             /** @description The range in words, such as `400 to 4000 kg`. */
             allowed?: null | string;
         };
+        /**
+         * @description How the film looks.
+         * @default unsaid
+         * @enum {unknown}
+         */
+        Film: "unsaid" | "even" | "patchy" | "spots" | "overheated";
+        /** @description What was found on one part. */
+        Finding: {
+            /** @description Which part. */
+            part: string;
+            /** @description What to do. */
+            verdict: components["schemas"]["Verdict"];
+            /** @description What was seen and what follows. */
+            sentence: string;
+            /** @description The rule behind it. */
+            rule: string;
+            /** @description Where the rule stands. */
+            source: string;
+        };
         /** @description Minimum figures of a brake fluid class. */
         FluidClass: {
             /** @description Stable code, such as `dot4`. */
@@ -1272,6 +2031,11 @@ export interface components {
             /** @description Vapour shows from here, C: eight of ten lie in the spread. */
             vapourC: components["schemas"]["Spread"];
         };
+        /**
+         * @description How often the fluid is changed.
+         * @enum {unknown}
+         */
+        FluidPolicy: "leftIn" | "yearly" | "twiceASeason" | "eachEvent";
         /** @description The fluid as it is in the car today. */
         FluidState: {
             /**
@@ -1399,6 +2163,63 @@ export interface components {
              */
             efficiency: number;
         };
+        /** @description The car on stands between two events. */
+        Inspection: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /** @description The corners that were looked at. */
+            corners: components["schemas"]["CornerLook"][];
+            /**
+             * Format: double
+             * @description Water in the reservoir by a tester, %.
+             */
+            moisturePercent?: null | number;
+            /**
+             * Format: double
+             * @description Level below the upper mark, mm.
+             */
+            fluidLevelMm?: null | number;
+            /**
+             * Format: int32
+             * @description Hot laps since the pads were new or last measured; null where unknown.
+             */
+            hotLapsSince?: null | number;
+            /** @description Anything else. */
+            note?: null | string;
+        };
+        /** @description An inspection of a car as the plan has it. */
+        InspectionNote: {
+            /** @description The inspection. */
+            inspection: components["schemas"]["Inspection"];
+            /** @description The plan, for limits. */
+            plan: components["schemas"]["PredictionPlan"];
+        };
+        JsonElement: unknown;
+        /** @description What was said before an event, and what came of it. */
+        KeptPromise: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /** @description Front rotor's peak at its rim, where paints sit, as believed on the evening before. */
+            said: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description It got at least so hot, by what was seen, C; null where nothing says so.
+             */
+            aboveC: null | number;
+            /**
+             * Format: double
+             * @description And no hotter than this, C.
+             */
+            belowC: null | number;
+            /** @description True where said and seen overlap; null where nothing was seen of it. */
+            kept: null | boolean;
+        };
         /** @description Lap figures that everything else follows from. */
         LapSummary: {
             /**
@@ -1435,6 +2256,34 @@ export interface components {
              * @description Ideal front share at the hardest stop's deceleration.
              */
             idealFrontShare: number;
+        };
+        /** @description What the car has taught over a season. */
+        LearningPage: {
+            /** @description Front rotor's peak at its rim on the usual day, before anything was seen. */
+            before: components["schemas"]["Spread"];
+            /** @description The same after all that was seen. */
+            after: components["schemas"]["Spread"];
+            /** @description Front fluid's peak before. */
+            fluidBefore: components["schemas"]["Spread"];
+            /** @description And after. */
+            fluidAfter: components["schemas"]["Spread"];
+            /** @description How much evidence stands behind it. */
+            statement: string;
+            /** @description True where nothing believable explains what was seen. */
+            contradicted: boolean;
+            /** @description Each day with evidence. */
+            promises: components["schemas"]["KeptPromise"][];
+            /**
+             * Format: int32
+             * @description Promises kept, of those that could be told.
+             */
+            keptCount: number;
+            /** @description Factors, the one that moved most first. */
+            moved: components["schemas"]["MovedFactor"][];
+            /** @description Each observation with what was believed of it. */
+            seen: components["schemas"]["SeenAndBelieved"][];
+            /** @description What to measure next, in words. */
+            next: string;
         };
         /** @description One thing that can give: what the day asks, what the part can take, what is left. */
         Limit: {
@@ -1546,6 +2395,215 @@ export interface components {
              */
             price?: null | number;
         };
+        /** @description An entry of the log. */
+        LogItemOfInspectionNote: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The entry itself. */
+            body: components["schemas"]["InspectionNote"];
+        };
+        /** @description An entry of the log. */
+        LogItemOfLogSession: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The entry itself. */
+            body: components["schemas"]["LogSession"];
+        };
+        /** @description An entry of the log. */
+        LogItemOfPaintKit: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The entry itself. */
+            body: components["schemas"]["PaintKit"];
+        };
+        /** @description An entry of the log. */
+        LogItemOfSeasonEvent: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The entry itself. */
+            body: components["schemas"]["SeasonEvent"];
+        };
+        /** @description An entry of the log. */
+        LogItemOfWorkTicks: {
+            /** @description Its id. */
+            id: string;
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            day: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The entry itself. */
+            body: components["schemas"]["WorkTicks"];
+        };
+        /** @description A page of entries, newest first. */
+        LogPageOfInspectionNote: {
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+            /** @description The page. */
+            items: components["schemas"]["LogItemOfInspectionNote"][];
+        };
+        /** @description A page of entries, newest first. */
+        LogPageOfLogSession: {
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+            /** @description The page. */
+            items: components["schemas"]["LogItemOfLogSession"][];
+        };
+        /** @description A page of entries, newest first. */
+        LogPageOfPaintKit: {
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+            /** @description The page. */
+            items: components["schemas"]["LogItemOfPaintKit"][];
+        };
+        /** @description A page of entries, newest first. */
+        LogPageOfSeasonEvent: {
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+            /** @description The page. */
+            items: components["schemas"]["LogItemOfSeasonEvent"][];
+        };
+        /** @description A page of entries, newest first. */
+        LogPageOfWorkTicks: {
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+            /** @description The page. */
+            items: components["schemas"]["LogItemOfWorkTicks"][];
+        };
+        /** @description A day at the track as it was written down in the paddock. */
+        LogSession: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /**
+             * Format: int32
+             * @description Sessions driven.
+             */
+            sessions: number;
+            /**
+             * Format: int32
+             * @description Hot laps of all sessions.
+             */
+            laps: number;
+            /** @description The plan as it stood that day, so that its prediction can be told again. */
+            plan: components["schemas"]["PredictionPlan"];
+            frontPaint?: null | components["schemas"]["Thresholds"];
+            rearPaint?: null | components["schemas"]["Thresholds"];
+            frontSticker?: null | components["schemas"]["Thresholds"];
+            rearSticker?: null | components["schemas"]["Thresholds"];
+            /** @description How the pedal felt. */
+            pedal?: components["schemas"]["PedalFeel"];
+            /**
+             * Format: int32
+             * @description Lap of its session in which it went soft; null where unknown.
+             */
+            pedalLap?: null | number;
+            /** @description What else was noticed. */
+            signs?: null | components["schemas"]["Sign"][];
+            /**
+             * Format: double
+             * @description Fluid level below the upper mark, mm; null where nobody looked.
+             */
+            fluidLevelMm?: null | number;
+            /**
+             * Format: double
+             * @description Front rotor read in the paddock, C.
+             */
+            readingC?: null | number;
+            /**
+             * Format: double
+             * @description Minutes after stopping.
+             */
+            readingMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Highest line pressure seen, bar; null without a gauge.
+             */
+            pressureBar?: null | number;
+            /** @description Anything else. */
+            note?: null | string;
+        };
+        /** @description The tables of words that the Log's forms need. */
+        LogTables: {
+            /** @description Symptoms. */
+            symptoms: components["schemas"]["Symptom"][];
+            /** @description Range of every field. */
+            ranges: components["schemas"]["FieldRange"][];
+        };
+        /** @description An entry that was stored, and what follows from it. */
+        Logged: {
+            /** @description The entry. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its new revision.
+             */
+            revision: number;
+            /** @description Stop or go, worst first. */
+            findings: components["schemas"]["Finding"][];
+        };
         /** @description One line of an on-car logger; a channel that dropped out is null. */
         LoggerFrame: {
             /**
@@ -1600,6 +2658,18 @@ export interface components {
              */
             seed: number;
         };
+        /** @description One paint or sticker of a kit. */
+        Mark: {
+            /**
+             * Format: double
+             * @description It goes, or turns, at this temperature, C.
+             */
+            celsius: number;
+            /** @description What its owner calls it. */
+            name: string;
+            /** @description Its colour as six hexadecimal digits after a hash. */
+            colour: string;
+        };
         /** @description The answer of a match. */
         MatchAnswer: {
             /** @description What is on the car, judged alike. */
@@ -1651,6 +2721,19 @@ export interface components {
              * @description Minutes into the stretch.
              */
             minutes: number;
+        };
+        /** @description A guessed factor before and after, in its own standard deviations. */
+        MovedFactor: {
+            /** @description Which. */
+            code: string;
+            /** @description What a driver calls it. */
+            name: string;
+            /** @description Middle and edges before: always 0 and -1.28 to 1.28. */
+            before: components["schemas"]["Spread"];
+            /** @description The same after looking at the log. */
+            after: components["schemas"]["Spread"];
+            /** @description What would narrow it further. */
+            measure: string;
         };
         /** @description Friction at a temperature that drivers ask about. */
         MuAt: {
@@ -1750,6 +2833,25 @@ export interface components {
          * @enum {unknown}
          */
         ObservationKind: "rotorPaint" | "caliperSticker" | "rotorReading" | "rotorPeak" | "caliperPeak" | "pedalSoft" | "padWear";
+        /** @description Something to order. */
+        OrderItem: {
+            /** @description What. */
+            what: string;
+            /**
+             * Format: double
+             * @description How many.
+             */
+            count: number;
+            /** @description Of what: sets, rotors, bottles. */
+            unit: string;
+            /**
+             * Format: double
+             * @description For all of them, in the driver's currency; null where unknown.
+             */
+            price: null | number;
+            /** @description What to mind. */
+            note?: null | string;
+        };
         /**
          * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
          *     from a small parallel line (Incropera, table 13.1, parallel cylinders far apart, from memory), emissivity 0.8 on both
@@ -1953,6 +3055,15 @@ export interface components {
             /** @description Two letters of SAE J866 from the pad's edge, such as FF; null where none. */
             edgeCode?: null | string;
         };
+        /** @description A driver's own list of paints or stickers. */
+        PaintKit: {
+            /** @description Name of the kit. */
+            name: string;
+            /** @description True for irreversible stickers on a caliper, false for paints on a rotor. */
+            stickers: boolean;
+            /** @description Thresholds, rising. */
+            marks: components["schemas"]["Mark"][];
+        };
         /** @description The peak of a part after the car was parked. */
         ParkedPeak: {
             /**
@@ -2011,6 +3122,28 @@ export interface components {
              */
             leastC: number;
         };
+        /** @description How a part wears through the season. */
+        PartSeason: {
+            /** @description front pads, rear pads or front rotors. */
+            part: string;
+            /** @description What is left after each event; eight of ten lie in the band. */
+            leftMm: components["schemas"]["Spread"][];
+            /**
+             * Format: double
+             * @description Where it is changed.
+             */
+            limitMm: number;
+            /**
+             * Format: int32
+             * @description Event that it does not last through in the middle of the band, from 1; null where it lasts.
+             */
+            runsOutAt: null | number;
+            /**
+             * Format: date
+             * @description Day by which a new set should be ordered; null where none is needed.
+             */
+            orderBy: null | string;
+        };
         /** @description One part's temperatures. */
         PartSeries: {
             /** @description The part. */
@@ -2042,6 +3175,12 @@ export interface components {
              */
             p90C: number;
         };
+        /**
+         * @description How the pedal felt.
+         * @default unsaid
+         * @enum {unknown}
+         */
+        PedalFeel: "unsaid" | "firm" | "softHot" | "sinks" | "longThenFine" | "firmNoStop";
         /** @description Pedal travel in the hardest stop of the day. */
         PedalReport: {
             /**
@@ -2102,6 +3241,34 @@ export interface components {
          * @enum {unknown}
          */
         PistonMaterial: "metal" | "vented" | "titanium";
+        /** @description One policy through the season. */
+        PolicySeason: {
+            /** @description The policy. */
+            policy: components["schemas"]["FluidPolicy"];
+            /** @description Days of the bleeding, two days before an event. */
+            flushes: string[];
+            /**
+             * Format: double
+             * @description Fluid for them in whole bottles, in the driver's currency; null where the price is unknown.
+             */
+            cost: null | number;
+            /**
+             * Format: double
+             * @description Work, h.
+             */
+            hours: number;
+            /** @description The fluid on each event. */
+            days: components["schemas"]["SeasonDay"][];
+            /** @description The boiling line, month by month and at each bleeding. */
+            line: components["schemas"]["BoilingPointAt"][];
+            /**
+             * Format: double
+             * @description Smallest margin, K.
+             */
+            worstMarginK: number;
+            /** @description True where every event keeps the margin. */
+            holds: boolean;
+        };
         /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
         PredictionPlan: {
             /** @description The car. */
@@ -2229,6 +3396,18 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @description A cause that stands for what was seen, ranked. */
+        RankedCause: {
+            /** @description The cause. */
+            cause: components["schemas"]["Cause"];
+            /**
+             * Format: double
+             * @description Its share among the causes of the symptom, 0 to 1: a ranking, not a measured frequency.
+             */
+            share: number;
+            /** @description What in this car's log speaks for it. */
+            evidence: string[];
+        };
         /** @description Why a setup stands where it does, as data and as a sentence. */
         Reason: {
             /** @description What kind of reason. */
@@ -2276,6 +3455,39 @@ export interface components {
             topKmh: number;
             /** @description Braking zones found. */
             zones: components["schemas"]["BrakingZone"][];
+        };
+        /** @description What a restore would do. */
+        RestorePreview: {
+            /**
+             * Format: int32
+             * @description Parts, cars and circuits in the archive.
+             */
+            shelf: number;
+            /**
+             * Format: int32
+             * @description Entries in the archive.
+             */
+            log: number;
+            /**
+             * Format: int32
+             * @description Photos in the archive.
+             */
+            photos: number;
+            /**
+             * Format: int32
+             * @description Of them new here.
+             */
+            newShelf: number;
+            /**
+             * Format: int32
+             * @description Of them new here.
+             */
+            newLog: number;
+            /**
+             * Format: int32
+             * @description What is here and not in the archive; a restore takes it away.
+             */
+            gone: number;
         };
         /** @description A ring's mass, stated and from geometry. */
         RingMass: {
@@ -2475,6 +3687,74 @@ export interface components {
              * @description Its new revision.
              */
             revision: number;
+        };
+        /** @description The fluid on one event's day. */
+        SeasonDay: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /** @description The event. */
+            name: string;
+            /** @description Where vapour shows. */
+            vapourC: components["schemas"]["Spread"];
+            /** @description Hottest fluid of the day. */
+            demandC: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description What is left in the middle of the bands, K.
+             */
+            marginK: number;
+            /**
+             * Format: double
+             * @description Chance that it boils.
+             */
+            boils: number;
+        };
+        /** @description An event of the season. */
+        SeasonEvent: {
+            /**
+             * Format: date
+             * @description Its day.
+             */
+            date: string;
+            /** @description What it is. */
+            name: string;
+            /**
+             * Format: double
+             * @description Expected air temperature, C.
+             */
+            ambientC: number;
+            circuit?: null | components["schemas"]["Circuit"];
+        };
+        /** @description A season: the fluid by each policy, and what wears out before what. */
+        SeasonPlan: {
+            /** @description Each policy. */
+            policies: components["schemas"]["PolicySeason"][];
+            /** @description Each part that wears. */
+            parts: components["schemas"]["PartSeason"][];
+            /** @description The cheapest policy that keeps the margin, and why, in one sentence. */
+            advice: string;
+            /**
+             * Format: date
+             * @description The next bleed date by it; null where none is needed.
+             */
+            nextBleed: null | string;
+        };
+        /** @description A season. */
+        SeasonQuestion: {
+            /** @description Car, parts, usual day. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description Events in order. */
+            events: components["schemas"]["SeasonEvent"][];
+            /**
+             * Format: date
+             * @description Today.
+             */
+            today: string;
+            /** @description Whose bleed dates the calendar takes. */
+            policy?: components["schemas"]["FluidPolicy"];
         };
         /** @description An observation beside what was believed of it, in its unit: C, mm, or for the pedal the fluid less its vapour point, K. */
         SeenAndBelieved: {
@@ -2716,6 +3996,11 @@ export interface components {
          * @enum {unknown}
          */
         Shim: "none" | "steel" | "titanium";
+        /**
+         * @description What else a driver noticed; each has a name of the trade.
+         * @enum {unknown}
+         */
+        Sign: "smell" | "smoke" | "judder" | "squeal" | "pull" | "balanceWanders" | "absEarly" | "leak";
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */
@@ -2951,6 +4236,61 @@ export interface components {
             /** @description Why it stands where it does. */
             reasons: components["schemas"]["Reason"][];
         };
+        /** @description What a driver complains of. */
+        Symptom: {
+            /** @description Stable code. */
+            code: string;
+            /** @description In the driver's words. */
+            name: string;
+        };
+        /** @description What a first hard stop from speed would do to cold new rotors, against what bedding asks of them. */
+        ThermalShock: {
+            /**
+             * Format: double
+             * @description Face over the section's mean in a stop from 190 km/h at 0.9 g on cold rotors, K.
+             */
+            hardStopK: number;
+            /**
+             * Format: double
+             * @description Where iron begins to yield at the face, K (elastic bound of about 1.9 MPa/K; engineering judgement, +-30 K).
+             */
+            limitK: number;
+            /** @description What it means. */
+            sentence: string;
+        };
+        /** @description Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed. */
+        Thresholds: {
+            /**
+             * Format: double
+             * @description Hottest threshold that was passed, C; null where none was.
+             */
+            aboveC: null | number;
+            /**
+             * Format: double
+             * @description Coolest threshold that was not, C; null where all were.
+             */
+            belowC: null | number;
+        };
+        /**
+         * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
+         *     zone (common practice). Zones are paired by where they begin, within 60 m.
+         */
+        TraceComparison: {
+            /** @description Zones that both have. */
+            zones: components["schemas"]["ZonePair"][];
+            /**
+             * Format: int32
+             * @description Zones that only one has.
+             */
+            unpaired: number;
+        };
+        /** @description Two recordings as CSV or GPX. */
+        TracePair: {
+            /** @description Text of the first file. */
+            first: string;
+            /** @description Text of the second file. */
+            second: string;
+        };
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
@@ -2963,6 +4303,7 @@ export interface components {
              */
             grip: number;
         };
+        ValueTupleOfdoubleAnddouble: Record<string, never>;
         /**
          * @description What runs between the two cheeks of a rotor.
          * @default solid
@@ -2975,6 +4316,33 @@ export interface components {
          * @enum {unknown}
          */
         VehicleKind: "car" | "motorcycle";
+        /**
+         * @description What to do, worst last.
+         * @enum {unknown}
+         */
+        Verdict: "fine" | "watch" | "changeBefore" | "stopNow";
+        /**
+         * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
+         *     was measured: each difference of two thicknesses over the predicted one is a reading of its logarithm with the gauge's error (normal-normal
+         *     conjugate update; Gelman et al., Bayesian Data Analysis, 3rd edition 2013, section 2.5; from memory).
+         */
+        WearForecast: {
+            /** @description Which part. */
+            part: string;
+            /** @description Wear over what the engine's middle says. */
+            factor: components["schemas"]["Spread"];
+            /**
+             * Format: int32
+             * @description Differences that stand behind it.
+             */
+            readings: number;
+            /**
+             * Format: double
+             * @description Left above the limit, mm.
+             */
+            leftMm: number;
+            lapsLeft: null | components["schemas"]["Spread"];
+        };
         /** @description A step in the wear law beyond a temperature. */
         WearJump: {
             /**
@@ -2989,6 +4357,16 @@ export interface components {
              * @description The factor.
              */
             factor: number;
+        };
+        /** @description Wear of a car. */
+        WearPage: {
+            /** @description Each part with a thickness in the log. */
+            parts: components["schemas"]["WearForecast"][];
+            /**
+             * Format: double
+             * @description How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.
+             */
+            levelFallMm: null | number;
         };
         /** @description The weather of the day. */
         Weather: {
@@ -3171,6 +4549,59 @@ export interface components {
              */
             classForbidsDucts: boolean;
         };
+        /**
+         * @description The work of a change of parts in the trade's order (common practice throughout): fluid out, lines one side first, pads out, rotors, pads in, fill, bleed,
+         *     check, bed. The car maker's manual comes first, and says so.
+         */
+        WorkOrder: {
+            /** @description What changes, in words; empty where nothing does. */
+            changes: string[];
+            /** @description What to order. */
+            order: components["schemas"]["OrderItem"][];
+            /** @description Tools. */
+            tools: string[];
+            /** @description Steps in order. */
+            steps: components["schemas"]["WorkStep"][];
+            /**
+             * Format: double
+             * @description Work, h (common practice, x1.5).
+             */
+            hours: number;
+        };
+        /** @description A change of parts. */
+        WorkQuestion: {
+            /** @description The car as it stands. */
+            before: components["schemas"]["PredictionPlan"];
+            /** @description The car as it should be. */
+            after: components["schemas"]["PredictionPlan"];
+            /**
+             * @description True to flush with the same fluid too.
+             * @default false
+             */
+            freshFluid: boolean;
+            /** @description Other cars that leftover fluid could serve. */
+            otherCars?: null | string[];
+        };
+        /** @description One step of the work. */
+        WorkStep: {
+            /** @description Stable code, to tick it off by. */
+            code: string;
+            /** @description What to do. */
+            title: string;
+            /** @description Why. */
+            reason: string;
+            /** @description How to know that it is done right. */
+            check: string;
+            /** @description A short warning where harm is possible. */
+            caution?: null | string;
+        };
+        /** @description Ticks of a work order. */
+        WorkTicks: {
+            /** @description Codes of the steps that are done. */
+            done: string[];
+            /** @description What the order was about. */
+            changes: string[];
+        };
         /** @description The temperatures between which a pad does its work. */
         WorkingBand: {
             /**
@@ -3190,6 +4621,25 @@ export interface components {
             plateauMu: number;
             /** @description True where the maker's range is used, false where it is read off the curve. */
             stated: boolean;
+        };
+        /** @description One braking zone in two recordings. */
+        ZonePair: {
+            /**
+             * Format: double
+             * @description Where it begins in the first, m.
+             */
+            atM: number;
+            /** @description Entry speed, first and second. */
+            entryKmh: components["schemas"]["ValueTupleOfdoubleAnddouble"];
+            /** @description Mean deceleration, first and second. */
+            meanG: components["schemas"]["ValueTupleOfdoubleAnddouble"];
+            /** @description Length from the speed both reach to the speed both leave with, first and second. */
+            metres: components["schemas"]["ValueTupleOfdoubleAnddouble"];
+            /**
+             * Format: double
+             * @description Time that the second gains over the same piece of road; negative where it loses.
+             */
+            gainedS: number;
         };
     };
     responses: never;
@@ -4128,6 +5578,975 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    workOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkOrder"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    beddingPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeddingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeddingPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    seasonPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    seasonCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    seasonTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readLogTables: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTables"];
+                };
+            };
+        };
+    };
+    readSessions: {
+        parameters: {
+            query?: {
+                skip?: number;
+                take?: number;
+            };
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPageOfLogSession"];
+                };
+            };
+        };
+    };
+    saveSession: {
+        parameters: {
+            query: {
+                revision: number;
+                day: string;
+            };
+            header?: never;
+            path: {
+                car: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogSession"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readInspections: {
+        parameters: {
+            query?: {
+                skip?: number;
+                take?: number;
+            };
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPageOfInspectionNote"];
+                };
+            };
+        };
+    };
+    saveInspection: {
+        parameters: {
+            query: {
+                revision: number;
+                day: string;
+            };
+            header?: never;
+            path: {
+                car: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readEvents: {
+        parameters: {
+            query?: {
+                skip?: number;
+                take?: number;
+            };
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPageOfSeasonEvent"];
+                };
+            };
+        };
+    };
+    saveEvent: {
+        parameters: {
+            query: {
+                revision: number;
+                day: string;
+            };
+            header?: never;
+            path: {
+                car: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonEvent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readKits: {
+        parameters: {
+            query?: {
+                skip?: number;
+                take?: number;
+            };
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPageOfPaintKit"];
+                };
+            };
+        };
+    };
+    saveKit: {
+        parameters: {
+            query: {
+                revision: number;
+                day: string;
+            };
+            header?: never;
+            path: {
+                car: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintKit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readWorks: {
+        parameters: {
+            query?: {
+                skip?: number;
+                take?: number;
+            };
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPageOfWorkTicks"];
+                };
+            };
+        };
+    };
+    saveWork: {
+        parameters: {
+            query: {
+                revision: number;
+                day: string;
+            };
+            header?: never;
+            path: {
+                car: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkTicks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deleteEntry: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readFindings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Finding"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnosisQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankedCause"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    learn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningPage"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    forecastWear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearPage"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    compareTraces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TracePair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceComparison"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readMoisture: {
+        parameters: {
+            query: {
+                ageMonths: number;
+                seed?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number;
+                };
+            };
+        };
+    };
+    exportSessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    listPhotos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    exportArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveDocument"];
+                };
+            };
+        };
+    };
+    restoreArchive: {
+        parameters: {
+            query?: {
+                preview?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestorePreview"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    copyDatabase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.sqlite3": string;
                 };
             };
         };

@@ -1,0 +1,100 @@
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
+
+namespace Rimrock.Core.Logbook;
+
+/// <summary>What was said before an event, and what came of it.</summary>
+/// <param name="Date">The day.</param>
+/// <param name="Said">Front rotor's peak at its rim, where paints sit, as believed on the evening before.</param>
+/// <param name="AboveC">It got at least so hot, by what was seen, C; null where nothing says so.</param>
+/// <param name="BelowC">And no hotter than this, C.</param>
+/// <param name="Kept">True where said and seen overlap; null where nothing was seen of it.</param>
+public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept);
+
+/// <summary>A guessed factor before and after, in its own standard deviations.</summary>
+/// <param name="Code">Which.</param>
+/// <param name="Name">What a driver calls it.</param>
+/// <param name="Before">Middle and edges before: always 0 and -1.28 to 1.28.</param>
+/// <param name="After">The same after looking at the log.</param>
+/// <param name="Measure">What would narrow it further.</param>
+public sealed record MovedFactor(string Code, string Name, Spread Before, Spread After, string Measure);
+
+/// <summary>What the car has taught over a season.</summary>
+/// <param name="Before">Front rotor's peak at its rim on the usual day, before anything was seen.</param>
+/// <param name="After">The same after all that was seen.</param>
+/// <param name="FluidBefore">Front fluid's peak before.</param>
+/// <param name="FluidAfter">And after.</param>
+/// <param name="Statement">How much evidence stands behind it.</param>
+/// <param name="Contradicted">True where nothing believable explains what was seen.</param>
+/// <param name="Promises">Each day with evidence.</param>
+/// <param name="KeptCount">Promises kept, of those that could be told.</param>
+/// <param name="Moved">Factors, the one that moved most first.</param>
+/// <param name="Seen">Each observation with what was believed of it.</param>
+/// <param name="Next">What to measure next, in words.</param>
+public sealed record LearningPage(
+    Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, string Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
+    IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, string Next)
+{
+    private const int MostDays = 8;
+
+    /// <summary>Learns from a log.</summary>
+    /// <param name="usual">The plan that the page speaks of.</param>
+    /// <param name="sessions">Days in order; those without evidence are passed over, and of more than eight the last eight count.</param>
+    /// <param name="cancel">Stops between groups of members.</param>
+    /// <returns>The page, or null where no day has evidence.</returns>
+    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(usual);
+        ArgumentNullException.ThrowIfNull(sessions);
+        var days = sessions.Select(session => (Session: session, Evidence: session.Evidence())).Where(day => day.Evidence is not null).TakeLast(MostDays).ToList();
+        if (days.Count == 0)
+        {
+            return null;
+        }
+
+        var promises = new List<KeptPromise>();
+        Learnt? learnt = null;
+        for (var i = 0; i < days.Count; i++)
+        {
+            var (session, evidence) = days[i];
+            promises.Add(Promise(session, BelievedPeaks.Of(evidence!.Plan, learnt?.Belief ?? Population.Sketch, [BrakePart.FrontRotor], cancel)[0]));
+            learnt = Learning.From([.. days.Take(i + 1).Select(day => day.Evidence!)], cancel);
+        }
+
+        BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
+        var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
+        var after = BelievedPeaks.Of(usual, learnt!.Belief, asked, cancel);
+        var moved = Moves(learnt.Belief);
+        return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises, promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
+    }
+
+    private static KeptPromise Promise(LogSession session, Spread said)
+    {
+        var paint = session.FrontPaint;
+        bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90 && (paint.BelowC ?? double.MaxValue) >= said.P10;
+        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept);
+    }
+
+    private static List<MovedFactor> Moves(Population belief)
+    {
+        var moved = new List<MovedFactor>();
+        for (var factor = 0; factor < PriorFactor.All.Count; factor++)
+        {
+            var row = PriorFactor.All[factor];
+            float[] scores = [.. belief.Scores.Select(score => (float)score[factor])];
+            moved.Add(new MovedFactor(row.Code, row.Name, new Spread(-Spread.EdgeSigmas, 0, Spread.EdgeSigmas), Quantiles.Weighted(scores, belief.Weights), row.Measure));
+        }
+
+        return [.. moved.OrderByDescending(move => Math.Abs(move.After.P50) + Math.Max(0, 1 - ((move.After.P90 - move.After.P10) / (2 * Spread.EdgeSigmas))))];
+    }
+
+    private static string NextOf(Spread rim, List<MovedFactor> moved)
+    {
+        var middle = Math.Round(rim.P50 / 10) * 10;
+        // Of what is still as wide as before, the first that a driver can measure; a rim paint is named already.
+        var helps = moved.OrderByDescending(move => move.After.P90 - move.After.P10).FirstOrDefault(move => !move.Measure.Contains("rotor paint", StringComparison.Ordinal) && move.Code is "plate-to-piston" or "wear" or "water" or "energy");
+        return FormattableString.Invariant($"A paint near {middle:0} °C, in the middle of what is believed, would cut the rotor's band most.")
+            + (helps is null ? "" : $" After that: {helps.Measure}, for {helps.Name}.");
+    }
+}

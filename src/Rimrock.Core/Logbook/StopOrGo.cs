@@ -1,0 +1,221 @@
+using System.Globalization;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Core.Logbook;
+
+/// <summary>What to do, worst last.</summary>
+public enum Verdict
+{
+    /// <summary>Fine.</summary>
+    Fine,
+
+    /// <summary>Watch it.</summary>
+    Watch,
+
+    /// <summary>Change it before the next session.</summary>
+    ChangeBefore,
+
+    /// <summary>Do not drive; discard or mend now.</summary>
+    StopNow,
+}
+
+/// <summary>What was found on one part.</summary>
+/// <param name="Part">Which part.</param>
+/// <param name="Verdict">What to do.</param>
+/// <param name="Sentence">What was seen and what follows.</param>
+/// <param name="Rule">The rule behind it.</param>
+/// <param name="Source">Where the rule stands.</param>
+public sealed record Finding(string Part, Verdict Verdict, string Sentence, string Rule, string Source);
+
+/// <summary>
+/// Stop or go, by the rules of the trade (common practice where not named). The car maker's service limits come first: they overrule every figure here.
+/// </summary>
+public static class StopOrGo
+{
+    /// <summary>A pad this far above its limit is watched, mm (common practice).</summary>
+    public const double WatchPadMm = 2;
+
+    /// <summary>A wedge or a difference of inner and outer pad beyond this tells of something stuck, mm (common practice).</summary>
+    public const double WedgeMm = 1.5;
+
+    /// <summary>A heat check longer than this is no hairline, mm (common practice, makers say 5 to 10).</summary>
+    public const double LongCrackMm = 8;
+
+    /// <summary>Water beyond which street fluid is changed, % in the reservoir (common practice: testers turn red at 3).</summary>
+    public const double WetPercent = 3;
+
+    private const string Trade = "common practice";
+    private const string Maker = "common practice; your car maker's service limit overrules it";
+
+    /// <summary>The findings of an inspection, worst first.</summary>
+    public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(inspection);
+        ArgumentNullException.ThrowIfNull(plan);
+        var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan)).ToList();
+        return [.. findings.OrderByDescending(finding => finding.Verdict)];
+    }
+
+    /// <summary>The findings of a day at the track, worst first.</summary>
+    public static IReadOnlyList<Finding> Of(LogSession session)
+    {
+        ArgumentNullException.ThrowIfNull(session);
+        var findings = new List<Finding>();
+        var signs = session.Signs ?? [];
+        if (session.Pedal == PedalFeel.Sinks)
+        {
+            findings.Add(new Finding("Pedal", Verdict.StopNow, "A pedal that sinks or creeps: the car stays until the leak or the worn cylinder is found.", "A sinking pedal stops the driving.", Trade));
+        }
+
+        if (session.Pedal == PedalFeel.SoftHot)
+        {
+            findings.Add(new Finding("Fluid", Verdict.ChangeBefore, "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.", "After a soft hot pedal the fluid is bled, firm again or not.", Trade));
+        }
+
+        if (session.Pedal == PedalFeel.FirmNoStop)
+        {
+            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade));
+        }
+
+        if (session.Pedal == PedalFeel.LongThenFine)
+        {
+            findings.Add(new Finding("Pedal", Verdict.Watch, "Long at first, then fine: knock-back from a loose bearing or kerbs, or wedged pads.", "A first long pedal is looked into on the stands.", Trade));
+        }
+
+        if (signs.Contains(Sign.Leak))
+        {
+            findings.Add(new Finding("Fluid", Verdict.StopNow, "Fluid outside: find the leak before the car moves.", "A leak stops the driving.", Trade));
+        }
+
+        if (signs.Contains(Sign.Smoke))
+        {
+            findings.Add(new Finding("Brakes", Verdict.ChangeBefore, "Smoke: let them cool, then look at pads, boots and a dragging caliper before the next session.", "Smoke is looked into before the next session.", Trade));
+        }
+
+        if (signs.Contains(Sign.Judder))
+        {
+            findings.Add(new Finding("Front rotors", Verdict.Watch, "Judder: nearly always an uneven film, rarely a bent rotor. Bed again; look for spots.", "Film before warp.", Trade));
+        }
+
+        if (session.FluidLevelMm is { } level && level > 0)
+        {
+            findings.Add(new Finding("Fluid level", Verdict.Fine, Text($"{level:0} mm below the mark: worn pads hold that fluid. Do not top up without a leak, or it runs over at the next pad change."), "The level falls as pads wear.", Trade));
+        }
+
+        if (findings.Count == 0)
+        {
+            findings.Add(new Finding("The day", Verdict.Fine, "Nothing in what you wrote speaks against the next session; look at pads and rotors between sessions all the same.", "No sign noted.", Trade));
+        }
+
+        return [.. findings.OrderByDescending(finding => finding.Verdict)];
+    }
+
+    private static IEnumerable<Finding> Corner(CornerLook look, PredictionPlan plan)
+    {
+        var name = NameOf(look.Corner);
+        var brake = look.Front ? plan.Car.Front : plan.Car.Rear;
+        var rotor = look.Front ? plan.FrontRotor : plan.RearRotor;
+        if (look.ThinnestMm() is { } thinnest)
+        {
+            yield return thinnest <= 0.5
+                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.", Trade)
+                : thinnest < brake.PadLimitMm
+                    ? new Finding($"{name} pads", Verdict.ChangeBefore, Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far more heat to the fluid."), "Below the limit is changed.", Maker)
+                    : thinnest < brake.PadLimitMm + WatchPadMm
+                        ? new Finding($"{name} pads", Verdict.Watch, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."), "Within 2 mm of the limit is watched.", Trade)
+                        : new Finding($"{name} pads", Verdict.Fine, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm to go."), "Well above the limit.", Trade);
+        }
+
+        if (look is { InnerMm: { } inner, OuterMm: { } outer } && Math.Abs(inner - outer) > WedgeMm)
+        {
+            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{(inner < outer ? "Inner" : "Outer")} pad {Math.Abs(inner - outer):0.0} mm thinner: {(inner < outer ? "the inner side is cooled worse behind its shield, or a slider sticks" : "a piston or a slider sticks")}."), "Pads of one caliper wear alike within 1.5 mm.", Trade);
+        }
+
+        if (look is { LeadingMm: { } leading, TrailingMm: { } trailing } && Math.Abs(leading - trailing) > WedgeMm)
+        {
+            yield return new Finding($"{name} pads", Verdict.Watch, Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade);
+        }
+
+        if (look.RotorMm is { } mm)
+        {
+            yield return mm < rotor.MinThicknessMm
+                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm: discard both of the axle."), "Below the service limit is discarded.", Maker)
+                : mm < rotor.MinThicknessMm + 0.3
+                    ? new Finding($"{name} rotor", Verdict.Watch, Text($"{mm:0.0} mm, {mm - rotor.MinThicknessMm:0.0} mm above the service limit: order the next pair."), "Within 0.3 mm of the limit is watched.", Trade)
+                    : new Finding($"{name} rotor", Verdict.Fine, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm."), "Above the service limit.", Maker);
+        }
+
+        if (look.RotorKg is { } kg && rotor.Finish?.MinRingMassKg is { } least)
+        {
+            yield return kg < least
+                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{kg:0.00} kg, least {least:0.00} kg: oxidised away; carbon wears by weight. Discard."), "Below the least mass is discarded.", Maker)
+                : new Finding($"{name} rotor", Verdict.Fine, Text($"{kg:0.00} kg, least {least:0.00} kg."), "Above the least mass.", Maker);
+        }
+
+        if (look.Reach != CrackReach.None)
+        {
+            yield return new Finding($"{name} rotor", Verdict.StopNow, Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches {(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade);
+        }
+        else if (look.CrackMm is { } crack && crack > 0)
+        {
+            yield return crack > LongCrackMm
+                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."), "Cracks beyond 8 mm are no hairlines.", Maker)
+                : new Finding($"{name} rotor", Verdict.Fine, Text($"Hairlines to {crack:0} mm: normal on a track rotor. Watch where they go."), "Heat checks are normal while they reach nothing.", Trade);
+        }
+
+        if (look.Film is Film.Patchy or Film.Spots or Film.Overheated)
+        {
+            yield return new Finding($"{name} rotor", Verdict.Watch, look.Film switch
+            {
+                Film.Patchy => "Patchy film: bed again, four stops after full cooling.",
+                Film.Spots => "Spots: four firm stops; if they stay and are hard, turn or discard. They come from gentle dragging or parking hot.",
+                _ => "Deep blue all over: it has been hotter than its film. Compare with the paints, and look for cracks.",
+            }, "Uneven film is judder to come.", Trade);
+        }
+
+        if (look.BootTorn)
+        {
+            yield return new Finding($"{name} caliper", Verdict.ChangeBefore, "A torn or burnt dust boot lets grit to the piston: new boots before the next event, and ask how hot the caliper got.", "Torn boots are changed.", Trade);
+        }
+    }
+
+    private static IEnumerable<Finding> Sides(Inspection inspection)
+    {
+        foreach (var front in new[] { true, false })
+        {
+            var looks = inspection.Corners.Where(look => look.Front == front && look.ThinnestMm() is not null).ToList();
+            if (looks is [var one, var two] && Math.Abs(one.ThinnestMm()!.Value - two.ThinnestMm()!.Value) is var difference && difference > WedgeMm)
+            {
+                var thinner = one.ThinnestMm() < two.ThinnestMm() ? one : two;
+                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch, Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or stability control at work."), "Both sides wear alike within 1.5 mm.", Trade);
+            }
+        }
+    }
+
+    private static IEnumerable<Finding> Fluid(Inspection inspection, PredictionPlan plan)
+    {
+        if (inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true })
+        {
+            var fluid = Predictor.FluidOf(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
+            yield return water >= WetPercent
+                ? new Finding("Fluid", Verdict.ChangeBefore, Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."), "From 3 % in the reservoir glycol fluid is changed.", Trade)
+                : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade);
+        }
+
+        if (inspection.FluidLevelMm is { } level)
+        {
+            yield return new Finding("Fluid level", Verdict.Fine, Text($"{level:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak."), "The level is a rough pad gauge.", Trade);
+        }
+    }
+
+    internal static string NameOf(Corner corner) => corner switch
+    {
+        Logbook.Corner.LeftFront => "Left front",
+        Logbook.Corner.RightFront => "Right front",
+        Logbook.Corner.LeftRear => "Left rear",
+        _ => "Right rear",
+    };
+
+    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+}

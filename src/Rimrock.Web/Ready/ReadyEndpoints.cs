@@ -1,0 +1,66 @@
+using System.Text;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
+using Rimrock.Formats;
+using Rimrock.Web.Bench;
+
+namespace Rimrock.Web.Ready;
+
+/// <summary>A change of parts.</summary>
+/// <param name="Before">The car as it stands.</param>
+/// <param name="After">The car as it should be.</param>
+/// <param name="FreshFluid">True to flush with the same fluid too.</param>
+/// <param name="OtherCars">Other cars that leftover fluid could serve.</param>
+public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, bool FreshFluid = false, IReadOnlyList<string>? OtherCars = null);
+
+/// <summary>A bedding.</summary>
+/// <param name="Plan">Car and parts.</param>
+/// <param name="Place">Where.</param>
+public sealed record BeddingQuestion(PredictionPlan Plan, BeddingPlace Place);
+
+/// <summary>A season.</summary>
+/// <param name="Plan">Car, parts, usual day.</param>
+/// <param name="Events">Events in order.</param>
+/// <param name="Today">Today.</param>
+/// <param name="Policy">Whose bleed dates the calendar takes.</param>
+public sealed record SeasonQuestion(PredictionPlan Plan, IReadOnlyList<SeasonEvent> Events, DateOnly Today, FluidPolicy Policy = FluidPolicy.Yearly);
+
+/// <summary>The Ready room's endpoints. All are stateless.</summary>
+public static class ReadyEndpoints
+{
+    /// <summary>Maps them.</summary>
+    public static void MapReady(this RouteGroupBuilder group)
+    {
+        group.MapPost("/work", (WorkQuestion question) =>
+            {
+                InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
+                return TypedResults.Ok(WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars));
+            })
+            .WithName("workOrder")
+            .WithSummary("What to order, and the work of a change of parts step by step.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/bedding", (BeddingQuestion question, AnswerCache cache) => cache.Answer("bedding", question, () => BeddingPlan.Of(question.Plan, question.Place)))
+            .WithName("beddingPlan")
+            .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
+            .Produces<BeddingPlan>()
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/season", (SeasonQuestion question, AnswerCache cache) => cache.Answer("season", question, () => SeasonOf(question)))
+            .WithName("seasonPlan")
+            .WithSummary("The fluid on each event's day by each policy, bleed dates, and what wears out before which event.")
+            .Produces<SeasonPlan>()
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/season/calendar", (SeasonQuestion question) => TypedResults.Text(SeasonCalendar.Calendar(SeasonOf(question), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
+            .WithName("seasonCalendar")
+            .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
+            .Produces<string>(contentType: "text/calendar")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/season/table", (SeasonQuestion question) => TypedResults.Text(SeasonCalendar.Csv(SeasonOf(question)), "text/csv", Encoding.UTF8))
+            .WithName("seasonTable")
+            .WithSummary("The season as CSV (RFC 4180).")
+            .Produces<string>(contentType: "text/csv")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+    }
+
+    private static SeasonPlan SeasonOf(SeasonQuestion question) => SeasonPlan.Of(question.Plan, question.Events, question.Today);
+}
