@@ -56,6 +56,11 @@ public sealed class LogStore(Database database)
         return new LogPage<T>(total, [.. rows.Select(row => new LogItem<T>(row.Id, DateOnly.ParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture), (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!))]);
     }
 
+    /// <summary>Writes the demo car's season, unless it has a log already.</summary>
+    /// <param name="shelf">The shelf with the demo on it.</param>
+    /// <param name="today">The day that the season lies about.</param>
+    public void LoadDemo(ShelfContent shelf, DateOnly today) => DemoLog.Load(this, shelf, today);
+
     /// <summary>Writes an entry.</summary>
     /// <returns>Its new revision.</returns>
     /// <exception cref="RevisionConflictException">It was changed in the meantime; nothing is written.</exception>

@@ -33,7 +33,9 @@ builder.Services.AddHostedService<WarmUp>();
 var app = builder.Build();
 if (builder.Configuration.GetValue("demo", false))
 {
-    app.Services.GetRequiredService<ShelfStore>().LoadDemo();
+    var shelf = app.Services.GetRequiredService<ShelfStore>();
+    shelf.LoadDemo();
+    app.Services.GetRequiredService<LogStore>().LoadDemo(shelf.Read(), DateOnly.FromDateTime(TimeProvider.System.GetLocalNow().Date));
 }
 
 app.UseExceptionHandler();

@@ -7,7 +7,6 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { Frame } from './frame/Frame';
-import { rooms } from './frame/rooms';
 import { PlanProvider } from './plan/PlanContext';
 import { PeekProvider } from './plan/PeekContext';
 import { ProblemNote } from './shared/ProblemNote';
@@ -16,6 +15,8 @@ import { UnitProvider } from './units/UnitContext';
 
 const BenchRoom = lazy(() => import('./rooms/bench/BenchRoom'));
 const ChooseRoom = lazy(() => import('./rooms/choose/ChooseRoom'));
+const LogRoom = lazy(() => import('./rooms/log/LogRoom'));
+const ReadyRoom = lazy(() => import('./rooms/ready/ReadyRoom'));
 const ShelfRoom = lazy(() => import('./rooms/shelf/ShelfRoom'));
 const NewCarRoom = lazy(() => import('./rooms/start/NewCarRoom'));
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
@@ -39,13 +40,10 @@ createRoot(document.getElementById('root')!).render(
                   <Route element={<Frame />}>
                     <Route path="/bench" element={<BenchRoom />} />
                     <Route path="/choose" element={<ChooseRoom />} />
+                    <Route path="/ready" element={<ReadyRoom />} />
+                    <Route path="/log" element={<LogRoom />} />
                     <Route path="/shelf" element={<ShelfRoom />} />
                     <Route path="/new" element={<NewCarRoom />} />
-                    {rooms
-                      .filter((room) => room.promise !== '')
-                      .map((room) => (
-                        <Route key={room.path} path={`/${room.path}`} element={<p className="promise">{room.promise}</p>} />
-                      ))}
                     <Route path="*" element={<ToBench />} />
                   </Route>
                 </Routes>

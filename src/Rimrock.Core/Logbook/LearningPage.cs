@@ -36,11 +36,11 @@ public sealed record LearningPage(
     Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, string Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
     IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, string Next)
 {
-    private const int MostDays = 8;
+    private const int MostDays = 6;
 
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
-    /// <param name="sessions">Days in order; those without evidence are passed over, and of more than eight the last eight count.</param>
+    /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <returns>The page, or null where no day has evidence.</returns>
     public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, CancellationToken cancel = default)
@@ -53,18 +53,12 @@ public sealed record LearningPage(
             return null;
         }
 
-        var promises = new List<KeptPromise>();
-        Learnt? learnt = null;
-        for (var i = 0; i < days.Count; i++)
-        {
-            var (session, evidence) = days[i];
-            promises.Add(Promise(session, BelievedPeaks.Of(evidence!.Plan, learnt?.Belief ?? Population.Sketch, [BrakePart.FrontRotor], cancel)[0]));
-            learnt = Learning.From([.. days.Take(i + 1).Select(day => day.Evidence!)], cancel);
-        }
-
+        EvidenceDay[] evidence = [.. days.Select(day => day.Evidence!)];
+        var promises = EveningBefore.PeaksOf(evidence, BrakePart.FrontRotor, cancel).Zip(days, (said, day) => Promise(day.Session, said)).ToList();
+        var learnt = Learning.From(evidence, cancel);
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
-        var after = BelievedPeaks.Of(usual, learnt!.Belief, asked, cancel);
+        var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);
         var moved = Moves(learnt.Belief);
         return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises, promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
     }

@@ -57,7 +57,7 @@ public enum Sign
 /// <summary>Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed.</summary>
 /// <param name="AboveC">Hottest threshold that was passed, C; null where none was.</param>
 /// <param name="BelowC">Coolest threshold that was not, C; null where all were.</param>
-public sealed record Thresholds(double? AboveC, double? BelowC);
+public sealed record Thresholds(double? AboveC = null, double? BelowC = null);
 
 /// <summary>A day at the track as it was written down in the paddock.</summary>
 /// <param name="Date">The day.</param>

@@ -6,11 +6,14 @@ namespace Rimrock.Core.Logbook;
 
 /// <summary>One braking zone in two recordings.</summary>
 /// <param name="AtM">Where it begins in the first, m.</param>
-/// <param name="EntryKmh">Entry speed, first and second.</param>
-/// <param name="MeanG">Mean deceleration, first and second.</param>
-/// <param name="Metres">Length from the speed both reach to the speed both leave with, first and second.</param>
+/// <param name="EntryFirstKmh">Entry speed in the first, km/h.</param>
+/// <param name="EntrySecondKmh">And in the second.</param>
+/// <param name="FirstG">Mean deceleration in the first, g.</param>
+/// <param name="SecondG">And in the second.</param>
+/// <param name="FirstM">Metres from the speed both reach to the speed both leave with, in the first.</param>
+/// <param name="SecondM">And in the second.</param>
 /// <param name="GainedS">Time that the second gains over the same piece of road; negative where it loses.</param>
-public sealed record ZonePair(double AtM, (double First, double Second) EntryKmh, (double First, double Second) MeanG, (double First, double Second) Metres, double GainedS);
+public sealed record ZonePair(double AtM, double EntryFirstKmh, double EntrySecondKmh, double FirstG, double SecondG, double FirstM, double SecondM, double GainedS);
 
 /// <summary>
 /// Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -54,8 +57,8 @@ public sealed record TraceComparison(IReadOnlyList<ZonePair> Zones, int Unpaired
         double Metres(Course course, (double FromM, double ToM) zone) => high > low ? Math.Round(course.Between(zone, high, low), 1) : 0;
         double G(Course course, (double FromM, double ToM) zone) => Math.Round((Square(course.SpeedAt(zone.FromM)) - Square(course.SpeedAt(zone.ToM))) / (2 * (zone.ToM - zone.FromM)) / Speed.StandardGravityMS2, 2);
         var (from, to) = (Math.Min(first.FromM, second.FromM), Math.Max(first.ToM, second.ToM));
-        return new ZonePair(Math.Round(first.FromM), (Math.Round(Speed.ToKmh(one.SpeedAt(first.FromM)), 1), Math.Round(Speed.ToKmh(two.SpeedAt(second.FromM)), 1)), (G(one, first), G(two, second)),
-            (Metres(one, first), Metres(two, second)), Math.Round(one.SecondsBetween(from, to) - two.SecondsBetween(from, to), 3));
+        return new ZonePair(Math.Round(first.FromM), Math.Round(Speed.ToKmh(one.SpeedAt(first.FromM)), 1), Math.Round(Speed.ToKmh(two.SpeedAt(second.FromM)), 1), G(one, first), G(two, second),
+            Metres(one, first), Metres(two, second), Math.Round(one.SecondsBetween(from, to) - two.SecondsBetween(from, to), 3));
 
         static double Square(double value) => value * value;
     }

@@ -5,6 +5,7 @@ using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Preparation;
 
@@ -53,7 +54,7 @@ public sealed record BoilingPointAt(DateOnly Date, double VapourC);
 /// <param name="Days">The fluid on each event.</param>
 /// <param name="Line">The boiling line, month by month and at each bleeding.</param>
 /// <param name="WorstMarginK">Smallest margin, K.</param>
-/// <param name="Holds">True where every event keeps the margin.</param>
+/// <param name="Holds">True where every event keeps the margin, with a small chance of vapour.</param>
 public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days, IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds);
 
 /// <summary>How a part wears through the season.</summary>
@@ -74,6 +75,9 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <summary>Margin that a bleed date should hold, K (common practice).</summary>
     public const double WantedMarginK = 25;
 
+    /// <summary>Chance of vapour that a bleed date should stay below on every event (engineering judgement).</summary>
+    public const double MostChance = 0.05;
+
     /// <summary>Most events of a season.</summary>
     public const int MostEvents = 40;
 
@@ -87,15 +91,16 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <param name="plan">Car, parts, usual day; its fluid's age holds today.</param>
     /// <param name="events">Events in order of their days.</param>
     /// <param name="today">Today.</param>
+    /// <param name="belief">What is believed of the car, where its log has taught something.</param>
     /// <exception cref="InputFaultException">Faults of the plan or of an event, by its number.</exception>
-    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today)
+    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(events);
         var faults = plan.Faults().ToList();
         Check(events, today, faults);
         InputFaultException.ThrowIfAny(faults);
-        var days = events.Select(item => DayOf(plan, item)).ToList();
+        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Sketch)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select(policy => Season(plan, events, days, today, policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         return new SeasonPlan(policies, PartsOf(plan, events, days), Advise(policies, holding), (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today));
@@ -121,19 +126,20 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         }
     }
 
-    private static (Spread FluidC, double FrontMm, double RearMm, double RingMm) DayOf(PredictionPlan plan, SeasonEvent item)
+    private static (Spread FluidC, double FrontMm, double RearMm, double RingMm) DayOf(PredictionPlan plan, SeasonEvent item, Population belief)
     {
         var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
-        var run = new DayRun(on, CarFactors.Corners, demands: false);
+        var run = new DayRun(on, [CarFactors.Median], demands: false);
         foreach (var phase in day.Track)
         {
             run.Run(phase);
         }
 
-        double Fluid(int member) => run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
+        var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid]);
+        var hottest = fluids.MaxBy(fluid => fluid.P50)!;
         var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
-        return (new Spread(Math.Round(Math.Min(Fluid(1), Fluid(2)), 1), Math.Round(Fluid(0), 1), Math.Round(Math.Max(Fluid(1), Fluid(2)), 1)),
+        return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),
             run.Front.WornMm3[0] / (2 * on.Car.Front.Discs * on.Car.Front.PadAreaCm2 * 100), run.Rear.WornMm3[0] / (2 * on.Car.Rear.Discs * on.Car.Rear.PadAreaCm2 * 100),
             RunningCost.RingWearMmPerHourAndIndex * on.FrontPad.RotorWearIndex() * hours);
     }
@@ -161,7 +167,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             return new SeasonDay(item.Date, item.Name, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), Math.Round(Chance.Exceeds(demand.P50, vapour.P50, sigma), 3));
         }).ToList();
         var worst = seasonDays.Min(day => day.MarginK);
-        return new PolicySeason(policy, flushes, CostOf(plan.Fluid, flushes.Count), flushes.Count, seasonDays, Line(events, flushes, today, VapourOn), worst, worst >= WantedMarginK);
+        return new PolicySeason(policy, flushes, CostOf(plan.Fluid, flushes.Count), flushes.Count, seasonDays, Line(events, flushes, today, VapourOn), worst, worst >= WantedMarginK && seasonDays.All(day => day.Boils <= MostChance));
 
         static double Square(double value) => value * value;
     }
@@ -229,7 +235,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             return Text($"{Name(holding.Policy)} keeps {holding.WorstMarginK:0} K in hand at every event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {(policies[^1].Policy == holding.Policy ? "nothing less would." : Text($"before each event would take {policies[^1].Flushes.Count} flushes{(policies[^1].Cost is { } dear ? Text($" and {dear:0}") : "")} for {policies[^1].WorstMarginK:0} K."))}");
         }
 
-        return Text($"No policy keeps {WantedMarginK:0} K in hand: even fresh before each event the worst has {policies[^1].WorstMarginK:0} K. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.");
+        return Text($"No policy keeps {WantedMarginK:0} K in hand with less than {100 * MostChance:0} % chance of vapour: even fresh before each event the worst has {policies[^1].WorstMarginK:0} K and {100 * policies[^1].Days.Max(day => day.Boils):0} %. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.");
     }
 
     private static string Name(FluidPolicy policy) => policy switch

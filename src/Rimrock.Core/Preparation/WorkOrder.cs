@@ -98,7 +98,7 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         var note = left < 0.1 ? "an opened bottle ages on the shelf: none is left over"
             : others.Count > 0 && left >= FlushLitres * 0.9 ? Text($"{left:0.0} l left over, enough for {others[0]} on the same evening; an opened bottle ages on the shelf")
             : Text($"{left:0.0} l left over; it ages once opened, so use it within weeks or give it away");
-        return new OrderItem(fluid.Name, bottles, Text($"bottles of {fluid.BottleLitres:0.##} l"), fluid.PriceLitre * bottles * fluid.BottleLitres, note);
+        return new OrderItem(fluid.Name, bottles, Text($"{(bottles > 1 ? "bottles" : "bottle")} of {fluid.BottleLitres:0.##} l"), fluid.PriceLitre * bottles * fluid.BottleLitres, note);
     }
 
     private static IEnumerable<OrderItem> RotorItems(Rotor rotor, string axle)

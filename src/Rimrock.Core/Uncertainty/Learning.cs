@@ -33,6 +33,15 @@ public static class Learning
         return new Evidence(days).Learn(cancel);
     }
 
+    /// <summary>Weights that sum to 1 from their logarithms.</summary>
+    internal static double[] Normalized(double[] logWeights)
+    {
+        var most = logWeights.Max();
+        var weights = logWeights.Select(log => Math.Exp(log - most)).ToArray();
+        var sum = weights.Sum();
+        return [.. weights.Select(weight => weight / sum)];
+    }
+
     private static void Check(IReadOnlyList<EvidenceDay> days)
     {
         var faults = new List<InputFault>();
@@ -145,14 +154,6 @@ public static class Learning
             }
 
             return answers;
-        }
-
-        private static double[] Normalized(double[] logWeights)
-        {
-            var most = logWeights.Max();
-            var weights = logWeights.Select(log => Math.Exp(log - most)).ToArray();
-            var sum = weights.Sum();
-            return [.. weights.Select(weight => weight / sum)];
         }
 
         private static double LogNormal(double[] row) => -0.5 * row.Sum(z => z * z);

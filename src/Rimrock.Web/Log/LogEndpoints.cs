@@ -6,6 +6,7 @@ using Rimrock.Core.Logbook;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
 using Rimrock.Devices;
 using Rimrock.Formats;
 using Rimrock.Storage;
@@ -19,11 +20,6 @@ namespace Rimrock.Web.Log;
 /// <param name="Revision">Its new revision.</param>
 /// <param name="Findings">Stop or go, worst first.</param>
 public sealed record Logged(string Id, int Revision, IReadOnlyList<Finding> Findings);
-
-/// <summary>An inspection of a car as the plan has it.</summary>
-/// <param name="Inspection">The inspection.</param>
-/// <param name="Plan">The plan, for limits.</param>
-public sealed record InspectionNote(Inspection Inspection, PredictionPlan Plan);
 
 /// <summary>Ticks of a work order.</summary>
 /// <param name="Done">Codes of the steps that are done.</param>
@@ -53,7 +49,9 @@ public sealed record LogTables(IReadOnlyList<Symptom> Symptoms, IReadOnlyList<Fi
 /// <summary>The Log room's endpoints.</summary>
 public static class LogEndpoints
 {
-    private const int EvidenceOf = 60;
+    private const int Looked = 60;
+    private const int MostEvidence = 6;
+    private const double NewSetMm = 1;
 
     /// <summary>Maps them.</summary>
     public static void MapLog(this RouteGroupBuilder group)
@@ -62,6 +60,15 @@ public static class LogEndpoints
         MapEntries(group);
         MapReadings(group);
         MapPhotos(group);
+    }
+
+    /// <summary>The last days of a car that tell of heat, oldest first.</summary>
+    /// <param name="store">The log.</param>
+    /// <param name="car">The car.</param>
+    public static IReadOnlyList<EvidenceDay> EvidenceOf(LogStore store, string car)
+    {
+        ArgumentNullException.ThrowIfNull(store);
+        return [.. store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence()).OfType<EvidenceDay>().TakeLast(MostEvidence)];
     }
 
     private static void MapEntries(RouteGroupBuilder group)
@@ -128,7 +135,7 @@ public static class LogEndpoints
         group.MapPost("/{car}/learning", (string car, PredictionPlan plan, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
-                var sessions = store.Read<LogSession>(CheckId(car, "car"), "session", take: EvidenceOf).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
+                var sessions = store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
                 return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, cancel)!);
             })
             .WithName("learn")
@@ -139,7 +146,8 @@ public static class LogEndpoints
         group.MapPost("/{car}/wear", (string car, PredictionPlan plan, LogStore store, AnswerCache cache) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
-                return TypedResults.Ok(WearOf(plan, Predictor.Predict(plan, DayShelf.DayOf(plan, cache)), store.Read<InspectionNote>(CheckId(car, "car"), "inspection", take: EvidenceOf).Items.Reverse().Select(item => item.Body.Inspection).ToList()));
+                var notes = store.Read<InspectionNote>(CheckId(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body).ToList();
+                return TypedResults.Ok(WearOf(notes, asked => cache.Remember("wear", asked, () => WornPerLap.Of(asked))));
             })
             .WithName("forecastWear")
             .WithSummary("How fast pads and rotors really wear by what was measured, and the laps that are left.")
@@ -195,32 +203,32 @@ public static class LogEndpoints
         }
     }
 
-    private static WearPage WearOf(PredictionPlan plan, PredictionResult result, IReadOnlyList<Inspection> inspections)
+    private static WearPage WearOf(IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
     {
-        var laps = Math.Max(1, result.Phases.Count(phase => phase.Kind == PhaseKind.HotLap));
-        double Worn(string code, double newMm) => result.Limits.Single(limit => limit.Code == code) is { Demand: { } left } ? Math.Max(0.001, newMm - left) / laps : 0.001;
-        (string Part, bool Front, double NewMm, double LimitMm, string Code)[] asked =
-        [
-            ("front pads", true, plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, "front-wear"), ("rear pads", false, plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, "rear-wear"),
-        ];
         var parts = new List<WearForecast>();
         var fall = (Front: 0.0, Rear: 0.0);
-        foreach (var (part, front, newMm, limitMm, code) in asked)
+        foreach (var front in new[] { true, false })
         {
-            var perLap = Worn(code, newMm);
-            var measured = inspections.Select(inspection => (inspection.Date, Mm: inspection.Corners.Where(look => look.Front == front).Min(look => look.ThinnestMm()), Laps: inspection.HotLapsSince ?? 0))
-                .Where(row => row.Mm is not null).Select(row => new Measured(row.Date, row.Mm!.Value, perLap * row.Laps, row.Laps)).ToList();
-            // A thickness that grew is a new set: counting begins there.
-            var begin = measured.FindLastIndex(measured.Count - 1, measured.Count, row => measured.IndexOf(row) is var i && i > 0 && row.Mm > measured[i - 1].Mm + 1);
-            var since = measured.Skip(Math.Max(0, begin)).ToList();
-            if (since.Count > 0)
+            var measured = notes.Select(note => (Note: note, Mm: note.Inspection.Corners.Where(look => look.Front == front).Min(look => look.ThinnestMm()))).Where(row => row.Mm is not null)
+                .Select(row => (row.Note, Worn: front ? wornOf(row.Note.Plan).FrontMm : wornOf(row.Note.Plan).RearMm, Mm: row.Mm!.Value, Laps: row.Note.Inspection.HotLapsSince ?? 0)).ToList();
+            // Other pads, or a thickness that grew, are a new set: counting begins there.
+            var begin = 0;
+            for (var i = 1; i < measured.Count; i++)
             {
-                parts.Add(WearForecast.Of(part, since, limitMm, perLap));
+                string Pad(int at) => front ? measured[at].Note.Plan.FrontPad.Name : measured[at].Note.Plan.RearPad.Name;
+                begin = measured[i].Mm > measured[i - 1].Mm + NewSetMm || Pad(i) != Pad(i - 1) ? i : begin;
+            }
+
+            if (measured.Count > 0)
+            {
+                var since = measured.Skip(begin).Select(row => new Measured(row.Note.Inspection.Date, row.Mm, row.Worn * row.Laps, row.Laps)).ToList();
+                var brake = front ? measured[^1].Note.Plan.Car.Front : measured[^1].Note.Plan.Car.Rear;
+                parts.Add(WearForecast.Of(front ? "front pads" : "rear pads", since, brake.PadLimitMm, measured[^1].Worn));
                 fall = front ? (since[0].Mm - since[^1].Mm, fall.Rear) : (fall.Front, since[0].Mm - since[^1].Mm);
             }
         }
 
-        return new WearPage(parts, parts.Any(part => part.Readings > 0) ? Math.Round(WearForecast.LevelFallMm(plan.Car, fall.Front, fall.Rear), 1) : null);
+        return new WearPage(parts, parts.Any(part => part.Readings > 0) ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, fall.Front, fall.Rear), 1) : null);
     }
 
     private static string Csv(IReadOnlyList<LogItem<LogSession>> items)

@@ -2,8 +2,11 @@ using System.Text;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
 using Rimrock.Formats;
+using Rimrock.Storage;
 using Rimrock.Web.Bench;
+using Rimrock.Web.Log;
 
 namespace Rimrock.Web.Ready;
 
@@ -24,9 +27,10 @@ public sealed record BeddingQuestion(PredictionPlan Plan, BeddingPlace Place);
 /// <param name="Events">Events in order.</param>
 /// <param name="Today">Today.</param>
 /// <param name="Policy">Whose bleed dates the calendar takes.</param>
-public sealed record SeasonQuestion(PredictionPlan Plan, IReadOnlyList<SeasonEvent> Events, DateOnly Today, FluidPolicy Policy = FluidPolicy.Yearly);
+/// <param name="Car">Car whose log is learnt from; null for none.</param>
+public sealed record SeasonQuestion(PredictionPlan Plan, IReadOnlyList<SeasonEvent> Events, DateOnly Today, FluidPolicy Policy = FluidPolicy.Yearly, string? Car = null);
 
-/// <summary>The Ready room's endpoints. All are stateless.</summary>
+/// <summary>The Ready room's endpoints. They store nothing.</summary>
 public static class ReadyEndpoints
 {
     /// <summary>Maps them.</summary>
@@ -45,22 +49,26 @@ public static class ReadyEndpoints
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", (SeasonQuestion question, AnswerCache cache) => cache.Answer("season", question, () => SeasonOf(question)))
+        group.MapPost("/season", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Ok(SeasonOf(question, log, cache, cancel)))
             .WithName("seasonPlan")
             .WithSummary("The fluid on each event's day by each policy, bleed dates, and what wears out before which event.")
-            .Produces<SeasonPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season/calendar", (SeasonQuestion question) => TypedResults.Text(SeasonCalendar.Calendar(SeasonOf(question), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
+        group.MapPost("/season/calendar", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(SeasonOf(question, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season/table", (SeasonQuestion question) => TypedResults.Text(SeasonCalendar.Csv(SeasonOf(question)), "text/csv", Encoding.UTF8))
+        group.MapPost("/season/table", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(SeasonOf(question, log, cache, cancel)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
             .ProducesProblem(StatusCodes.Status400BadRequest);
     }
 
-    private static SeasonPlan SeasonOf(SeasonQuestion question) => SeasonPlan.Of(question.Plan, question.Events, question.Today);
+    private static SeasonPlan SeasonOf(SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel)
+    {
+        IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? LogEndpoints.EvidenceOf(log, car) : [];
+        return cache.Remember("season", new { question.Plan, question.Events, question.Today, evidence },
+            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : Learning.From(evidence, cancel).Belief));
+    }
 }

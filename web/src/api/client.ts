@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './openapi';
 
-type Schemas = components['schemas'];
+export type Schemas = components['schemas'];
 export type Car = Schemas['Car'];
 export type AxleBrake = Schemas['AxleBrake'];
 export type CarEntry = Schemas['CarEntry'];
@@ -77,10 +77,10 @@ export class ApiProblem extends Error {
   }
 }
 
-const client = createClient<paths>({ baseUrl: '' });
+export const client = createClient<paths>({ baseUrl: '' });
 
 /** The answer of a call, or the problem it ended with. */
-function unwrap<T>(answer: { data?: T; error?: unknown; response: Response }): T {
+export function unwrap<T>(answer: { data?: T; error?: unknown; response: Response }): T {
   if (answer.data !== undefined) return answer.data;
   const problem = (answer.error ?? {}) as { title?: string; detail?: string; faults?: Fault[] };
   throw new ApiProblem(problem.title ?? 'Rimrock did not answer.', problem.detail ?? '', problem.faults ?? [], answer.response.status);
@@ -174,7 +174,7 @@ export async function readRotor(rotor: Rotor, signal?: AbortSignal): Promise<Rot
   return unwrap(await client.POST('/api/readings/rotor', { body: rotor, signal }));
 }
 
-const asText = (type: string) => ({ bodySerializer: (body: unknown) => body as string, headers: { 'Content-Type': type } });
+export const asText = (type: string) => ({ bodySerializer: (body: unknown) => body as string, headers: { 'Content-Type': type } });
 
 /** A friction curve, or a dynamometer's stops with a fit, from CSV. */
 export async function readFriction(text: string): Promise<FrictionFile> {

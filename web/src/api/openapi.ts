@@ -2190,11 +2190,11 @@ export interface components {
             /** @description Anything else. */
             note?: null | string;
         };
-        /** @description An inspection of a car as the plan has it. */
+        /** @description An inspection with the plan that its limits come from, as the log keeps it. */
         InspectionNote: {
             /** @description The inspection. */
             inspection: components["schemas"]["Inspection"];
-            /** @description The plan, for limits. */
+            /** @description The plan. */
             plan: components["schemas"]["PredictionPlan"];
         };
         JsonElement: unknown;
@@ -3266,7 +3266,7 @@ export interface components {
              * @description Smallest margin, K.
              */
             worstMarginK: number;
-            /** @description True where every event keeps the margin. */
+            /** @description True where every event keeps the margin, with a small chance of vapour. */
             holds: boolean;
         };
         /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
@@ -3755,6 +3755,8 @@ export interface components {
             today: string;
             /** @description Whose bleed dates the calendar takes. */
             policy?: components["schemas"]["FluidPolicy"];
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
         };
         /** @description An observation beside what was believed of it, in its unit: C, mm, or for the pedal the fluid less its vapour point, K. */
         SeenAndBelieved: {
@@ -4264,12 +4266,12 @@ export interface components {
              * Format: double
              * @description Hottest threshold that was passed, C; null where none was.
              */
-            aboveC: null | number;
+            aboveC?: null | number;
             /**
              * Format: double
              * @description Coolest threshold that was not, C; null where all were.
              */
-            belowC: null | number;
+            belowC?: null | number;
         };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -4303,7 +4305,6 @@ export interface components {
              */
             grip: number;
         };
-        ValueTupleOfdoubleAnddouble: Record<string, never>;
         /**
          * @description What runs between the two cheeks of a rotor.
          * @default solid
@@ -4629,12 +4630,36 @@ export interface components {
              * @description Where it begins in the first, m.
              */
             atM: number;
-            /** @description Entry speed, first and second. */
-            entryKmh: components["schemas"]["ValueTupleOfdoubleAnddouble"];
-            /** @description Mean deceleration, first and second. */
-            meanG: components["schemas"]["ValueTupleOfdoubleAnddouble"];
-            /** @description Length from the speed both reach to the speed both leave with, first and second. */
-            metres: components["schemas"]["ValueTupleOfdoubleAnddouble"];
+            /**
+             * Format: double
+             * @description Entry speed in the first, km/h.
+             */
+            entryFirstKmh: number;
+            /**
+             * Format: double
+             * @description And in the second.
+             */
+            entrySecondKmh: number;
+            /**
+             * Format: double
+             * @description Mean deceleration in the first, g.
+             */
+            firstG: number;
+            /**
+             * Format: double
+             * @description And in the second.
+             */
+            secondG: number;
+            /**
+             * Format: double
+             * @description Metres from the speed both reach to the speed both leave with, in the first.
+             */
+            firstM: number;
+            /**
+             * Format: double
+             * @description And in the second.
+             */
+            secondM: number;
             /**
              * Format: double
              * @description Time that the second gains over the same piece of road; negative where it loses.

@@ -1,0 +1,111 @@
+import { client, unwrap, type PredictionPlan, type Schemas } from './client';
+import type { SeasonEvent } from './ready';
+
+export type LogSession = Schemas['LogSession'];
+export type Inspection = Schemas['Inspection'];
+export type InspectionNote = Schemas['InspectionNote'];
+export type CornerLook = Schemas['CornerLook'];
+export type Finding = Schemas['Finding'];
+export type Logged = Schemas['Logged'];
+export type PaintKit = Schemas['PaintKit'];
+export type WorkTicks = Schemas['WorkTicks'];
+export type LearningPage = Schemas['LearningPage'];
+export type RankedCause = Schemas['RankedCause'];
+export type WearPage = Schemas['WearPage'];
+export type TraceComparison = Schemas['TraceComparison'];
+export type RestorePreview = Schemas['RestorePreview'];
+export type LogTables = Schemas['LogTables'];
+
+export interface Entry<T> {
+  id: string;
+  day: string;
+  revision: number;
+  body: T;
+}
+export interface Entries<T> {
+  total: number;
+  items: Entry<T>[];
+}
+
+const page = (car: string, skip = 0, take = 30) => ({ params: { path: { car }, query: { skip, take } } });
+const at = (car: string, entry: { id: string; day: string; revision: number }) => ({
+  params: { path: { car, id: entry.id }, query: { revision: entry.revision, day: entry.day } },
+});
+
+export const readTables = async (): Promise<LogTables> => unwrap(await client.GET('/api/log/tables'));
+
+export const readSessions = async (car: string, skip?: number): Promise<Entries<LogSession>> =>
+  unwrap(await client.GET('/api/log/{car}/sessions', page(car, skip)));
+export const saveSession = async (car: string, entry: Entry<LogSession>): Promise<Logged> =>
+  unwrap(await client.PUT('/api/log/{car}/sessions/{id}', { ...at(car, entry), body: entry.body }));
+
+export const readInspections = async (car: string, skip?: number): Promise<Entries<InspectionNote>> =>
+  unwrap(await client.GET('/api/log/{car}/inspections', page(car, skip)));
+export const saveInspection = async (car: string, entry: Entry<InspectionNote>): Promise<Logged> =>
+  unwrap(await client.PUT('/api/log/{car}/inspections/{id}', { ...at(car, entry), body: entry.body }));
+
+export const readEvents = async (car: string): Promise<Entries<SeasonEvent>> =>
+  unwrap(await client.GET('/api/log/{car}/events', page(car, 0, 60)));
+export const saveEvent = async (car: string, entry: Entry<SeasonEvent>): Promise<Logged> =>
+  unwrap(await client.PUT('/api/log/{car}/events/{id}', { ...at(car, entry), body: entry.body }));
+
+export const readKits = async (car: string): Promise<Entries<PaintKit>> =>
+  unwrap(await client.GET('/api/log/{car}/kits', page(car, 0, 60)));
+export const saveKit = async (car: string, entry: Entry<PaintKit>): Promise<Logged> =>
+  unwrap(await client.PUT('/api/log/{car}/kits/{id}', { ...at(car, entry), body: entry.body }));
+
+export const readWork = async (car: string): Promise<Entries<WorkTicks>> =>
+  unwrap(await client.GET('/api/log/{car}/work', page(car, 0, 20)));
+export const saveWork = async (car: string, entry: Entry<WorkTicks>): Promise<Logged> =>
+  unwrap(await client.PUT('/api/log/{car}/work/{id}', { ...at(car, entry), body: entry.body }));
+
+export async function deleteEntry(id: string, revision: number): Promise<void> {
+  const { error, response } = await client.DELETE('/api/log/entries/{id}', { params: { path: { id }, query: { revision } } });
+  if (!response.ok) unwrap({ error, response });
+}
+
+export const readFindings = async (note: InspectionNote, signal?: AbortSignal): Promise<Finding[]> =>
+  unwrap(await client.POST('/api/log/findings', { body: note, signal }));
+
+export const diagnose = async (car: string, symptom: string, plan: PredictionPlan): Promise<RankedCause[]> =>
+  unwrap(await client.POST('/api/log/{car}/diagnosis', { params: { path: { car } }, body: { symptom, plan } }));
+
+/** What the log has taught; null where no day has evidence. */
+export async function learn(car: string, plan: PredictionPlan, signal?: AbortSignal): Promise<LearningPage | null> {
+  const answer = await client.POST('/api/log/{car}/learning', { params: { path: { car } }, body: plan, signal });
+  return answer.response.status === 204 ? null : unwrap(answer);
+}
+
+export const forecastWear = async (car: string, plan: PredictionPlan, signal?: AbortSignal): Promise<WearPage> =>
+  unwrap(await client.POST('/api/log/{car}/wear', { params: { path: { car } }, body: plan, signal }));
+
+export const compareTraces = async (first: string, second: string): Promise<TraceComparison> =>
+  unwrap(await client.POST('/api/log/traces', { body: { first, second } }));
+
+export const readMoisture = async (ageMonths: number, seed: number): Promise<number> =>
+  unwrap(await client.GET('/api/log/moisture', { params: { query: { ageMonths, seed } } }));
+
+export async function addPhoto(entry: string, name: string, jpeg: Blob): Promise<void> {
+  unwrap(
+    await client.POST('/api/log/entries/{id}/photos', {
+      params: { path: { id: entry }, query: { name } },
+      body: jpeg as never,
+      bodySerializer: (body) => body as unknown as Blob,
+      headers: { 'Content-Type': 'image/jpeg' },
+    }),
+  );
+}
+
+export const listPhotos = async (entry: string): Promise<string[]> =>
+  unwrap(await client.GET('/api/log/entries/{id}/photos', { params: { path: { id: entry } } }));
+
+export async function restoreArchive(text: string, preview: boolean): Promise<RestorePreview> {
+  return unwrap(
+    await client.POST('/api/archive', {
+      params: { query: { preview } },
+      body: text as never,
+      bodySerializer: (body) => body as unknown as string,
+      headers: { 'Content-Type': 'application/json' },
+    }),
+  );
+}

@@ -1,0 +1,44 @@
+import { client, unwrap, type PredictionPlan, type Schemas } from './client';
+
+export type WorkOrder = Schemas['WorkOrder'];
+export type WorkStep = Schemas['WorkStep'];
+export type BeddingPlan = Schemas['BeddingPlan'];
+export type BeddingPlace = Schemas['BeddingPlace'];
+export type SeasonPlan = Schemas['SeasonPlan'];
+export type SeasonEvent = Schemas['SeasonEvent'];
+export type FluidPolicy = Schemas['FluidPolicy'];
+
+export async function workOrder(
+  before: PredictionPlan,
+  after: PredictionPlan,
+  freshFluid: boolean,
+  otherCars: string[],
+  signal?: AbortSignal,
+): Promise<WorkOrder> {
+  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars }, signal }));
+}
+
+export async function beddingPlan(plan: PredictionPlan, place: BeddingPlace, signal?: AbortSignal): Promise<BeddingPlan> {
+  return unwrap(await client.POST('/api/ready/bedding', { body: { plan, place }, signal }));
+}
+
+export interface Season {
+  plan: PredictionPlan;
+  events: SeasonEvent[];
+  today: string;
+  policy: FluidPolicy;
+  /** Its log is learnt from. */
+  car: string;
+}
+
+export async function seasonPlan(body: Season, signal?: AbortSignal): Promise<SeasonPlan> {
+  return unwrap(await client.POST('/api/ready/season', { body, signal }));
+}
+
+export async function seasonCalendar(body: Season): Promise<string> {
+  return unwrap(await client.POST('/api/ready/season/calendar', { body, parseAs: 'text' }));
+}
+
+export async function seasonTable(body: Season): Promise<string> {
+  return unwrap(await client.POST('/api/ready/season/table', { body, parseAs: 'text' }));
+}

@@ -1,0 +1,66 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { PredictionPlan } from '../../api/client';
+import { diagnose } from '../../api/log';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
+import { useLogTables } from './useLogRange';
+
+/** From a symptom to ranked causes, with what this car's own log says for each. */
+export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
+  const { system } = useUnits();
+  const tables = useLogTables();
+  const [symptom, setSymptom] = useState('');
+  const ask = useMutation({ mutationFn: (code: string) => diagnose(car, code, plan) });
+  return (
+    <section aria-label="Diagnosis" className="diagnose">
+      <header className="section-head">
+        <h2>Something is wrong</h2>
+        <span className="section-note">ranked by how often it is met and by what your own log says</span>
+      </header>
+      <label className="field">
+        What is it?
+        <select
+          className="form-select"
+          value={symptom}
+          onChange={(event) => {
+            setSymptom(event.target.value);
+            if (event.target.value) ask.mutate(event.target.value);
+          }}
+        >
+          <option value="">choose</option>
+          {tables.data?.symptoms.map((row) => (
+            <option key={row.code} value={row.code}>
+              {row.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {ask.error && <ProblemNote error={ask.error} />}
+      {ask.data && (
+        <ol className="causes">
+          {ask.data.map(({ cause, share, evidence }) => (
+            <li key={cause.code}>
+              <p>
+                <b>{cause.name}</b>
+                <span className="cause-share" aria-hidden="true">
+                  <span style={{ width: `${Math.round(share * 100)}%` }} />
+                </span>
+                <span className="note">weight {Math.round(share * 100)} of 100</span>
+                {cause.stop && <span className="stop-word"> Do not drive before it is mended.</span>}
+              </p>
+              {evidence.map((sentence) => (
+                <p key={sentence} className="cause-evidence">
+                  Your car: {inUnits(sentence, system)}
+                </p>
+              ))}
+              <p className="note">Tell it apart: {cause.test}</p>
+              <p className="note">Cure: {cause.cure}</p>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}

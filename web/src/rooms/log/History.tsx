@@ -1,0 +1,113 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { deleteEntry, listPhotos, type Entry, type InspectionNote, type LogSession } from '../../api/log';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { useUnits } from '../../units/UnitContext';
+import { corners, pedals } from './words';
+
+type Any = { kind: 'day'; entry: Entry<LogSession> } | { kind: 'stands'; entry: Entry<InspectionNote> };
+
+/** The photos of an entry, once they are asked for. */
+function Photos({ id }: { id: string }) {
+  const photos = useQuery({ queryKey: ['photos', id], queryFn: () => listPhotos(id) });
+  if (!photos.data?.length) return <span className="note">no photos</span>;
+  return (
+    <span className="photos">
+      {photos.data.map((photo) => (
+        <a key={photo} href={`/api/log/photos/${photo}`} target="_blank" rel="noreferrer">
+          <img src={`/api/log/photos/${photo}`} alt="" loading="lazy" height={72} />
+        </a>
+      ))}
+    </span>
+  );
+}
+
+/** What was written down, newest first. */
+export function History({
+  car,
+  sessions,
+  inspections,
+  total,
+  onEdit,
+}: {
+  car: string;
+  sessions: Entry<LogSession>[];
+  inspections: Entry<InspectionNote>[];
+  total: number;
+  onEdit: (entry: Entry<LogSession>) => void;
+}) {
+  const { show } = useUnits();
+  const queries = useQueryClient();
+  const [shown, setShown] = useState<string | null>(null);
+  const drop = useMutation({
+    mutationFn: (entry: { id: string; revision: number }) => deleteEntry(entry.id, entry.revision),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
+  });
+  const all: Any[] = [
+    ...sessions.map((entry) => ({ kind: 'day', entry }) as const),
+    ...inspections.map((entry) => ({ kind: 'stands', entry }) as const),
+  ].sort((a, b) => b.entry.day.localeCompare(a.entry.day));
+  const words = (item: Any) => {
+    if (item.kind === 'day') {
+      const { body } = item.entry;
+      const paint = body.frontPaint;
+      return [
+        `${body.plan.circuit.name}, ${body.sessions} session${body.sessions === 1 ? '' : 's'}, ${body.laps} laps, ${show(body.plan.weather.ambientC ?? 20, 'C')}`,
+        paint &&
+          `front rim ${paint.aboveC != null ? `over ${show(paint.aboveC, 'C')}` : ''}${paint.aboveC != null && paint.belowC != null ? ', ' : ''}${paint.belowC != null ? `under ${show(paint.belowC, 'C')}` : ''}`,
+        body.pedal !== 'unsaid' && `pedal ${pedals.find((row) => row.value === body.pedal)?.label}`,
+        body.note,
+      ]
+        .filter(Boolean)
+        .join('; ');
+    }
+    const { inspection } = item.entry.body;
+    return [
+      `on the stands: ${inspection.corners.length} corner${inspection.corners.length === 1 ? '' : 's'}`,
+      ...inspection.corners.flatMap((look) =>
+        look.innerMm != null
+          ? [`${corners.find((row) => row.value === look.corner)?.label.toLowerCase()} inner ${show(look.innerMm, 'mm', 1)}`]
+          : [],
+      ),
+      inspection.moisturePercent != null && `${inspection.moisturePercent} % water`,
+    ]
+      .filter(Boolean)
+      .join('; ');
+  };
+  return (
+    <section aria-label="Written down" className="history">
+      <header className="section-head">
+        <h2>Written down</h2>
+        <span className="section-note">{total} in all, newest first</span>
+      </header>
+      {drop.error && <ProblemNote error={drop.error} />}
+      <ul>
+        {all.map((item) => (
+          <li key={item.entry.id}>
+            <b>{item.entry.day}</b> {words(item)}{' '}
+            {item.kind === 'day' && (
+              <>
+                <button type="button" className="btn btn-link" onClick={() => onEdit(item.entry)}>
+                  Correct
+                </button>{' '}
+                <button type="button" className="btn btn-link" onClick={() => setShown(shown === item.entry.id ? null : item.entry.id)}>
+                  Photos
+                </button>{' '}
+              </>
+            )}
+            <button
+              type="button"
+              className="btn btn-link"
+              onClick={() =>
+                window.confirm(`Delete what was written down on ${item.entry.day}? It cannot be taken back.`) && drop.mutate(item.entry)
+              }
+            >
+              Delete
+            </button>
+            {shown === item.entry.id && <Photos id={item.entry.id} />}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

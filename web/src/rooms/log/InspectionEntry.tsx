@@ -1,0 +1,145 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { PredictionPlan } from '../../api/client';
+import { readFindings, readMoisture, saveInspection, type CornerLook, type InspectionNote } from '../../api/log';
+import { newId, today } from '../../plan/carKey';
+import { NumberField } from '../../shared/NumberField';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { SelectField } from '../../shared/SelectField';
+import { Findings } from './Findings';
+import { useLogRange } from './useLogRange';
+import { corners, films, reaches } from './words';
+
+const blank = (corner: CornerLook['corner']): CornerLook => ({ corner, reach: 'none', film: 'unsaid', bootTorn: false });
+
+/** The car on stands: tap what you see, and stop-or-go follows as you type. */
+export function InspectionEntry({ car, plan, onDone }: { car: string; plan: PredictionPlan; onDone: () => void }) {
+  const queries = useQueryClient();
+  const range = useLogRange();
+  const [id] = useState(newId);
+  const [day, setDay] = useState(today());
+  const [looks, setLooks] = useState<CornerLook[]>(corners.map((corner) => blank(corner.value)));
+  const [at, setAt] = useState(0);
+  const [moisturePercent, setMoisture] = useState<number>();
+  const [fluidLevelMm, setLevel] = useState<number>();
+  const [hotLapsSince, setLaps] = useState<number>();
+  const touched = looks.filter((look) => JSON.stringify(look) !== JSON.stringify(blank(look.corner)));
+  const note: InspectionNote = { inspection: { date: day, corners: touched, moisturePercent, fluidLevelMm, hotLapsSince }, plan };
+  const findings = useQuery({
+    queryKey: ['findings', note],
+    queryFn: ({ signal }) => readFindings(note, signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  const save = useMutation({
+    mutationFn: () => saveInspection(car, { id, day, revision: 0, body: note }),
+    onSuccess: onDone,
+    onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
+  });
+  const look = looks[at]!;
+  const edit = (changes: Partial<CornerLook>) => setLooks(looks.map((old, i) => (i === at ? { ...old, ...changes } : old)));
+  const number = (
+    label: string,
+    key: 'innerMm' | 'outerMm' | 'leadingMm' | 'trailingMm' | 'rotorMm' | 'rotorKg' | 'crackMm',
+    field: string,
+  ) => (
+    <NumberField
+      key={`${at} ${key}`}
+      label={label}
+      value={look[key] ?? undefined}
+      range={range(field)}
+      onChange={(value) => edit({ [key]: value })}
+      onClear={() => edit({ [key]: undefined })}
+    />
+  );
+  return (
+    <section aria-label="On the stands" className="paddock">
+      <h2>On the stands</h2>
+      <div className="paddock-row">
+        <label className="field">
+          Day
+          <input type="date" className="form-control" value={day} max={today()} onChange={(event) => setDay(event.target.value)} />
+        </label>
+        <NumberField
+          label="Hot laps since last measured"
+          value={hotLapsSince}
+          range={range('inspection.hotLapsSince')}
+          onChange={(value) => setLaps(Math.round(value))}
+          onClear={() => setLaps(undefined)}
+        />
+      </div>
+      <div className="corner-tabs" role="group" aria-label="Corner">
+        {corners.map((corner, i) => (
+          <button
+            key={corner.value}
+            type="button"
+            className={i === at ? 'kit-mark chosen' : 'kit-mark'}
+            aria-pressed={i === at}
+            onClick={() => setAt(i)}
+          >
+            {corner.label}
+          </button>
+        ))}
+      </div>
+      <div className="field-grid">
+        {number('Inner pad', 'innerMm', 'corner.innerMm')}
+        {number('Outer pad', 'outerMm', 'corner.innerMm')}
+        {number('Leading edge', 'leadingMm', 'corner.innerMm')}
+        {number('Trailing edge', 'trailingMm', 'corner.innerMm')}
+        {number('Rotor', 'rotorMm', 'corner.rotorMm')}
+        {plan.frontRotor.material !== 'iron' && number('Ring mass', 'rotorKg', 'corner.rotorKg')}
+        {number('Longest crack', 'crackMm', 'corner.crackMm')}
+        <SelectField label="The crack" value={look.reach ?? 'none'} options={reaches} onChange={(reach) => edit({ reach })} />
+        <SelectField label="Film" value={look.film ?? 'unsaid'} options={films} onChange={(film) => edit({ film })} />
+        <label className="check">
+          <input type="checkbox" checked={look.bootTorn} onChange={(event) => edit({ bootTorn: event.target.checked })} /> dust boot torn or
+          burnt
+        </label>
+      </div>
+      <div className="field-grid">
+        <NumberField
+          label="Water in the fluid"
+          hint="by a tester in the reservoir"
+          value={moisturePercent}
+          range={range('inspection.moisturePercent')}
+          onChange={setMoisture}
+          onClear={() => setMoisture(undefined)}
+        />
+        <NumberField
+          label="Fluid below the upper mark"
+          value={fluidLevelMm}
+          range={range('inspection.fluidLevelMm')}
+          onChange={setLevel}
+          onClear={() => setLevel(undefined)}
+        />
+      </div>
+      <p>
+        <button
+          type="button"
+          className="btn btn-link"
+          onClick={() =>
+            void readMoisture(plan.fluidState.ageMonths, 1 + Math.floor(Math.random() * 1e6)).then((percent) => setMoisture(percent))
+          }
+        >
+          Try a simulated moisture tester
+        </button>
+      </p>
+      {findings.error ? (
+        <ProblemNote error={findings.error} />
+      ) : (
+        findings.data && findings.data.length > 0 && <Findings findings={findings.data} />
+      )}
+      <p className="note">Limits are rules of the trade; your maker’s service limit overrules them.</p>
+      {save.error && <ProblemNote error={save.error} />}
+      <p className="paddock-do">
+        <button type="button" className="btn btn-dark" disabled={save.isPending} onClick={() => save.mutate()}>
+          Write it down
+        </button>
+        <button type="button" className="btn btn-link" onClick={onDone}>
+          Leave it
+        </button>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,88 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { PredictionPlan } from '../../api/client';
+import { learn } from '../../api/log';
+import { Promises } from '../../charts/Promises';
+import { Taught } from '../../charts/Taught';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
+
+const signed = (value: number) => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
+
+/** What the car has taught: what was believed, what was seen, what is believed now. */
+export function Learned({ car, plan, count }: { car: string; plan: PredictionPlan; count: number }) {
+  const { show, band, system } = useUnits();
+  const query = useQuery({
+    queryKey: ['log', car, 'learning', plan],
+    queryFn: ({ signal }) => learn(car, plan, signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    enabled: count > 0,
+  });
+  const page = query.data;
+  if (query.error) return <ProblemNote error={query.error} retry={() => void query.refetch()} />;
+  if (count === 0 || page === null)
+    return (
+      <section aria-label="What the car taught">
+        <h2>What the car taught</h2>
+        <p className="note">
+          Nothing yet: write down which paints went and which stayed, and the band closes round your car. One day with two paints is enough
+          to begin.
+        </p>
+      </section>
+    );
+  if (!page) return <p className="loading">Weighing what was seen…</p>;
+  const told = page.promises.filter((promise) => promise.kept != null).length;
+  return (
+    <>
+      <div className="log-columns">
+        <section aria-label="What the car taught">
+          <header className="section-head">
+            <h2>What the car taught</h2>
+            <span className="section-note">front rotor’s rim, where paints sit, on the day of the sentence above</span>
+          </header>
+          <p>
+            Rimrock believed the rim would peak near {show(page.before.p50, 'C')}; what you saw says {show(page.after.p50, 'C')}.{' '}
+            {page.contradicted ? <b className="bad">{page.statement}</b> : page.statement} Front fluid: {band(page.fluidBefore, 'C')}{' '}
+            before, {band(page.fluidAfter, 'C')} now.
+          </p>
+          <Taught page={page} />
+        </section>
+        <section aria-label="What moved" className="moved">
+          <h2>What moved</h2>
+          <table className="facts">
+            <thead>
+              <tr>
+                <th>Guess</th>
+                <th>Now, in its own spreads</th>
+              </tr>
+            </thead>
+            <tbody>
+              {page.moved.slice(0, 6).map((factor) => (
+                <tr key={factor.code}>
+                  <th scope="row">{factor.name}</th>
+                  <td>
+                    {signed(factor.after.p50)} ({signed(factor.after.p10)} to {signed(factor.after.p90)})
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="note">Before anything was seen every guess stood at 0 (−1.3 to +1.3).</p>
+          <h3>What to measure next</h3>
+          <p>{inUnits(page.next, system)}</p>
+        </section>
+      </div>
+      <section aria-label="Kept promises" className="kept">
+        <header className="section-head">
+          <h2>Kept promises</h2>
+          <span className="section-note">what was said before each day, what came</span>
+        </header>
+        <Promises page={page} />
+        <p className="note">
+          8 in 10 was promised; {page.keptCount} of {told} came true. Bars are what was said, posts what paints allow.
+        </p>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,89 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { readInspections, readKits, readSessions, type Entry, type LogSession } from '../../api/log';
+import { carKey } from '../../plan/carKey';
+import { usePlan } from '../../plan/PlanContext';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Diagnose } from './Diagnose';
+import { History } from './History';
+import { InspectionEntry } from './InspectionEntry';
+import { Keep } from './Keep';
+import { Kits } from './Kits';
+import { Learned } from './Learned';
+import { SessionEntry } from './SessionEntry';
+import { Traces } from './Traces';
+import { Wear } from './Wear';
+import { firstPaints, firstStickers } from './words';
+
+/** The day itself and what it teaches. */
+export default function LogRoom() {
+  const { draft, plan } = usePlan();
+  const car = draft ? carKey(draft) : '';
+  const [writing, setWriting] = useState<'day' | 'stands' | null>(null);
+  const [editing, setEditing] = useState<Entry<LogSession> | undefined>();
+  const sessions = useQuery({ queryKey: ['log', car, 'sessions'], queryFn: () => readSessions(car), enabled: car !== '' });
+  const inspections = useQuery({ queryKey: ['log', car, 'inspections'], queryFn: () => readInspections(car), enabled: car !== '' });
+  const kits = useQuery({ queryKey: ['log', car, 'kits'], queryFn: () => readKits(car), enabled: car !== '' });
+  if (!plan || !draft)
+    return (
+      <section className="empty">
+        <h2>No car yet.</h2>
+        <Link className="btn btn-dark" to="/new">
+          Start with your car
+        </Link>
+      </section>
+    );
+  const mine = kits.data?.items ?? [];
+  const paints = mine.find((item) => !item.body.stickers)?.body ?? firstPaints;
+  const stickers = mine.find((item) => item.body.stickers)?.body ?? firstStickers;
+  const done = () => {
+    setWriting(null);
+    setEditing(undefined);
+  };
+  const last = sessions.data?.items[0];
+  return (
+    <div className="log">
+      <p className="room-sentence">
+        {last ? (
+          <>
+            Last out on <b>{last.day}</b> at {last.body.plan.circuit.name}: {last.body.sessions} session
+            {last.body.sessions === 1 ? '' : 's'}, {last.body.laps} laps.
+          </>
+        ) : (
+          <>Nothing written down of the {plan.car.name} yet.</>
+        )}{' '}
+        <button type="button" className="btn btn-dark" onClick={() => setWriting('day')}>
+          Write down a day
+        </button>{' '}
+        <button type="button" className="btn btn-outline-dark" onClick={() => setWriting('stands')}>
+          On the stands
+        </button>
+      </p>
+      {sessions.error && <ProblemNote error={sessions.error} retry={() => void sessions.refetch()} />}
+      {writing === 'day' || editing ? (
+        <SessionEntry key={editing?.id ?? 'new'} car={car} plan={plan} paints={paints} stickers={stickers} entry={editing} onDone={done} />
+      ) : writing === 'stands' ? (
+        <InspectionEntry car={car} plan={plan} onDone={done} />
+      ) : (
+        <>
+          <Learned car={car} plan={plan} count={sessions.data?.total ?? 0} />
+          <div className="log-columns even">
+            <Wear car={car} plan={plan} />
+            <Diagnose car={car} plan={plan} />
+          </div>
+          <History
+            car={car}
+            sessions={sessions.data?.items ?? []}
+            inspections={inspections.data?.items ?? []}
+            total={(sessions.data?.total ?? 0) + (inspections.data?.total ?? 0)}
+            onEdit={setEditing}
+          />
+          <Traces />
+          <Kits car={car} kits={mine} first={[firstPaints, firstStickers]} />
+          <Keep car={car} />
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { workOrder } from '../../api/ready';
+import { carKey, planAsItStands } from '../../plan/carKey';
+import { usePlan } from '../../plan/PlanContext';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { Bedding } from './Bedding';
+import { HandTrainer } from './HandTrainer';
+import { Season } from './Season';
+import { WorkList } from './WorkList';
+
+/** From the parts in the post to a car that is ready: the work, the bedding, the season. */
+export default function ReadyRoom() {
+  const { shelf, draft, plan } = usePlan();
+  const [freshFluid, setFreshFluid] = useState(false);
+  const before = draft && plan ? planAsItStands(draft, plan, shelf) : null;
+  const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
+  const order = useQuery({
+    queryKey: ['work', before, plan, freshFluid, others],
+    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, signal),
+    enabled: before !== null && plan !== null,
+    retry: false,
+    staleTime: Infinity,
+  });
+  if (!plan || !draft || !before)
+    return (
+      <section className="empty">
+        <h2>No car yet.</h2>
+        <Link className="btn btn-dark" to="/new">
+          Start with your car
+        </Link>
+      </section>
+    );
+  const changes = order.data?.changes ?? [];
+  const beds = changes.some((change) => / to | rotors /.test(change));
+  return (
+    <div className="ready">
+      <p className="room-sentence">
+        {changes.length === 0 ? (
+          <>
+            The plan above is what is on the {plan.car.name}: nothing to change. Fit something in{' '}
+            <Link to={{ pathname: '/choose', search: window.location.search }}>Choose</Link>, or in the sentence above.
+          </>
+        ) : (
+          <>
+            On the {plan.car.name}: <b>{changes.join('; ')}</b>.
+          </>
+        )}{' '}
+        <label className="check ready-flush">
+          <input type="checkbox" checked={freshFluid} onChange={(event) => setFreshFluid(event.target.checked)} /> flush the fluid while you
+          are at it
+        </label>
+      </p>
+      <p className="note">
+        Your car’s manual and torque figures come first; if a step is new to you, have a licensed workshop do it.
+        {order.data && order.data.hours > 0 && ` About ${order.data.hours.toFixed(1)} hours (×1.5 either way).`}
+      </p>
+      {order.error && <ProblemNote error={order.error} retry={() => void order.refetch()} />}
+      <div className="ready-columns">
+        {order.data && order.data.steps.length > 0 && (
+          <WorkList key={changes.join()} order={order.data} car={carKey(draft)} plan={plan} draft={draft} />
+        )}
+        <div>
+          <Bedding plan={plan} fresh={beds} />
+          <HandTrainer />
+        </div>
+      </div>
+      <Season plan={plan} car={carKey(draft)} />
+    </div>
+  );
+}

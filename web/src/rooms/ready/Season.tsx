@@ -1,0 +1,200 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { PredictionPlan } from '../../api/client';
+import { deleteEntry, readEvents, saveEvent, type Entry } from '../../api/log';
+import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonEvent } from '../../api/ready';
+import { SeasonChart } from '../../charts/SeasonChart';
+import { newId, today } from '../../plan/carKey';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
+
+const policies: { value: FluidPolicy; label: string }[] = [
+  { value: 'yearly', label: 'once a year' },
+  { value: 'twiceASeason', label: 'twice a season' },
+  { value: 'eachEvent', label: 'before each event' },
+  { value: 'leftIn', label: 'left in as it is' },
+];
+
+/** Hands a text to the browser as a file. */
+function download(text: string, name: string, type: string) {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
+export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
+  const { show, band, system } = useUnits();
+  const queries = useQueryClient();
+  const [policy, setPolicy] = useState<FluidPolicy>('yearly');
+  const [next, setNext] = useState({ date: '', ambientC: '22' });
+  const kept = useQuery({ queryKey: ['events', car], queryFn: () => readEvents(car) });
+  const ahead = (kept.data?.items ?? []).filter((item) => item.day >= today()).sort((a, b) => a.day.localeCompare(b.day));
+  const events: SeasonEvent[] = ahead.map((item) => item.body);
+  const question = { plan, events, today: today(), policy, car };
+  const season = useQuery({
+    queryKey: ['season', plan, events, car],
+    queryFn: ({ signal }) => seasonPlan(question, signal),
+    enabled: events.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+  const settled = () => queries.invalidateQueries({ queryKey: ['events', car] });
+  const add = useMutation({
+    mutationFn: () => {
+      const ambientC = Number(next.ambientC.replace(',', '.'));
+      return saveEvent(car, {
+        id: newId(),
+        day: next.date,
+        revision: 0,
+        body: {
+          date: next.date,
+          name: plan.circuit.name,
+          ambientC: Number.isFinite(ambientC) ? ambientC : plan.weather.ambientC,
+          circuit: plan.circuit,
+        },
+      });
+    },
+    onSuccess: () => setNext({ ...next, date: '' }),
+    onSettled: settled,
+  });
+  const drop = useMutation({ mutationFn: (item: Entry<SeasonEvent>) => deleteEntry(item.id, item.revision), onSettled: settled });
+  const answer = events.length > 0 ? season.data : undefined;
+  const chosen = answer?.policies.find((one) => one.policy === policy);
+  return (
+    <section aria-label="Season" className="season">
+      <header className="section-head">
+        <h2>Season</h2>
+        <span className="section-note">where the fluid boils on the day, over how hot it gets; bars hold eight in ten</span>
+      </header>
+      <form
+        className="season-add no-print"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add.mutate();
+        }}
+      >
+        <label>
+          Add a day at {plan.circuit.name}{' '}
+          <input
+            type="date"
+            className="form-control"
+            required
+            min={today()}
+            value={next.date}
+            onChange={(event) => setNext({ ...next, date: event.target.value })}
+          />
+        </label>
+        <label>
+          air, °C{' '}
+          <input
+            className="form-control season-air"
+            inputMode="decimal"
+            value={next.ambientC}
+            onChange={(event) => setNext({ ...next, ambientC: event.target.value })}
+          />
+        </label>
+        <button type="submit" className="btn btn-outline-dark" disabled={add.isPending}>
+          Add
+        </button>
+      </form>
+      {add.error && <ProblemNote error={add.error} />}
+      {season.error && <ProblemNote error={season.error} />}
+      {events.length === 0 && <p className="note">No days ahead yet: add the first, and the bleed dates follow.</p>}
+      {answer && (
+        <>
+          <p className="season-advice">
+            <b>{inUnits(answer.advice, system)}</b> {answer.nextBleed && `Next bleed by it: ${answer.nextBleed}.`}
+          </p>
+          <SeasonChart plan={answer} policy={policy} />
+          <p>
+            Fluid{' '}
+            <select
+              className="phrase-select"
+              aria-label="Fluid policy"
+              value={policy}
+              onChange={(event) => setPolicy(event.target.value as FluidPolicy)}
+            >
+              {policies.map((item) => (
+                <option key={item.value} value={item.value}>
+                  {item.label}
+                </option>
+              ))}
+            </select>
+            {chosen &&
+              `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}.`}
+          </p>
+          <table className="facts season-table">
+            <thead>
+              <tr>
+                <th>Day</th>
+                <th>Vapour from</th>
+                <th>Fluid gets to</th>
+                <th>In hand</th>
+                <th>Chance</th>
+                <th>Front pads after it</th>
+                <th className="no-print">
+                  <span className="visually-hidden">Remove</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {chosen?.days.map((day, i) => (
+                <tr key={ahead[i]?.id ?? day.date}>
+                  <th scope="row">
+                    {day.date} {day.name}
+                  </th>
+                  <td>{band(day.vapourC, 'C')}</td>
+                  <td>{band(day.demandC, 'C')}</td>
+                  <td className={day.marginK < 25 ? 'bad' : ''}>{show(day.marginK, 'K')}</td>
+                  <td>{day.boils < 0.01 ? '< 1 %' : `${Math.round(day.boils * 100)} %`}</td>
+                  <td>{answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–'}</td>
+                  <td className="no-print">
+                    <button
+                      type="button"
+                      className="btn btn-link"
+                      aria-label={`Remove ${day.date} ${day.name}`}
+                      onClick={() => ahead[i] && window.confirm(`Remove ${day.date} from the season?`) && drop.mutate(ahead[i])}
+                    >
+                      Remove
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <ul className="season-parts">
+            {answer.parts.map((part) => (
+              <li key={part.part}>
+                {part.runsOutAt == null
+                  ? `${part.part[0]!.toUpperCase()}${part.part.slice(1)} last the season: ${band(part.leftMm[part.leftMm.length - 1]!, 'mm', 1)} left, changed at ${show(part.limitMm, 'mm', 1)}.`
+                  : `${part.part[0]!.toUpperCase()}${part.part.slice(1)} do not last through day ${part.runsOutAt} in the middle of the band: order by ${part.orderBy}.`}
+              </li>
+            ))}
+          </ul>
+          <p className="no-print">
+            <button
+              type="button"
+              className="btn btn-outline-dark"
+              onClick={() => void seasonCalendar(question).then((text) => download(text, 'season.ics', 'text/calendar'))}
+            >
+              Add the dates to a calendar
+            </button>{' '}
+            <button
+              type="button"
+              className="btn btn-link"
+              onClick={() => void seasonTable(question).then((text) => download(text, 'season.csv', 'text/csv'))}
+            >
+              As a table (CSV)
+            </button>
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

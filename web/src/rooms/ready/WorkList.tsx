@@ -1,0 +1,124 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { saveCar, type PredictionPlan } from '../../api/client';
+import { readWork, saveWork } from '../../api/log';
+import type { WorkOrder } from '../../api/ready';
+import { newId, today } from '../../plan/carKey';
+import { draftOfCar, type Draft } from '../../plan/draft';
+import { usePlan } from '../../plan/PlanContext';
+import { ProblemNote } from '../../shared/ProblemNote';
+
+const money = (price: number | null | undefined) => (price == null ? '' : price.toFixed(0));
+
+/** What to order, and the work step by step: ticked off, kept, printed. */
+export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: string; plan: PredictionPlan; draft: Draft }) {
+  const { shelf, start } = usePlan();
+  const queries = useQueryClient();
+  const kept = useQuery({ queryKey: ['ticks', car], queryFn: () => readWork(car) });
+  const mine = kept.data?.items.find((item) => item.body.changes.join() === order.changes.join());
+  const done = useMemo(() => new Set(mine?.body.done ?? []), [mine]);
+  const [id] = useState(newId);
+  const tick = useMutation({
+    mutationFn: (codes: string[]) =>
+      saveWork(car, {
+        id: mine?.id ?? id,
+        day: mine?.day ?? today(),
+        revision: mine?.revision ?? 0,
+        body: { done: codes, changes: order.changes },
+      }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['ticks', car] }),
+  });
+  const entry = typeof draft.car === 'string' ? shelf.content.cars.find((item) => item.id === draft.car) : undefined;
+  const fitted = useMutation({
+    mutationFn: async () => {
+      const body = {
+        ...entry!.body,
+        frontRotor: plan.frontRotor,
+        rearRotor: plan.rearRotor,
+        frontPad: typeof draft.frontPad === 'string' ? draft.frontPad : entry!.body.frontPad,
+        rearPad: typeof draft.rearPad === 'string' ? draft.rearPad : entry!.body.rearPad,
+        fluid: typeof draft.fluid === 'string' ? draft.fluid : entry!.body.fluid,
+        fluidState: plan.fluidState,
+      };
+      await saveCar(entry!.id, entry!.revision, body);
+      await queries.invalidateQueries({ queryKey: ['shelf'] });
+      start({ ...draftOfCar(entry!.id, body, draft), frontDuct: draft.frontDuct, refine: draft.refine });
+    },
+  });
+  const [opened, setOpened] = useState<string | null>(null);
+  const nextStep = order.steps.find((step) => !done.has(step.code))?.code;
+  const shown = opened ?? nextStep;
+  const all = order.steps.every((step) => done.has(step.code));
+  return (
+    <section aria-label="Work order" className="work-order">
+      <header className="section-head">
+        <h2>Work order</h2>
+        <span className="section-note">
+          {done.size} of {order.steps.length} done
+        </span>
+        <button type="button" className="btn btn-link no-print" onClick={() => window.print()}>
+          Print
+        </button>
+      </header>
+      <h3>To order</h3>
+      <ul className="order-list">
+        {order.order.map((item) => (
+          <li key={item.what}>
+            <span className="order-count">
+              {item.count} {item.unit}
+            </span>
+            <span>
+              <b>{item.what}</b>
+              {item.note && <span className="note"> {item.note}</span>}
+            </span>
+            <span className="order-price">{money(item.price)}</span>
+          </li>
+        ))}
+      </ul>
+      <h3>At hand</h3>
+      <p className="note">{order.tools.join('; ')}.</p>
+      <h3>Step by step</h3>
+      <ol className="work-steps">
+        {order.steps.map((step) => (
+          <li key={step.code} className={`${done.has(step.code) ? 'done' : ''}${step.code === shown ? ' open' : ''}`}>
+            <label>
+              <input
+                type="checkbox"
+                checked={done.has(step.code)}
+                disabled={tick.isPending}
+                onChange={(event) => {
+                  setOpened(null);
+                  tick.mutate(event.target.checked ? [...done, step.code] : [...done].filter((code) => code !== step.code));
+                }}
+              />
+              <span className="step-title">{step.title}</span>
+            </label>
+            <p className="note step-more">{step.reason}</p>
+            <p className="step-check step-more">Done right: {step.check}</p>
+            {step.code !== shown && (
+              <button
+                type="button"
+                className="btn btn-link step-why no-print"
+                aria-label={`Why, and how to check: ${step.title}`}
+                onClick={() => setOpened(step.code)}
+              >
+                why, and how to check
+              </button>
+            )}
+            {step.caution && <p className="step-caution">{step.caution}</p>}
+          </li>
+        ))}
+      </ol>
+      {tick.error && <ProblemNote error={tick.error} />}
+      {entry && (
+        <p className="no-print">
+          <button type="button" className="btn btn-dark" disabled={!all || fitted.isPending} onClick={() => fitted.mutate()}>
+            It is all on the car
+          </button>{' '}
+          <span className="note">{all ? 'Keeps these parts as what is fitted.' : 'When every step is ticked.'}</span>
+        </p>
+      )}
+      {fitted.error && <ProblemNote error={fitted.error} />}
+    </section>
+  );
+}
