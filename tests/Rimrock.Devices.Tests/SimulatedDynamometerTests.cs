@@ -43,3 +43,16 @@ public class SimulatedDynamometerTests
         }
     }
 }
+
+public class MoistureTesterTests
+{
+    [Fact]
+    public void Readings_scatter_about_the_truth_in_the_testers_steps()
+    {
+        var readings = Enumerable.Range(1, 400).Select(seed => MoistureTester.Read(2.2, seed)).ToList();
+        readings.Average().ShouldBe(2.2, 0.1);
+        readings.ShouldAllBe(percent => percent % MoistureTester.StepPercent == 0);
+        MoistureTester.Read(2.2, 9).ShouldBe(MoistureTester.Read(2.2, 9));
+        MoistureTester.Read(0, 3).ShouldBeGreaterThanOrEqualTo(0);
+    }
+}

@@ -69,10 +69,10 @@ export function Taught({ page }: { page: LearningPage }) {
           const [low, high] = [x(Math.max(from, promise.aboveC ?? from)), x(Math.min(end, promise.belowC ?? end))];
           return (
             <g key={promise.date}>
-              <rect className="seen-span" x={low} width={Math.max(2, high - low)} y={y} height={9} />
+              <rect className="seen-span" x={low} width={Math.max(2, high - low)} y={y + 9} height={5} />
               {promise.aboveC != null && <path className="seen-post" d={`M${low} ${y - 4}v17`} />}
               {promise.belowC != null && <path className="seen-post" d={`M${high} ${y - 4}v17`} />}
-              <text className="halo" x={Math.min(Math.max(low + 6, margin.left + 4), width - 210)} y={y + 9}>
+              <text className="halo" x={Math.min(Math.max(low + 6, margin.left + 4), width - 210)} y={y + 5}>
                 {`${promise.date}: ${promise.aboveC != null ? `over ${show(promise.aboveC, 'C')}` : ''}${promise.aboveC != null && promise.belowC != null ? ', ' : ''}${promise.belowC != null ? `under ${show(promise.belowC, 'C')}` : ''}`}
               </text>
             </g>

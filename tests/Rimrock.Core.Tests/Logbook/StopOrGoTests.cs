@@ -1,0 +1,79 @@
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Logbook;
+using Rimrock.Core.Prediction;
+
+namespace Rimrock.Core.Tests.Logbook;
+
+/// <summary>Rules of the trade (common practice); the maker's service limits come first.</summary>
+public class StopOrGoTests
+{
+    private static readonly PredictionPlan Plan = SampleParts.Plan();
+
+    private static Finding Worst(CornerLook look) => StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [look]), Plan)[0];
+
+    public static TheoryData<CornerLook, Verdict> Rules => new()
+    {
+        { new(Corner.LeftFront, InnerMm: 8), Verdict.Fine },
+        { new(Corner.LeftFront, InnerMm: 4.5), Verdict.Watch },
+        { new(Corner.LeftFront, InnerMm: 2.5), Verdict.ChangeBefore },
+        { new(Corner.LeftFront, InnerMm: 0.3), Verdict.StopNow },
+        { new(Corner.LeftFront, InnerMm: 6, OuterMm: 8), Verdict.Watch },
+        { new(Corner.LeftFront, LeadingMm: 6, TrailingMm: 8), Verdict.Watch },
+        { new(Corner.LeftFront, RotorMm: 27.5), Verdict.Fine },
+        { new(Corner.LeftFront, RotorMm: 26.1), Verdict.Watch },
+        { new(Corner.LeftFront, RotorMm: 25.9), Verdict.StopNow },
+        { new(Corner.LeftRear, RotorMm: 9.9), Verdict.StopNow },
+        { new(Corner.LeftFront, CrackMm: 4), Verdict.Fine },
+        { new(Corner.LeftFront, CrackMm: 12), Verdict.ChangeBefore },
+        { new(Corner.LeftFront, CrackMm: 2, Reach: CrackReach.Edge), Verdict.StopNow },
+        { new(Corner.LeftFront, Reach: CrackReach.Hole), Verdict.StopNow },
+        { new(Corner.LeftFront, Reach: CrackReach.SlotEnd), Verdict.StopNow },
+        { new(Corner.LeftFront, Film: Film.Even), Verdict.Fine },
+        { new(Corner.LeftFront, Film: Film.Spots), Verdict.Watch },
+        { new(Corner.LeftFront, BootTorn: true), Verdict.ChangeBefore },
+    };
+
+    [Theory]
+    [MemberData(nameof(Rules))]
+    public void Every_rule_gives_its_verdict(CornerLook look, Verdict verdict)
+    {
+        var findings = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [look]), Plan);
+        (findings.Count == 0 ? Verdict.Fine : findings[0].Verdict).ShouldBe(verdict);
+        findings.ShouldAllBe(finding => finding.Rule.Length > 5 && finding.Source.Contains("common practice"));
+    }
+
+    [Fact]
+    public void A_crack_at_the_edge_is_discarded_however_short() => Worst(new CornerLook(Corner.RightFront, CrackMm: 1, Reach: CrackReach.Edge)).Sentence.ShouldContain("discard before you drive");
+
+    [Fact]
+    public void Sides_that_wear_unlike_are_told()
+    {
+        var findings = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [new(Corner.LeftFront, InnerMm: 8), new(Corner.RightFront, InnerMm: 5.5)]), Plan);
+        findings.ShouldContain(finding => finding.Part == "Front axle" && finding.Sentence.Contains("Right front"));
+    }
+
+    [Fact]
+    public void A_low_level_with_worn_pads_is_not_topped_up()
+    {
+        var finding = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], FluidLevelMm: 7), Plan).Single(one => one.Part == "Fluid level");
+        finding.Verdict.ShouldBe(Verdict.Fine);
+        finding.Sentence.ShouldContain("do not top up");
+    }
+
+    [Fact]
+    public void Wet_fluid_is_changed_before_the_next_event() =>
+        StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], MoisturePercent: 3.5), Plan)[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+
+    [Theory]
+    [InlineData(PedalFeel.Sinks, Verdict.StopNow)]
+    [InlineData(PedalFeel.SoftHot, Verdict.ChangeBefore)]
+    [InlineData(PedalFeel.FirmNoStop, Verdict.StopNow)]
+    [InlineData(PedalFeel.LongThenFine, Verdict.Watch)]
+    [InlineData(PedalFeel.Firm, Verdict.Fine)]
+    public void The_pedal_decides_first(PedalFeel pedal, Verdict verdict) =>
+        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: pedal))[0].Verdict.ShouldBe(verdict);
+
+    [Fact]
+    public void A_pedal_that_came_back_is_false_comfort() =>
+        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.SoftHot))[0].Sentence.ShouldContain("false comfort");
+}
