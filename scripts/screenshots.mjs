@@ -9,11 +9,18 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 });
 
+const ready = { '/bench': 'li.limit', '/choose': 'li.setup', '/ready': '.bedding-chart', '/log': '.promises', '/new': 'form' };
+const fit = async (page, phrase, choice) => {
+  await page.getByRole('button', { name: phrase }).first().click();
+  await page.getByRole('radio', { name: choice }).first().click();
+  await page.getByRole('button', { name: 'Done' }).click();
+};
+
 async function shot(name, { path = '/bench', width = 1280, height = 800, full = false, theme = 'light', act = async () => {} } = {}) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.addInitScript((value) => localStorage.setItem('rimrock.theme', value), theme);
   await page.goto(base + path);
-  await page.locator(path === '/bench' ? 'li.limit' : 'form').first().waitFor();
+  await page.locator(ready[path] ?? '.room-sentence').first().waitFor({ timeout: 60000 });
   if (path === '/bench') await page.locator('.limit-chance', { hasText: '%' }).first().waitFor();
   await act(page);
   await page.waitForTimeout(800);
@@ -49,4 +56,69 @@ await shot('bench-live', {
 await shot('bench-dark', { theme: 'dark', act: (page) => page.getByRole('button', { name: 'Gullmouth' }).click() });
 await shot('bench-paddock', { width: 390, height: 844 });
 await shot('new-car', { path: '/new', act: (page) => page.getByLabel('Mass with driver').fill('1420') });
+await shot('choose', { act: (page) => page.waitForTimeout(1500), path: '/choose' });
+await shot('choose-side-by-side', {
+  path: '/choose',
+  act: async (page) => {
+    for (let i = 0; i < 3; i++) {
+      await page.getByRole('button', { name: 'Pin side by side' }).first().click();
+      await page.waitForTimeout(600);
+    }
+    await page.getByRole('heading', { name: 'Side by side' }).evaluate((heading) => heading.scrollIntoView());
+  },
+});
+await shot('shelf', { path: '/shelf?kind=rotors&open=fell-332' });
+await shot('shelf-curve', { path: '/shelf?kind=pads&open=fell-3' });
+await shot('shelf-digitizer', {
+  path: '/shelf?kind=pads&open=new',
+  act: async (page) => {
+    // A printed chart, drawn here: two axes and a falling curve.
+    const picture = await page.evaluate(() => {
+      const canvas = Object.assign(document.createElement('canvas'), { width: 620, height: 300 });
+      const pen = canvas.getContext('2d');
+      pen.fillStyle = '#fdfcf8';
+      pen.fillRect(0, 0, 620, 300);
+      pen.strokeStyle = pen.fillStyle = '#333';
+      pen.font = '14px sans-serif';
+      pen.beginPath();
+      pen.moveTo(60, 20);
+      pen.lineTo(60, 260);
+      pen.lineTo(600, 260);
+      pen.stroke();
+      for (let c = 0; c <= 800; c += 200) pen.fillText(String(c), 50 + c * 0.65, 280);
+      for (let mu = 0; mu <= 6; mu += 2) pen.fillText((mu / 10).toFixed(1), 30, 265 - mu * 40);
+      pen.lineWidth = 2.5;
+      pen.beginPath();
+      for (let c = 0; c <= 800; c += 10) pen.lineTo(60 + c * 0.65, 260 - 400 * (0.3 + 0.17 * Math.exp(-(((c - 380) / 300) ** 2))));
+      pen.stroke();
+      return canvas.toDataURL('image/png').split(',')[1];
+    });
+    await page.getByRole('button', { name: 'Trace a printed chart' }).click();
+    await page.getByLabel('Choose a picture').setInputFiles({ name: 'chart.png', mimeType: 'image/png', buffer: Buffer.from(picture, 'base64') });
+    const sheet = page.getByRole('application');
+    for (const [x, y] of [[60, 260], [580, 260], [60, 260], [60, 20], [60, 128], [150, 100], [240, 80], [307, 72], [380, 78], [470, 98], [580, 124]])
+      await sheet.click({ position: { x, y } });
+    await page.getByLabel('temperature, second mark').fill('800');
+    await page.getByRole('heading', { name: 'A curve from a printed chart' }).evaluate((heading) => heading.scrollIntoView());
+  },
+});
+const change = async (page) => {
+  await fit(page, 'Tern Daily', /Fell 3/);
+  await fit(page, 'Tern Daily', /Fell 2/);
+  await fit(page, /rotors, no ducts/, /two-piece curved 320/);
+  await fit(page, /Cairn 4 fluid/, /Cairn 5/);
+  await page.locator('.work-steps').waitFor();
+  await page.waitForTimeout(2500);
+};
+await shot('ready', { path: '/ready', act: async (page) => { await change(page); await page.evaluate(() => window.scrollTo(0, 0)); } });
+await shot('ready-season', {
+  path: '/ready',
+  act: async (page) => {
+    await change(page);
+    await page.locator('.season-table').waitFor({ timeout: 60000 });
+    await page.getByRole('heading', { name: 'Season' }).evaluate((heading) => heading.scrollIntoView());
+  },
+});
+await shot('log', { path: '/log' });
+await shot('log-paddock', { path: '/log', width: 390, height: 844, act: async (page) => { await page.getByRole('button', { name: 'Write down a day' }).click(); await page.getByRole('heading', { name: 'A day at the track' }).evaluate((heading) => heading.scrollIntoView()); } });
 await browser.close();

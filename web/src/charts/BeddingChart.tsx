@@ -19,6 +19,8 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
   const y = scaleLinear()
     .domain([0, top])
     .range([height - margin.bottom, margin.top]);
+  const every = last > 1500 ? 5 : 2;
+  const minutes = Array.from({ length: Math.floor(last / 60 / every) + 1 }, (_, i) => 60 * every * i);
   const line = (values: number[]) => values.map((c, i): Point => [x(plan.timeS[i] ?? 0), y(c)]);
   const labels = plan.stops.filter((_, i) => i === 0 || i === plan.stops.length - 1 || i % 3 === 2);
   return (
@@ -47,9 +49,9 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
         <text className="tick" x={4} y={12}>
           {unitOf('C')}
         </text>
-        {x.ticks(Math.max(3, Math.floor(width / 110))).map((s) => (
+        {minutes.map((s) => (
           <text key={s} className="tick" x={x(s)} y={height - 8} textAnchor="middle">
-            {`${(s / 60).toFixed(s % 60 === 0 ? 0 : 1)} min`}
+            {`${s / 60} min`}
           </text>
         ))}
         <path className="curve-spread" d={areaPath(line(plan.lowC), line(plan.highC))} />

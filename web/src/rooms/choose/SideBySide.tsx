@@ -97,7 +97,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
         </tbody>
       </table>
       {same.length > 0 && (
-        <p className="note">{`The same in all: ${same.map((row) => `${row.label.toLowerCase()} ${row.of(fitted)}`).join('; ')}.`}</p>
+        <p className="note">{`The same in all: ${same.map((row) => `${`${row.label[0]!.toLowerCase()}${row.label.slice(1)}`} ${row.of(fitted)}`).join('; ')}.`}</p>
       )}
     </section>
   );

@@ -40,7 +40,8 @@ export function KitRow({
           <svg width={14} height={14} aria-hidden="true">
             <rect width={14} height={14} fill={mark.colour} />
           </svg>{' '}
-          {mark.name} {show(mark.celsius, 'C')} {verb}
+          {mark.name === String(mark.celsius) ? '' : `${mark.name} `}
+          {show(mark.celsius, 'C')} {verb}
         </button>
       ))}
     </fieldset>
