@@ -59,7 +59,7 @@ cd e2e
 if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   check e2e-packages npm ci --no-audit --no-fund --loglevel=error
 fi
-RIMROCK_E2E_DATA="$logs/e2e" timeout 420 npx playwright test >"$logs/e2e.log" 2>&1
+RIMROCK_E2E_DATA="$logs/e2e" timeout 1200 npx playwright test >"$logs/e2e.log" 2>&1
 counts=$(node -e 'const s=JSON.parse(require("fs").readFileSync("test-results/results.json")).stats;console.log(s.expected, s.unexpected + s.flaky)' 2>/dev/null || echo "0 1")
 # shellcheck disable=SC2086
 add $counts
