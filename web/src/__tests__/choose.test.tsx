@@ -1,0 +1,179 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { TradeOff } from '../charts/TradeOff';
+import { asJson, asMarkdown } from '../rooms/choose/share';
+import { Shortlist } from '../rooms/choose/Shortlist';
+import { SideBySide } from '../rooms/choose/SideBySide';
+import { SpendOrder } from '../rooms/choose/SpendOrder';
+import { Why, WhyNotThat } from '../rooms/choose/Why';
+import { firstWishes, schoolValue, wishesOf, withSchool } from '../rooms/choose/wishes';
+import { firstToGive, padsOf, percent, restOf, signed } from '../rooms/choose/words';
+import { UnitProvider } from '../units/UnitContext';
+import { answer, fittedSetup, plan, suggestion } from './sampleMatch';
+
+afterEach(cleanup);
+const inUnits = (element: ReactNode) => render(<UnitProvider>{element}</UnitProvider>);
+
+describe('words of a setup', () => {
+  it('names pads and the rest, kept or new', () => {
+    expect(padsOf(fittedSetup)).toBe('Old kept');
+    expect(padsOf(suggestion('x', 'Fell', 'Fell', 0.1))).toBe('Fell front and rear');
+    expect(padsOf(suggestion('x', 'Scarp', 'Fell', 0.1))).toBe('Scarp front, Fell rear');
+    expect(restOf(fittedSetup)).toBe('rotors kept · fluid kept');
+  });
+
+  it('never says nought or a hundred per cent of a chance', () => {
+    expect([0, 0.004, 0.1, 0.5, 0.995, 1].map(percent)).toEqual(['< 1 %', '< 1 %', '10 %', '50 %', '> 99 %', '> 99 %']);
+    expect([1.3, -1.3, 0].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0']);
+  });
+
+  it('says what gives first, or that nothing does', () => {
+    expect(firstToGive(suggestion('x', 'Fell', 'Fell', 0.4))).toBe('front pads fade, 40 %');
+    expect(firstToGive({ ...suggestion('x', 'Fell', 'Fell', 0.4), limits: [] })).toBe('nothing gives');
+  });
+});
+
+describe('wishes', () => {
+  it('start from the first ones, and null takes a bound away', () => {
+    expect(wishesOf(undefined)).toEqual(firstWishes);
+    expect(wishesOf({ mostToBuy: null } as never).mostToBuy).toBeUndefined();
+    expect(wishesOf({ cost: 3 }).cost).toBe(3);
+  });
+
+  it('read and write every school', () => {
+    expect(schoolValue(firstWishes, 'rotors')).toBe('either');
+    expect(withSchool('rotors', 'twoPiece')).toEqual({ rotors: 'twoPiece' });
+    expect(withSchool('freshFluidEachEvent', 'true')).toEqual({ freshFluidEachEvent: true });
+    expect(withSchool('classForbidsDucts', 'false')).toEqual({ classForbidsDucts: false });
+  });
+});
+
+describe('share', () => {
+  it('writes a table that no name can break', () => {
+    const text = asMarkdown(plan, answer, answer.shortlist);
+    expect(text).toContain('**Sample \\| car**');
+    expect(text.split('\n').filter((line) => line.startsWith('| ') && line.includes('Fell'))).toHaveLength(2);
+    expect(text).toContain('as it stands');
+    expect(text).toContain('98 %');
+  });
+
+  it('writes JSON that says what it is', () => {
+    const read = JSON.parse(asJson(plan, firstWishes, answer, answer.shortlist)) as Record<string, unknown>;
+    expect(read.rimrock).toBe('comparison');
+    expect(read.version).toBe(1);
+    expect((read.setups as unknown[]).length).toBe(3);
+  });
+});
+
+describe('short list', () => {
+  const list = (pins: string[] = []) => {
+    const told = { onCurrent: vi.fn(), onPin: vi.fn(), onFit: vi.fn() };
+    inUnits(<Shortlist setups={answer.shortlist} road={null} current="a" pins={pins} {...told} />);
+    return told;
+  };
+
+  it('gives every setup its figures with units and what gives first', () => {
+    list();
+    const first = screen.getAllByRole('listitem')[0]!;
+    expect(first.textContent).toContain('20 %');
+    expect(first.textContent).toContain('+0.4 m');
+    expect(first.textContent).toContain('1.6 h');
+    expect(first.textContent).toContain('First to give: front pads fade, 20 %');
+    expect(first.textContent).toContain('More dust and noise');
+  });
+
+  it('fits, pins and previews', () => {
+    const told = list();
+    const second = screen.getAllByRole('listitem')[1]!;
+    fireEvent.focus(within(second).getByRole('button', { name: 'Fit this' }));
+    expect(told.onCurrent).toHaveBeenCalledWith('b');
+    fireEvent.click(within(second).getByRole('button', { name: 'Fit this' }));
+    expect(told.onFit).toHaveBeenCalledWith(answer.shortlist[1]);
+    fireEvent.click(within(second).getByRole('button', { name: 'Pin side by side' }));
+    expect(told.onPin).toHaveBeenCalledWith('b');
+  });
+
+  it('takes no fifth pin', () => {
+    list(['p', 'q', 'r', 's']);
+    expect(screen.getAllByRole('button', { name: 'Pin side by side' })[0]).toHaveProperty('disabled', true);
+  });
+});
+
+describe('side by side', () => {
+  it('shows only what differs, with bands, and names what is the same', () => {
+    inUnits(<SideBySide fitted={fittedSetup} setups={[answer.shortlist[0]!]} onUnpin={vi.fn()} />);
+    const table = screen.getByRole('region', { name: 'Side by side' });
+    expect(table.textContent).toContain('session 2, lap 4 (98 %)');
+    expect(table.textContent).toContain('holds (20 %)');
+    expect(within(table).queryByRole('rowheader', { name: 'A track hour' })).toBeNull();
+    expect(table.textContent).toContain('The same in all:');
+    expect(table.textContent).toContain('first stop, 5 °C, 50 km/h 22.0 m (19.8 to 24.2 m)');
+  });
+
+  it('unpins by key', () => {
+    const onUnpin = vi.fn();
+    inUnits(<SideBySide fitted={fittedSetup} setups={answer.shortlist} onUnpin={onUnpin} />);
+    fireEvent.click(screen.getAllByRole('button', { name: /unpin/i })[1]!);
+    expect(onUnpin).toHaveBeenCalledWith('b');
+  });
+});
+
+describe('reasons', () => {
+  it('say what is fixed, what it costs and what still gives', () => {
+    inUnits(<Why setup={answer.shortlist[0]!} />);
+    expect(screen.getByRole('heading', { name: 'What it fixes' })).toBeDefined();
+    expect(screen.getByText('214 to buy.')).toBeDefined();
+    expect(screen.queryByRole('heading', { name: 'Worth knowing' })).toBeNull();
+  });
+
+  it('answer why not, by part and place', () => {
+    inUnits(<WhyNotThat all={answer.whyNot} />);
+    const box = screen.getByRole('searchbox');
+    expect(screen.queryByText(/no road approval/)).toBeNull();
+    fireEvent.change(box, { target: { value: 'race front' } });
+    expect(screen.getByText(/no road approval/)).toBeDefined();
+    fireEvent.change(box, { target: { value: 'wet front' } });
+    expect(screen.queryByText(/boils no later/)).toBeNull();
+  });
+
+  it('say when nothing is needed, and when nothing helps', () => {
+    const { rerender } = render(<SpendOrder steps={[]} enough />);
+    expect(screen.getByText(/Nothing needed/)).toBeDefined();
+    rerender(<SpendOrder steps={[]} enough={false} />);
+    expect(screen.getByText(/No step on the shelf/)).toBeDefined();
+    rerender(<SpendOrder steps={[{ what: 'flush', buy: 33, riskBefore: 0.5, riskAfter: 0.1 } as never]} enough={false} />);
+    expect(screen.getByText('risk 50 % to 10 %')).toBeDefined();
+    expect(screen.getByText(/33 in all/)).toBeDefined();
+  });
+});
+
+describe('trade-off', () => {
+  it('walks along the short list by arrow keys and stops at its ends', () => {
+    const onCurrent = vi.fn();
+    const points = answer.shortlist.map((setup, i) => ({
+      key: setup.key,
+      mark: String(i + 1),
+      name: padsOf(setup),
+      risk: setup.objectives.risk,
+      extraMetres: 0.4,
+      buyNow: 200,
+    }));
+    inUnits(
+      <TradeOff
+        cloud={answer.cloud}
+        fitted={{ risk: 0.98, extraMetres: 0, buyNow: 0 }}
+        points={points}
+        current="b"
+        onCurrent={onCurrent}
+      />,
+    );
+    const plot = screen.getByRole('slider');
+    expect(plot.getAttribute('aria-valuetext')).toContain('Scarp front, Fell rear: risk 60 %');
+    fireEvent.keyDown(plot, { key: 'ArrowRight' });
+    expect(onCurrent).toHaveBeenLastCalledWith('b');
+    fireEvent.keyDown(plot, { key: 'ArrowLeft' });
+    expect(onCurrent).toHaveBeenLastCalledWith('a');
+  });
+});
