@@ -12,7 +12,8 @@ public sealed record Scenario(string Fact, string Source, Setting Day, IReadOnly
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
     {
-        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow, RespectRequiredConstructorParameters = true,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
+        RespectRequiredConstructorParameters = true,
     };
 
     public static IEnumerable<string> Files() => Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Scenarios"), "*.json").Select(Path.GetFileName).Order()!;

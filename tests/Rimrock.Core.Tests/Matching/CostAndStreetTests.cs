@@ -18,7 +18,9 @@ public class CostAndStreetTests
         var fluid = new Part<BrakeFluid>("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40, BottleLitres: 0.5));
         var setup = fitted with
         {
-            FrontPad = new("p", new Pad("p", "track-sport", PriceAxleSet: 200)), FrontRotor = new("r", SampleParts.FrontRing with { Price = 90 }), Fluid = fluid,
+            FrontPad = new("p", new Pad("p", "track-sport", PriceAxleSet: 200)),
+            FrontRotor = new("r", SampleParts.FrontRing with { Price = 90 }),
+            Fluid = fluid,
         };
         // 200 for a set, two rotors at 90, a litre as two bottles of half a litre at 40 a litre.
         RunningCost.BuyNowOf(setup).ShouldBe(200 + 180 + 40, 1e-9);

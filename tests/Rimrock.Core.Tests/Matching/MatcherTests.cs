@@ -58,7 +58,9 @@ public class MatcherTests
         // Good pads, old wet fluid (common practice: flush first).
         var wet = SampleParts.Plan("track-sport", "track-sport") with
         {
-            Fluid = new Core.Fluids.BrakeFluid("old", "dot3", 206, 141), FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5.5), Stint = new Core.Circuits.StintPlan(1, 40, 10, CoolDownLaps: 0),
+            Fluid = new Core.Fluids.BrakeFluid("old", "dot3", 206, 141),
+            FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5.5),
+            Stint = new Core.Circuits.StintPlan(1, 40, 10, CoolDownLaps: 0),
         };
         var answer = Matcher.Match(wet, ShelfSamples.Small, Free);
         var boils = answer.Fitted.Limits.Where(limit => limit.Limit.Code is "front-fluid" or "rear-fluid").Max(limit => limit.Chance);

@@ -35,7 +35,7 @@ public class BeddingPlanTests
     public void Street_pads_need_less_heat_than_race_pads() => Of("organic").TargetC.P50.ShouldBeLessThan(Of("race-carbon-metallic").TargetC.P50 - 150);
 
     [Fact]
-    public void Race_pads_are_not_bedded_in_traffic_and_street_pads_gently() 
+    public void Race_pads_are_not_bedded_in_traffic_and_street_pads_gently()
     {
         Should.Throw<InputFaultException>(() => Of("race-sintered", BeddingPlace.GentleStreet)).Faults.Single().Field.ShouldBe("place");
         var gentle = Of("organic", BeddingPlace.GentleStreet);
