@@ -32,9 +32,11 @@ test('an expert asks why, why not, weighs other calipers and compares four setup
   await page.getByText('Other front calipers?').click();
   await expect(page.getByText(/One-side piston area/)).toBeVisible();
   const pins = page.getByRole('button', { name: 'Pin side by side' });
-  await pins.first().click();
-  await pins.first().click();
   const table = page.getByRole('region', { name: 'Side by side' });
+  for (const count of [1, 2]) {
+    await pins.first().click();
+    await expect(table.getByRole('button', { name: 'unpin' })).toHaveCount(count);
+  }
   await expect(table).toContainText('Front pads fade');
   await expect(table).toContainText('First stop, 5 °C, 50 km/h');
   await expect(table).toContainText('Fluid margin');

@@ -49,9 +49,9 @@ test('the keyboard alone changes pads, finds parts and reads the strata', async 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('radio', { name: /Fell 3/ })).toBeFocused();
   await page.keyboard.press('ArrowDown');
-  await expect(page.getByRole('button', { name: 'Scarp 4' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Gorse M', exact: true })).toBeVisible();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'Scarp 4' })).toBeFocused();
+  await expect(page.getByRole('button', { name: 'Gorse M', exact: true })).toBeFocused();
   await page.getByRole('slider', { name: /temperature ruler/ }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('slider', { name: /temperature ruler/ })).toHaveAttribute('aria-valuetext', /310 °C · front µ 0\.\d\d/);
