@@ -39,6 +39,13 @@ public class GpxTests
     }
 
     [Fact]
+    public void A_recording_is_told_by_how_it_begins()
+    {
+        RecordingText.Read("\uFEFF\n" + Track(i => (50 + (0.0003 * i), 7))).SpeedKmh.Count.ShouldBe(60);
+        Should.Throw<InputFaultException>(() => RecordingText.Read("time,speed\n1,2")).Faults[0].Field.ShouldBe("line 1");
+    }
+
+    [Fact]
     public void Time_that_stands_still_and_points_that_jump_are_refused_by_line()
     {
         Faults(Track(i => (50 + (0.0003 * i), 7), second: i => i == 30 ? 29 : i))[0].Field.ShouldBe("line 32");

@@ -194,7 +194,7 @@ public static class LogEndpoints
     {
         try
         {
-            var recording = text.AsSpan().TrimStart().StartsWith("<") ? Gpx.Read(text) : SpeedTraceCsv.Read(text);
+            var recording = RecordingText.Read(text);
             return RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh);
         }
         catch (InputFaultException refused)

@@ -19,7 +19,7 @@ public static class RecordingEndpoints
     public static void MapRecordings(this RouteGroupBuilder group) =>
         group.MapPost("/", async (string name, HttpRequest request, CancellationToken cancel) =>
             {
-                var recording = SpeedTraceCsv.Read(await RequestText.Of(request, SpeedTraceCsv.MostBytes, "a speed trace", cancel));
+                var recording = RecordingText.Read(await RequestText.Of(request, SpeedTraceCsv.MostBytes, "a speed trace", cancel));
                 var circuit = new Circuit(name, Recording: recording);
                 var faults = new List<InputFault>();
                 circuit.Check(faults);
@@ -29,6 +29,6 @@ public static class RecordingEndpoints
             })
             .Accepts<string>("text/csv")
             .WithName("readRecording")
-            .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) and shows what was found; stores nothing.")
+            .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; stores nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
 }

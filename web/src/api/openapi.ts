@@ -422,7 +422,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Reads a speed trace from CSV (time_s, speed_kmh) and shows what was found; stores nothing. */
+        /** Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; stores nothing. */
         post: operations["readRecording"];
         delete?: never;
         options?: never;

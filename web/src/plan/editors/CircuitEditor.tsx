@@ -146,8 +146,12 @@ function RecordingDrop() {
           if (file) void read(file);
         }}
       >
-        Drop a CSV with time_s and speed_kmh here, or pick one
-        <input type="file" accept=".csv,text/csv" onChange={(event) => event.target.files?.[0] && void read(event.target.files[0])} />
+        Drop a CSV with time_s and speed_kmh or a GPX 1.1 track here, or pick one
+        <input
+          type="file"
+          accept=".csv,.gpx,text/csv,application/gpx+xml"
+          onChange={(event) => event.target.files?.[0] && void read(event.target.files[0])}
+        />
       </label>
       {state?.busy && <p className="note">Reading {state.name}…</p>}
       {state?.error && <ProblemNote error={state.error} />}
