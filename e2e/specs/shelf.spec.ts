@@ -110,7 +110,7 @@ test('an own pad is put on the shelf, copied, archived and brought back', async 
   await expect(page.getByRole('heading', { name: '<b>Paddock</b> special (copy)' })).toBeVisible();
   await page.getByRole('button', { name: 'Archive', exact: true }).click();
   await expect(page.locator('.shelf-row', { hasText: '(copy)' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'on offer' }).click();
+  await page.getByRole('button', { name: 'on offer', exact: true }).click();
   await page.locator('.shelf-row', { hasText: '(copy)' }).click();
   await page.getByRole('button', { name: 'Put back on offer' }).click();
   await page.getByRole('button', { name: 'archived', exact: true }).click();
