@@ -43,6 +43,8 @@ test('the keyboard alone changes pads, finds parts and reads the strata', async 
   await page.keyboard.press('/');
   await page.keyboard.type('fell 3 front');
   await page.keyboard.press('Enter');
+  // The finder gives the focus back once it has gone.
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   const phrase = page.getByRole('button', { name: 'Fell 3' });
   await expect(phrase).toBeVisible();
   await phrase.focus();
