@@ -2,7 +2,6 @@ import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Part } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
-import { useUnits } from '../../units/UnitContext';
 import { CarsAndCircuits } from './CarsAndCircuits';
 import { CatalogueFile } from './CatalogueFile';
 import { partKinds, type Kind, type PartKind } from './kinds';
@@ -23,7 +22,6 @@ const hottest: Record<PartKind, string> = {
 /** Everything that can be fitted or driven: found as you type, opened, edited, copied, archived, imported. */
 export default function ShelfRoom() {
   const { shelf } = usePlan();
-  const { unitOf } = useUnits();
   const [params, setParams] = useSearchParams();
   const kind = (kinds.includes(params.get('kind') as Kind) ? params.get('kind') : 'pads') as Kind;
   const openId = params.get('open');
@@ -132,7 +130,7 @@ export default function ShelfRoom() {
                       {row.name}
                       {row.own && <span className="shelf-own"> yours</span>}
                     </span>
-                    <span className="shelf-words">{unitOf('C') === '°C' || kind !== 'fluids' ? row.words : row.words}</span>
+                    <span className="shelf-words">{row.words}</span>
                     {row.curve && <Sparkline points={row.curve.points} dashed={row.curve.typical} />}
                     <span className="shelf-price">{row.price === null ? '–' : row.price.toFixed(0)}</span>
                   </button>
