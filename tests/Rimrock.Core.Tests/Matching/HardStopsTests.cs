@@ -30,7 +30,7 @@ public class HardStopsTests
 
     [Theory]
     [MemberData(nameof(Rotors))]
-    public void A_rotor_is_out_for_its_reason(string which, Rotor rotor, string? code) => HardStops.Of(rotor, Plan, Free)?.Code.ShouldBe(code, which);
+    public void A_rotor_is_out_for_its_reason(string which, Rotor rotor, string? code) => (HardStops.Of(rotor, Plan, Free)?.Code).ShouldBe(code, which);
 
     [Fact]
     public void Only_what_is_out_has_a_reason()
@@ -46,7 +46,7 @@ public class HardStopsTests
     {
         // 345 mm and 32 mm of caliper on either side are 409 mm; 320 mm are 384 mm.
         var plan = Plan with { Car = Plan.Car with { WheelBarrelMm = barrelMm } };
-        HardStops.Of(Ring, plan, Free)?.Code.ShouldBe(code);
+        (HardStops.Of(Ring, plan, Free)?.Code).ShouldBe(code);
         HardStops.Of(Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229 }, plan, Free)!.Code.ShouldBe("rotor-clearance");
     }
 
