@@ -5,11 +5,9 @@ cd "$(dirname "$0")"
 export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1 CI=true PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 logs=$(mktemp -d)
 trap 'rm -rf "$logs"' EXIT
-passed=0
-failed=0
 
-# add PASSED FAILED: counts a runner's result.
-add() { passed=$((passed + $1)); failed=$((failed + $2)); }
+# add PASSED FAILED: counts a runner's result; short appends from several runners do not mix.
+add() { echo "$1 $2" >>"$logs/counts"; }
 
 # check NAME COMMAND...: one pass or failure for a command.
 check() {
@@ -30,6 +28,15 @@ fi
 
 check build scripts/build.sh
 check compile dotnet build Rimrock.slnx -v quiet
+# The front end's checks run beside the C# tests; their lines are printed once both are done.
+front() {
+  cd web
+  check types npx tsc --noEmit
+  check api-types sh -c 'npx openapi-typescript openapi/rimrock.json -o '"$logs"'/openapi.ts && cmp '"$logs"'/openapi.ts src/api/openapi.ts'
+  check eslint npx eslint .
+  check prettier npx prettier --check .
+}
+( front ) >"$logs/front.log" 2>&1 &
 for project in tests/*/*.csproj; do
   name=$(basename "$project" .csproj)
   dotnet test "$project" --no-build -v quiet >"$logs/$name.log" 2>&1
@@ -41,21 +48,17 @@ for project in tests/*/*.csproj; do
   add "${p:-0}" "${f:-0}"
   if [ "${f:-0}" = 0 ]; then echo "ok      $name: $p"; else echo "FAILED  $name"; grep -vE '^ +at ' "$logs/$name.log" | tail -n 60; fi
 done
+check format dotnet format Rimrock.slnx --verify-no-changes --no-restore
+wait
+cat "$logs/front.log"
 
 cd web
-check types npx tsc --noEmit
-check api-types sh -c 'npx openapi-typescript openapi/rimrock.json -o '"$logs"'/openapi.ts && cmp '"$logs"'/openapi.ts src/api/openapi.ts'
-check eslint npx eslint .
-check prettier npx prettier --check .
 npx vitest run --reporter=json --outputFile="$logs/vitest.json" >"$logs/vitest.log" 2>&1
 counts=$(node -e 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));console.log(r.numPassedTests, r.numFailedTests + r.numFailedTestSuites)' "$logs/vitest.json" 2>/dev/null || echo "0 1")
 # shellcheck disable=SC2086
 add $counts
 case "$counts" in *" 0") echo "ok      vitest: ${counts% 0}" ;; *) echo "FAILED  vitest"; tail -n 60 "$logs/vitest.log" ;; esac
-cd ..
-check format dotnet format Rimrock.slnx --verify-no-changes --no-restore
-
-cd e2e
+cd ../e2e
 if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   check e2e-packages npm ci --no-audit --no-fund --loglevel=error
 fi
@@ -67,5 +70,4 @@ case "$counts" in *" 0") echo "ok      browser: ${counts% 0}" ;; *) echo "FAILED
 grep 'redrawn page' "$logs/e2e.log" | head -n 1
 cd ..
 
-echo "$passed passed, $failed failed"
-[ "$failed" = 0 ]
+awk '{ p += $1; f += $2 } END { print p " passed, " f + 0 " failed"; exit f > 0 }' "$logs/counts"

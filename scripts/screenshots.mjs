@@ -39,6 +39,7 @@ await shot('bench-rotors', {
     await editor.getByLabel('Duct hose', { exact: true }).fill('76');
     await editor.getByRole('radio', { name: /trimmed/ }).first().click();
     await page.evaluate(() => window.scrollTo(0, 0));
+    await page.mouse.move(640, 5);
     await page.waitForTimeout(1500);
   },
 });

@@ -7,7 +7,7 @@ const api = 'http://127.0.0.1:5217';
 export default defineConfig({
   plugins: [react()],
   build: { outDir: '../src/Rimrock.Web/wwwroot', emptyOutDir: true, assetsInlineLimit: 0 },
-  server: { proxy: { '/api': api, '/openapi': api } },
+  server: { proxy: { '/api': api, '/openapi': api }, fs: { allow: ['..'] } },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
   test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
 });

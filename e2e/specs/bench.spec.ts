@@ -27,9 +27,11 @@ test('why opens the figures, the equation and the source', async ({ page }) => {
 
 test('the address reproduces the view, and back undoes a change', async ({ page, context }) => {
   await openBench(page);
+  const before = page.url();
   await page.getByRole('button', { name: 'advanced pace' }).click();
   await page.getByRole('radio', { name: /novice/ }).click();
   await expect(page.getByRole('button', { name: 'novice pace' })).toBeVisible();
+  await expect(page).not.toHaveURL(before);
   const other = await context.newPage();
   await openBench(other, page.url());
   await expect(other.getByRole('button', { name: 'novice pace' })).toBeVisible();

@@ -97,4 +97,20 @@ test('a pad that is looked at is drawn in the strata before it is fitted', async
   await page.getByRole('radio', { name: /Fell 3/ }).hover();
   await expect(page.locator('.preview .preview-edge').first()).toBeVisible();
   await expect(sentence(page)).toContainText('Tern Daily front');
+  await expect(page.getByText(/With the one looked at:.*instead of/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.preview')).toHaveCount(0);
+});
+
+test('fluids and rotors are drawn in the strata too, by pointer or focus', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: /Cairn 4 fluid/ }).click();
+  await page.getByRole('radio', { name: /Cairn R/ }).hover();
+  await expect(page.getByText(/With the one looked at:.*vapour from \d+ °C instead of \d+ °C/)).toBeInViewport();
+  await page.getByRole('button', { name: /rotors, no ducts/ }).click();
+  await expect(page.locator('.preview')).toHaveCount(0);
+  await page.getByRole('group', { name: 'Front rotors' }).getByRole('radio').first().focus();
+  await page.getByRole('group', { name: 'Front rotors' }).getByRole('radio', { name: /two-piece curved 345/ }).hover();
+  await expect(page.getByText(/With the one looked at:.*below \d+ °C instead of \d+ °C .front face/)).toBeInViewport();
+  await expect(sentence(page)).toContainText('plain vented 320 x 28');
 });

@@ -119,8 +119,8 @@ test('a day is written down on a phone in half a minute, corrected and deleted',
   await history.getByRole('button', { name: 'Correct' }).first().click();
   await page.getByRole('button', { name: 'Write it down' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  page.on('dialog', (dialog) => void dialog.accept());
   await history.getByRole('button', { name: 'Delete' }).first().click();
+  await history.getByRole('group', { name: /cannot be taken back/ }).getByRole('button', { name: 'Delete' }).click();
   await expect(history).toContainText('7 in all');
 });
 
@@ -136,6 +136,58 @@ test('everything goes out as one file and a wrong one changes nothing', async ({
   await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(page.getByText('Restored.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Written down' })).toContainText('Gullmouth');
+});
+
+test('a recorded day is set against its prediction lap by lap, whatever its columns are called', async ({ page }) => {
+  const lines = ['Elapsed Time (s);GPS Speed (mph);Rotor FL;Lap'];
+  for (let i = 0; i < 480; i++) {
+    const within = i % 40;
+    const kmh = within < 30 ? 80 + (110 * within) / 30 : 190 - 11 * (within - 30);
+    lines.push(`${i / 2};${(kmh / 1.609344).toFixed(1).replace('.', ',')};300;${1 + Math.floor(i / 240)}`);
+  }
+  await page.goto('/log');
+  const recorded = page.getByRole('region', { name: 'Recorded day' });
+  await recorded.getByLabel(/Recording of a day/).setInputFiles({ name: 'day.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
+  await expect(recorded.getByLabel('Speed is in')).toHaveValue('mph');
+  await expect(recorded.getByRole('columnheader', { name: 'rotor fl' })).toBeVisible();
+  await recorded.getByLabel('Front rotor’s face').selectOption('lap');
+  await recorded.getByLabel('Front rotor’s face').selectOption('rotor fl');
+  await recorded.getByRole('button', { name: 'Set it against the prediction' }).click();
+  await expect(recorded.getByText(/In \d of 2 laps/)).toBeVisible();
+  await expect(recorded.locator('.lap-table tbody tr')).toHaveCount(2);
+  await recorded.getByLabel(/Recording of a day/).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('t,v\n0,fast\n1,slow\n') });
+  await recorded.getByRole('button', { name: 'Set it against the prediction' }).click();
+  await expect(recorded.getByRole('alert')).toContainText('line 2');
+});
+
+test('the tables of everything come as CSV', async ({ page }) => {
+  await page.goto('/log');
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'inspections' }).click()]);
+  const text = await readFile(await download.path(), 'utf8');
+  expect(text.split('\r\n')[0]).toContain('inspection.fluidLevelMm');
+  await expect(page.getByRole('region', { name: 'Wear' })).toContainText(/Cost so far: \d/);
+  await expect(page.getByRole('region', { name: 'Wear' })).toContainText('front rotors');
+});
+
+test('a work order prints on two pages', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Tern Daily' }).first().click();
+  await page.getByRole('radio', { name: /Fell 3/ }).click();
+  await page.getByRole('button', { name: /Cairn 4 fluid/ }).click();
+  await page.getByRole('radio', { name: /Cairn R/ }).click();
+  await page.getByRole('button', { name: /rotors, no ducts/ }).click();
+  await page.getByRole('group', { name: 'Front rotors' }).getByRole('radio', { name: /two-piece curved 320/ }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('link', { name: /Ready/ }).click();
+  const order = page.getByRole('region', { name: 'Work order' });
+  await order.getByRole('button', { name: /Rotor hand check/ }).click();
+  const trainer = order.getByRole('region', { name: 'Rotor-hand trainer' });
+  const vanes = (await trainer.getByRole('img').getAttribute('aria-label'))!;
+  await trainer.getByRole('button', { name: vanes.includes('anticlockwise') ? 'Right' : 'Left' }).click();
+  await expect(trainer).toContainText('Right.');
+  await expect(order.getByRole('checkbox', { name: /Rotor hand check/ })).toBeChecked();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBeLessThanOrEqual(2);
 });
 
 test('two recordings are compared and a bad one is named', async ({ page }) => {

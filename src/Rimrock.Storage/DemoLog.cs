@@ -6,11 +6,6 @@ using Rimrock.Core.Preparation;
 
 namespace Rimrock.Storage;
 
-/// <summary>An inspection with the plan that its limits come from, as the log keeps it.</summary>
-/// <param name="Inspection">The inspection.</param>
-/// <param name="Plan">The plan.</param>
-public sealed record InspectionNote(Inspection Inspection, PredictionPlan Plan);
-
 /// <summary>The demo car's season: four days behind it, four ahead, pads measured three times. All invented; days lie about today so that the season never grows old.</summary>
 internal static class DemoLog
 {
@@ -22,7 +17,7 @@ internal static class DemoLog
         (212, "gullmouth", 2, 18, 14, null, 430), (155, "gullmouth", 3, 27, 21, 430, 560), (96, "gullmouth", 3, 26, 27, 430, 560), (41, "gullmouth", 3, 27, 17, 430, 560),
     ];
 
-    private static readonly (int Ago, double FrontInner, double FrontOuter, double RearInner, int Laps)[] Stands = [(214, 10.8, 10.9, 9.7, 0), (98, 9.9, 10.1, 9.5, 45), (38, 9.3, 9.6, 9.3, 53)];
+    private static readonly (int Ago, double FrontInner, double FrontOuter, double RearInner, double FrontRotor, int Laps)[] Stands = [(214, 10.8, 10.9, 9.7, 27.96, 0), (98, 9.9, 10.1, 9.5, 27.90, 45), (38, 9.3, 9.6, 9.3, 27.83, 53)];
 
     private static readonly (int In, string Circuit, double AirC)[] Ahead = [(24, "gullmouth", 16), (66, "gullmouth", 20), (109, "gullmouth", 28), (163, "gullmouth", 24)];
 
@@ -44,10 +39,10 @@ internal static class DemoLog
             log.Save(Car, "session", $"demo-day-{ago}", date, new LogSession(date, sessions, laps, On(circuit, sessions, airC), FrontPaint: new Thresholds(above, below), Pedal: PedalFeel.Firm, Signs: []), 0);
         }
 
-        foreach (var (ago, inner, outer, rear, laps) in Stands)
+        foreach (var (ago, inner, outer, rear, rotor, laps) in Stands)
         {
             var date = today.AddDays(-ago);
-            var looks = new[] { Corner.LeftFront, Corner.RightFront }.Select(corner => new CornerLook(corner, inner + (corner == Corner.RightFront ? 0.2 : 0), outer, RotorMm: 27.8, Film: Film.Even))
+            var looks = new[] { Corner.LeftFront, Corner.RightFront }.Select(corner => new CornerLook(corner, inner + (corner == Corner.RightFront ? 0.2 : 0), outer, RotorMm: rotor, Film: Film.Even))
                 .Concat([new CornerLook(Corner.LeftRear, rear, rear + 0.1), new CornerLook(Corner.RightRear, rear, rear + 0.1)]).ToList();
             log.Save(Car, "inspection", $"demo-stands-{ago}", date, new InspectionNote(new Inspection(date, looks, MoisturePercent: 0.5, FluidLevelMm: ago < 100 ? 3 : 1, HotLapsSince: laps), On("gullmouth", 3, 22)), 0);
         }

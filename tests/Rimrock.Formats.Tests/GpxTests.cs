@@ -1,5 +1,7 @@
 using System.Globalization;
 using System.Text;
+using System.Xml.Linq;
+using System.Xml.Schema;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Formats.Tests;
@@ -28,6 +30,47 @@ public class GpxTests
     [InlineData(60, 10, 60, 10.001, 55.597)]
     public void Distances_are_great_circles(double latitude1, double longitude1, double latitude2, double longitude2, double metres) =>
         Gpx.DistanceM(latitude1, longitude1, latitude2, longitude2).ShouldBe(metres, 1e-3 * metres);
+
+    [Fact]
+    public void Distances_are_those_of_a_geodesy_package()
+    {
+        // great-circles.csv comes from a geodesy package of general use (spherical, and Vincenty on WGS 84); a test of the front end asks the package again.
+        var rows = File.ReadLines("great-circles.csv").Skip(1).Select(line => line.Split(',').Select(field => double.Parse(field, CultureInfo.InvariantCulture)).ToArray()).ToList();
+        rows.Count.ShouldBe(30);
+        foreach (var row in rows)
+        {
+            var metres = Gpx.DistanceM(row[0], row[1], row[2], row[3]);
+            metres.ShouldBe(row[4], 0.001 + (1e-7 * row[4]));
+            metres.ShouldBe(row[5], 0.006 * row[5]);
+        }
+    }
+
+    [Fact]
+    public void What_the_schema_allows_is_read_whatever_else_stands_in_it()
+    {
+        var schemas = new XmlSchemaSet();
+        schemas.Add("http://www.topografix.com/GPX/1/1", "gpx-track.xsd");
+        List<string> Against(string text)
+        {
+            var said = new List<string>();
+            XDocument.Parse(text).Validate(schemas, (_, fault) => said.Add(fault.Message));
+            return said;
+        }
+
+        var plain = Track(i => (50 + (0.0003 * i), 7));
+        var rich = plain.Replace("<trk>", """<metadata><name>a day</name><time>2026-05-01T09:00:00Z</time></metadata><trk><name>first</name><type>car</type>""", StringComparison.Ordinal)
+            .Replace("</time></trkpt>", """</time><sat>9</sat><hdop>0.8</hdop><extensions><x:heat xmlns:x="urn:other">300</x:heat></extensions></trkpt>""", StringComparison.Ordinal);
+        Against(plain).ShouldBeEmpty();
+        Against(rich).ShouldBeEmpty();
+        Gpx.Read(rich).SpeedKmh.ShouldBe(Gpx.Read(plain).SpeedKmh);
+
+        // What the schema refuses in a point, the reader refuses too.
+        foreach (var broken in new[] { plain.Replace("lat=\"50.0000000\"", "lat=\"95\"", StringComparison.Ordinal), plain.Replace("lon=\"7.0000000\"", "", StringComparison.Ordinal), plain.Replace("2026-05-01T10:00:07Z", "noon", StringComparison.Ordinal) })
+        {
+            Against(broken).ShouldNotBeEmpty();
+            Faults(broken).ShouldNotBeEmpty();
+        }
+    }
 
     [Fact]
     public void A_steady_drive_north_reads_its_speed()

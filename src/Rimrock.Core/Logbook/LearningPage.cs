@@ -38,12 +38,17 @@ public sealed record LearningPage(
 {
     private const int MostDays = 6;
 
+    // Shares of the whole time that its parts take, as measured with four days.
+    private const double LookBackShare = 0.3;
+    private const double LearningShare = 0.6;
+
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
     /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>
+    /// <param name="progress">Told the share done, 0 to 1.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <returns>The page, or null where no day has evidence.</returns>
-    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, CancellationToken cancel = default)
+    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Action<double>? progress = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(usual);
         ArgumentNullException.ThrowIfNull(sessions);
@@ -54,8 +59,8 @@ public sealed record LearningPage(
         }
 
         EvidenceDay[] evidence = [.. days.Select(day => day.Evidence!)];
-        var promises = EveningBefore.PeaksOf(evidence, BrakePart.FrontRotor, cancel).Zip(days, (said, day) => Promise(day.Session, said)).ToList();
-        var learnt = Learning.From(evidence, cancel);
+        var promises = EveningBefore.PeaksOf(evidence, BrakePart.FrontRotor, share => progress?.Invoke(LookBackShare * share), cancel).Zip(days, (said, day) => Promise(day.Session, said)).ToList();
+        var learnt = Learning.From(evidence, share => progress?.Invoke(LookBackShare + (LearningShare * share)), cancel);
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
         var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);

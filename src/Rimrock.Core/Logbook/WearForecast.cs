@@ -30,30 +30,44 @@ public sealed record WearForecast(string Part, Spread Factor, int Readings, doub
     /// <summary>How much wear differs from day to day about the car's own factor, as a logarithm (engineering judgement).</summary>
     public const double DayToDay = 0.15;
 
+    /// <summary>What is believed of a kind of part before anything was measured, and how well it is measured.</summary>
+    /// <param name="PriorSigma">One sigma of the wear factor, as a factor.</param>
+    /// <param name="GaugeMm">One sigma of a measurement, mm.</param>
+    public sealed record Kind(double PriorSigma, double GaugeMm)
+    {
+        /// <summary>Pads, by caliper gauge.</summary>
+        public static Kind Pads { get; } = new(PriorSigmaFactor, WearForecast.GaugeMm);
+
+        /// <summary>Rotors, by micrometer: known to a factor of two before, read to 0.02 mm (engineering judgement).</summary>
+        public static Kind Rotors { get; } = new(2, 0.02);
+    }
+
     /// <summary>Forecasts.</summary>
     /// <param name="part">Which part.</param>
     /// <param name="measured">Thicknesses in order of their days; the first is where counting begins.</param>
     /// <param name="limitMm">Where it is changed, mm.</param>
     /// <param name="wornPerLapMm">Predicted wear of a hot lap in the middle of the band, mm.</param>
-    public static WearForecast Of(string part, IReadOnlyList<Measured> measured, double limitMm, double wornPerLapMm)
+    /// <param name="kind">What kind of part; pads where unsaid.</param>
+    public static WearForecast Of(string part, IReadOnlyList<Measured> measured, double limitMm, double wornPerLapMm, Kind? kind = null)
     {
+        var (priorSigma, gaugeMm) = kind ?? Kind.Pads;
         ArgumentNullException.ThrowIfNull(measured);
         ArgumentOutOfRangeException.ThrowIfZero(measured.Count);
-        var precision = 1 / Square(Math.Log(PriorSigmaFactor));
+        var precision = 1 / Square(Math.Log(priorSigma));
         var sum = 0.0;
         var readings = 0;
         for (var i = 1; i < measured.Count; i++)
         {
             var worn = measured[i - 1].Mm - measured[i].Mm;
             var predicted = measured[i].PredictedWornMm;
-            if (predicted <= 0.02)
+            if (predicted <= gaugeMm / 8)
             {
                 continue;
             }
 
             // A loss within the gauge's error says only that it is small: its logarithm is taken at the error, with the error as wide as itself.
-            var counted = Math.Max(worn, GaugeMm);
-            var sigma = Math.Sqrt(Square(DayToDay) + (2 * Square(GaugeMm / counted)));
+            var counted = Math.Max(worn, gaugeMm);
+            var sigma = Math.Sqrt(Square(DayToDay) + (2 * Square(gaugeMm / counted)));
             precision += 1 / Square(sigma);
             sum += Math.Log(counted / predicted) / Square(sigma);
             readings++;

@@ -1,3 +1,5 @@
+using Rimrock.Core.Friction;
+using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 
 namespace Rimrock.Core.Logbook;
@@ -5,7 +7,10 @@ namespace Rimrock.Core.Logbook;
 /// <summary>Predicted wear of a hot lap in the middle of the band, the out and cool-down laps of the day shared among them.</summary>
 /// <param name="FrontMm">Off the front pad that wears most, mm.</param>
 /// <param name="RearMm">Off the rear one, mm.</param>
-public sealed record WornPerLap(double FrontMm, double RearMm)
+/// <param name="FrontRotorMm">Off a front rotor's thickness, mm.</param>
+/// <param name="RearRotorMm">Off a rear one's, mm.</param>
+/// <param name="Hours">Track hours that a hot lap stands for.</param>
+public sealed record WornPerLap(double FrontMm, double RearMm, double FrontRotorMm, double RearRotorMm, double Hours)
 {
     /// <summary>Runs the plan's first session.</summary>
     /// <param name="plan">A plan without faults.</param>
@@ -20,6 +25,9 @@ public sealed record WornPerLap(double FrontMm, double RearMm)
         }
 
         var laps = Math.Max(1, day.HotLaps);
-        return new WornPerLap(run.Front.WornMm3[0] / (2 * plan.Car.Front.Discs * plan.Car.Front.PadAreaCm2 * 100 * laps), run.Rear.WornMm3[0] / (2 * plan.Car.Rear.Discs * plan.Car.Rear.PadAreaCm2 * 100 * laps));
+        var hours = plan.Stint.MinutesEach / 60.0 / laps;
+        double PadMm(AxleRun axle, Vehicles.AxleBrake brake) => axle.WornMm3[0] / (2 * brake.Discs * brake.PadAreaCm2 * 100 * laps);
+        double RotorMm(Pad pad) => RunningCost.RingWearMmPerHour(pad) * hours;
+        return new WornPerLap(PadMm(run.Front, plan.Car.Front), PadMm(run.Rear, plan.Car.Rear), RotorMm(plan.FrontPad), RotorMm(plan.RearPad), hours);
     }
 }

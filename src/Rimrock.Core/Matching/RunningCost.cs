@@ -48,13 +48,20 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
         return Math.Max(0.1, wishes.EventsAYear * plan.Stint.Sessions * plan.Stint.MinutesEach / 60);
     }
 
+    /// <summary>Thickness that a ring loses under a pad in a track hour, mm.</summary>
+    public static double RingWearMmPerHour(Pad pad)
+    {
+        ArgumentNullException.ThrowIfNull(pad);
+        return RingWearMmPerHourAndIndex * Math.Max(0.5, pad.RotorWearIndex());
+    }
+
     /// <summary>Track hours that a ring lasts: until it is thin or until it cracks.</summary>
     public static double RingHours(Rotor rotor, Pad pad, double faceOverMeanK)
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(pad);
         var spare = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
-        var worn = spare / (RingWearMmPerHourAndIndex * Math.Max(0.5, pad.RotorWearIndex()));
+        var worn = spare / RingWearMmPerHour(pad);
         return rotor.Material == RingMaterial.Iron ? Math.Min(worn, CrackLife.Hours(rotor, faceOverMeanK)) : worn;
     }
 

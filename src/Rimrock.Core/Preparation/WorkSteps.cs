@@ -47,7 +47,7 @@ internal static class WorkSteps
         yield return new WorkStep("hub-clean", "Hub faces clean to bare metal", "A grain of rust under the hat is wobble at the edge, and wobble becomes judder.", "Run-out below what your car's maker allows, often 0.05 mm.");
         if ((change.FrontRotor && change.After.FrontRotor.Vanes == VaneKind.Curved) || (change.RearRotor && change.After.RearRotor.Vanes == VaneKind.Curved))
         {
-            yield return new WorkStep("rotor-hand", "Rotor hand check: left and right", "Curved vanes are a fan: on the wrong side they pump 10 to 30 % less air. Slots tell nothing about the side.", "Seen rolling forward, the vanes sweep back from the hub. Try yourself below before you fit them.");
+            yield return new WorkStep("rotor-hand", "Rotor hand check: left and right", "Curved vanes are a fan: on the wrong side they pump 10 to 30 % less air. Slots tell nothing about the side.", "Seen rolling forward, the vanes sweep back from the hub. Try yourself before you fit them; a right answer ticks this step.");
         }
 
         yield return new WorkStep("rotors-on", "Rotors on, oil film off with brake cleaner", "The film that keeps them from rusting in the box is poison for new pads.", "They sit flat by hand; service limit read off the rotor and written down.");

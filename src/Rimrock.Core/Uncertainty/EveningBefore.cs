@@ -12,8 +12,9 @@ public static class EveningBefore
     /// <summary>A part's peak of each day, as believed before that day.</summary>
     /// <param name="days">Days in order, each with its observations.</param>
     /// <param name="part">The part.</param>
+    /// <param name="progress">Told the share done after each day.</param>
     /// <param name="cancel">Stops between stretches.</param>
-    public static IReadOnlyList<Spread> PeaksOf(IReadOnlyList<EvidenceDay> days, BrakePart part, CancellationToken cancel = default)
+    public static IReadOnlyList<Spread> PeaksOf(IReadOnlyList<EvidenceDay> days, BrakePart part, Action<double>? progress = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(days);
         var members = Population.Prior.Scores.Length;
@@ -40,6 +41,8 @@ public static class EveningBefore
             {
                 log[member] += seen[member];
             }
+
+            progress?.Invoke((double)said.Count / days.Count);
         }
 
         return said;

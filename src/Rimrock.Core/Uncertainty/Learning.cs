@@ -24,13 +24,14 @@ public static class Learning
 
     /// <summary>Learns.</summary>
     /// <param name="days">The evidence; at least one observation in all.</param>
+    /// <param name="progress">Told after each round the share of the rounds that may be needed.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with plans and observations.</exception>
-    public static Learnt From(IReadOnlyList<EvidenceDay> days, CancellationToken cancel = default)
+    public static Learnt From(IReadOnlyList<EvidenceDay> days, Action<double>? progress = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(days);
         Check(days);
-        return new Evidence(days).Learn(cancel);
+        return new Evidence(days).Learn(progress, cancel);
     }
 
     /// <summary>Weights that sum to 1 from their logarithms.</summary>
@@ -68,7 +69,7 @@ public static class Learning
         private readonly IReadOnlyList<DayPhase>[] cut = [.. days.Select(Asked)];
         private readonly int count = days.Sum(day => day.Observations.Count);
 
-        public Learnt Learn(CancellationToken cancel)
+        public Learnt Learn(Action<double>? progress, CancellationToken cancel)
         {
             var scores = Population.Prior.Scores;
             var before = Answers(scores, cancel);
@@ -79,6 +80,7 @@ public static class Learning
             double[] nearest = [.. before.Log.Select(log => log.Max())];
             while (true)
             {
+                progress?.Invoke((double)rounds / MostRounds);
                 var logWeights = scores.Select((row, i) => answers.LogLikelihood[i] + LogNormal(row) - logProposal[i]).ToArray();
                 var weights = Normalized(logWeights);
                 var effective = Population.EffectiveSizeOf(weights);

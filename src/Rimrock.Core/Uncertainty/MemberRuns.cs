@@ -24,6 +24,7 @@ internal static class MemberRuns
             foreach (var phase in phases)
             {
                 cancel.ThrowIfCancellationRequested();
+                Precedence.StandBack();
                 run.Run(phase);
             }
 

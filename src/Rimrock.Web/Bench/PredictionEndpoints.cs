@@ -38,7 +38,11 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) => cache.Answer("plan", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache))))
+        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) =>
+            {
+                using var first = Precedence.Take();
+                return cache.Answer("plan", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache)));
+            })
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
             .Produces<PredictionResult>()
@@ -64,7 +68,7 @@ public static class PredictionEndpoints
             return new BandAnswer(prior);
         }
 
-        var learnt = Learning.From(evidence, cancel);
+        var learnt = Learning.From(evidence, cancel: cancel);
         return new BandAnswer(
             prior,
             Ensemble.Run(question.Plan, learnt.Belief, DayShelf.DayOf(question.Plan, cache), cancel),

@@ -1,7 +1,9 @@
+using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Options;
 using Rimrock.Core.Quantities;
+using Rimrock.Formats;
 using Rimrock.Storage;
 
 namespace Rimrock.Web.Log;
@@ -17,6 +19,19 @@ public static class ArchiveEndpoints
             .WithName("copyDatabase")
             .WithSummary("A copy of the database file, safe while it is in use.")
             .Produces<byte[]>(contentType: "application/vnd.sqlite3");
+        group.MapGet("/tables/{kind}", (string kind, Archive archive) =>
+            {
+                if (!ShelfStore.Kinds.Contains(kind) && !LogStore.Kinds.Contains(kind))
+                {
+                    throw Refused("kind", kind, string.Join(", ", ShelfStore.Kinds.Concat(LogStore.Kinds)), "There is no such table.");
+                }
+
+                return TypedResults.Text(TableOf(archive.Write(), kind), "text/csv", Encoding.UTF8);
+            })
+            .WithName("exportTable")
+            .WithSummary("All rows of one kind, of the shelf or of the log, as CSV (RFC 4180).")
+            .Produces<string>(contentType: "text/csv")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/", async (HttpRequest request, Archive archive, IOptions<JsonOptions> json, CancellationToken cancel, bool preview = false) =>
             {
                 ArchiveDocument? document;
@@ -48,6 +63,12 @@ public static class ArchiveEndpoints
             .WithSummary("Puts an archive in the place of everything, or with preview says what it would do.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
     }
+
+    private static string TableOf(ArchiveDocument all, string kind) => FlatCsv.Write(
+    [
+        .. all.Shelf.Where(item => item.Kind == kind).Select(item => new FlatRow([new("id", CsvText.Quoted(item.Id)), new("origin", item.Origin), new("archived", item.Archived == 0 ? "no" : "yes")], item.Body)),
+        .. all.Log.Where(entry => entry.Kind == kind).Select(entry => new FlatRow([new("id", CsvText.Quoted(entry.Id)), new("day", entry.Day), new("of", CsvText.Quoted(entry.Car))], entry.Body)),
+    ]);
 
     private static void CheckRows(ArchiveDocument document)
     {

@@ -11,6 +11,7 @@ using Rimrock.Devices;
 using Rimrock.Formats;
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
+using Rimrock.Web.Hosting;
 using Rimrock.Web.Shelf;
 
 namespace Rimrock.Web.Log;
@@ -36,11 +37,6 @@ public sealed record DiagnosisQuestion(string Symptom, PredictionPlan Plan);
 /// <param name="Second">Text of the second file.</param>
 public sealed record TracePair(string First, string Second);
 
-/// <summary>Wear of a car.</summary>
-/// <param name="Parts">Each part with a thickness in the log.</param>
-/// <param name="LevelFallMm">How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.</param>
-public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFallMm);
-
 /// <summary>The tables of words that the Log's forms need.</summary>
 /// <param name="Symptoms">Symptoms.</param>
 /// <param name="Ranges">Range of every field.</param>
@@ -51,7 +47,6 @@ public static class LogEndpoints
 {
     private const int Looked = 60;
     private const int MostEvidence = 6;
-    private const double NewSetMm = 1;
 
     /// <summary>Maps them.</summary>
     public static void MapLog(this RouteGroupBuilder group)
@@ -132,14 +127,15 @@ public static class LogEndpoints
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/learning", (string car, PredictionPlan plan, LogStore store, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/{car}/learning", (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
+                using var report = progress.Begin(ticket);
                 var sessions = store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
-                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, cancel)!);
+                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, report.Tell, cancel)!);
             })
             .WithName("learn")
-            .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence.")
+            .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress.")
             .Produces<LearningPage>()
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status400BadRequest);
@@ -147,7 +143,7 @@ public static class LogEndpoints
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 var notes = store.Read<InspectionNote>(CheckId(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body).ToList();
-                return TypedResults.Ok(WearOf(notes, asked => cache.Remember("wear", asked, () => WornPerLap.Of(asked))));
+                return TypedResults.Ok(WearPage.Of(notes, asked => cache.Remember("wear", asked, () => WornPerLap.Of(asked))));
             })
             .WithName("forecastWear")
             .WithSummary("How fast pads and rotors really wear by what was measured, and the laps that are left.")
@@ -201,34 +197,6 @@ public static class LogEndpoints
         {
             throw new InputFaultException([.. refused.Faults.Select(fault => fault with { Field = $"{field}, {fault.Field}" })]);
         }
-    }
-
-    private static WearPage WearOf(IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
-    {
-        var parts = new List<WearForecast>();
-        var fall = (Front: 0.0, Rear: 0.0);
-        foreach (var front in new[] { true, false })
-        {
-            var measured = notes.Select(note => (Note: note, Mm: note.Inspection.Corners.Where(look => look.Front == front).Min(look => look.ThinnestMm()))).Where(row => row.Mm is not null)
-                .Select(row => (row.Note, Worn: front ? wornOf(row.Note.Plan).FrontMm : wornOf(row.Note.Plan).RearMm, Mm: row.Mm!.Value, Laps: row.Note.Inspection.HotLapsSince ?? 0)).ToList();
-            // Other pads, or a thickness that grew, are a new set: counting begins there.
-            var begin = 0;
-            for (var i = 1; i < measured.Count; i++)
-            {
-                string Pad(int at) => front ? measured[at].Note.Plan.FrontPad.Name : measured[at].Note.Plan.RearPad.Name;
-                begin = measured[i].Mm > measured[i - 1].Mm + NewSetMm || Pad(i) != Pad(i - 1) ? i : begin;
-            }
-
-            if (measured.Count > 0)
-            {
-                var since = measured.Skip(begin).Select(row => new Measured(row.Note.Inspection.Date, row.Mm, row.Worn * row.Laps, row.Laps)).ToList();
-                var brake = front ? measured[^1].Note.Plan.Car.Front : measured[^1].Note.Plan.Car.Rear;
-                parts.Add(WearForecast.Of(front ? "front pads" : "rear pads", since, brake.PadLimitMm, measured[^1].Worn));
-                fall = front ? (since[0].Mm - since[^1].Mm, fall.Rear) : (fall.Front, since[0].Mm - since[^1].Mm);
-            }
-        }
-
-        return new WearPage(parts, parts.Any(part => part.Readings > 0) ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, fall.Front, fall.Rear), 1) : null);
     }
 
     private static string Csv(IReadOnlyList<LogItem<LogSession>> items)

@@ -44,7 +44,11 @@ public class LogSessionTests
     public void The_learning_page_moves_towards_what_was_seen()
     {
         var cool = Bare with { FrontPaint = new(null, 330), Pedal = PedalFeel.Firm };
-        var page = LearningPage.Of(Plan, [cool])!;
+        var told = new List<double>();
+        var page = LearningPage.Of(Plan, [cool], told.Add)!;
+        told.ShouldBeInOrder();
+        told.Count.ShouldBeGreaterThan(1);
+        told.ShouldAllBe(share => share > 0 && share <= 1);
         page.After.P50.ShouldBeLessThan(page.Before.P50 - 20);
         (page.After.P90 - page.After.P10).ShouldBeLessThan(page.Before.P90 - page.Before.P10);
         page.Promises.Single().BelowC.ShouldBe(330);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { counted } from '../shared/counted';
 import { conversion, inUnits, parseNumber, show } from '../units/units';
 
 describe('units', () => {
@@ -36,5 +37,11 @@ describe('units', () => {
     expect(parseNumber(' 1 560,5 ')).toBe(1560.5);
     expect(parseNumber('−10')).toBe(-10);
     for (const nonsense of ['', 'abc', '12kg', '1e9', '1,2,3', 'NaN', '--4', '<b>']) expect(parseNumber(nonsense)).toBeNaN();
+  });
+});
+
+describe('counting', () => {
+  it('leaves the s off one thing only', () => {
+    expect([0, 1, 2].map((count) => counted(count, 'braking zones'))).toEqual(['0 braking zones', '1 braking zone', '2 braking zones']);
   });
 });

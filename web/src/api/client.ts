@@ -104,6 +104,15 @@ export async function sketchBand(plan: PredictionPlan, signal?: AbortSignal): Pr
   return unwrap(await client.POST('/api/predictions/band', { body: { plan, sketch: true }, signal }));
 }
 
+/** Follows the progress of a long answer by its ticket; call what it returns to stop following. */
+export function followProgress(ticket: string, onShare: (share: number) => void): () => void {
+  const events = new EventSource(`/api/progress/${ticket}`);
+  // The stream ends with the answer; what it cannot tell is no error.
+  events.onmessage = (event) => onShare(Number(event.data));
+  events.onerror = () => events.close();
+  return () => events.close();
+}
+
 /** Weighs the whole shelf; the ticket names its progress. */
 export async function match(plan: PredictionPlan, wishes: Wishes, ticket: string, signal?: AbortSignal): Promise<MatchAnswer> {
   return unwrap(await client.POST('/api/matches', { params: { query: { ticket } }, body: { plan, wishes }, signal }));

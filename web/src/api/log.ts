@@ -1,4 +1,4 @@
-import { client, unwrap, type PredictionPlan, type Schemas } from './client';
+import { asText, client, unwrap, type PredictionPlan, type Schemas } from './client';
 import type { SeasonEvent } from './ready';
 
 export type LogSession = Schemas['LogSession'];
@@ -13,6 +13,9 @@ export type LearningPage = Schemas['LearningPage'];
 export type RankedCause = Schemas['RankedCause'];
 export type WearPage = Schemas['WearPage'];
 export type TraceComparison = Schemas['TraceComparison'];
+export type RecordingColumns = Schemas['RecordingColumns'];
+export type ColumnsPreview = Schemas['ColumnsPreview'];
+export type DrivenDay = Schemas['DrivenDay'];
 export type RestorePreview = Schemas['RestorePreview'];
 export type LogTables = Schemas['LogTables'];
 
@@ -71,8 +74,8 @@ export const diagnose = async (car: string, symptom: string, plan: PredictionPla
   unwrap(await client.POST('/api/log/{car}/diagnosis', { params: { path: { car } }, body: { symptom, plan } }));
 
 /** What the log has taught; null where no day has evidence. */
-export async function learn(car: string, plan: PredictionPlan, signal?: AbortSignal): Promise<LearningPage | null> {
-  const answer = await client.POST('/api/log/{car}/learning', { params: { path: { car } }, body: plan, signal });
+export async function learn(car: string, plan: PredictionPlan, ticket: string, signal?: AbortSignal): Promise<LearningPage | null> {
+  const answer = await client.POST('/api/log/{car}/learning', { params: { path: { car }, query: { ticket } }, body: plan, signal });
   return answer.response.status === 204 ? null : unwrap(answer);
 }
 
@@ -109,3 +112,11 @@ export async function restoreArchive(text: string, preview: boolean): Promise<Re
     }),
   );
 }
+
+/** Columns and first rows of a recording, with a guess which is which. */
+export const readColumns = async (text: string): Promise<ColumnsPreview> =>
+  unwrap(await client.POST('/api/log/recorded/columns', { body: text as never, ...asText('text/csv') }));
+
+/** A recording lap by lap beside what is predicted for the very same driving. */
+export const readDriven = async (plan: PredictionPlan, name: string, text: string, columns: RecordingColumns | null): Promise<DrivenDay> =>
+  unwrap(await client.POST('/api/log/recorded', { body: { plan, name, text, columns } }));

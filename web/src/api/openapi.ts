@@ -55,15 +55,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/matches/progress/{ticket}": {
+    "/api/progress/{ticket}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The share done of a match, 0 to 1, as server-sent events. */
-        get: operations["matchProgress"];
+        /** The share done of a long answer, 0 to 1, as server-sent events; the ticket is the one that it was asked with. */
+        get: operations["readProgress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -762,7 +762,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a car's log has taught: believed, seen, believed now; empty where no day has evidence. */
+        /** What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress. */
         post: operations["learn"];
         delete?: never;
         options?: never;
@@ -873,6 +873,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/recorded/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Columns and first rows of a recording in CSV, and a guess which is which; stores nothing. */
+        post: operations["readColumns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/recorded": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A recording lap by lap, with the hottest front face predicted for this very driving beside what was measured; stores nothing. */
+        post: operations["readDriven"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/archive": {
         parameters: {
             query?: never;
@@ -900,6 +934,23 @@ export interface paths {
         };
         /** A copy of the database file, safe while it is in use. */
         get: operations["copyDatabase"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/tables/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All rows of one kind, of the shelf or of the log, as CSV (RFC 4180). */
+        get: operations["exportTable"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1602,6 +1653,14 @@ export interface components {
             /** @description True where tyre grip limits both, so that pads make no difference. */
             reachesAbs: boolean;
         };
+        /** @description What a file holds, before anything is read from it. */
+        ColumnsPreview: {
+            /** @description Names of its columns. */
+            columns: string[];
+            /** @description Its first rows, as they stand. */
+            firstRows: string[][];
+            guess: null | components["schemas"]["RecordingColumns"];
+        };
         /** @description How much of a margin's spread goes with one guessed factor. */
         Contribution: {
             /** @description The factor's code. */
@@ -1707,6 +1766,18 @@ export interface components {
             /** @description How it came about. */
             why: string;
         };
+        /** @description What driving has cost so far, by what was measured. */
+        CostSoFar: {
+            /** @description By kind of part; only where measured twice and its price is known. */
+            lines: components["schemas"]["SpentOn"][];
+            /**
+             * Format: double
+             * @description Sum, for each track hour.
+             */
+            perHour: number;
+            /** @description The same by the plan; edges added, as if all were wrong the same way. */
+            planned: components["schemas"]["Spread"];
+        };
         /**
          * @description How far a crack goes.
          * @default none
@@ -1804,6 +1875,69 @@ export interface components {
             symptom: string;
             /** @description The plan. */
             plan: components["schemas"]["PredictionPlan"];
+        };
+        /** @description A recording against the prediction for the very same driving, lap by lap: the driver and the day drop out, the brakes are left. */
+        DrivenDay: {
+            /**
+             * Format: double
+             * @description Whole duration, s.
+             */
+            durationS: number;
+            /**
+             * Format: double
+             * @description Distance, m.
+             */
+            lengthM: number;
+            /**
+             * Format: double
+             * @description Highest speed, km/h.
+             */
+            topKmh: number;
+            /** @description Braking zones of its fastest whole lap. */
+            zones: components["schemas"]["BrakingZone"][];
+            /** @description The circuit that its fastest whole lap makes; not stored. */
+            circuit: components["schemas"]["Circuit"];
+            /** @description Its laps. */
+            laps: components["schemas"]["DrivenLap"][];
+            /** @description What the comparison says, in one sentence. */
+            verdict: string;
+        };
+        /** @description A lap of a recording. */
+        DrivenLap: {
+            /**
+             * Format: int32
+             * @description Its number.
+             */
+            lap: number;
+            /**
+             * Format: double
+             * @description Lap time, s.
+             */
+            durationS: number;
+            /**
+             * Format: double
+             * @description Highest speed, km/h.
+             */
+            topKmh: number;
+            /** @description Hottest front face of the lap as predicted for this very driving, C. */
+            predictedC: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description Hottest that the sensor saw, C; null without a sensor.
+             */
+            measuredC: null | number;
+            /** @description True where what was measured lies in the band; null without a sensor. */
+            inBand?: null | boolean;
+        };
+        /** @description A recording of a day with the plan that it was driven with. */
+        DrivenQuestion: {
+            /** @description Car, parts and weather of that day. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description A name for the circuit it makes. */
+            name: string;
+            /** @description The file's text: CSV or GPX 1.1. */
+            text: string;
+            columns?: null | components["schemas"]["RecordingColumns"];
         };
         /**
          * @description Where a duct blows.
@@ -2113,6 +2247,12 @@ export interface components {
          * @enum {unknown}
          */
         Harm: "nuisance" | "warning" | "damage" | "danger";
+        /**
+         * @description Unit of a column of temperatures.
+         * @default celsius
+         * @enum {unknown}
+         */
+        HeatUnit: "celsius" | "fahrenheit";
         /**
          * @description What the outside source shines on.
          * @default line
@@ -3434,6 +3574,21 @@ export interface components {
          * @enum {unknown}
          */
         ReasonKind: "fixes" | "costs" | "stillFirst" | "note";
+        /** @description Which column of a recording holds what. */
+        RecordingColumns: {
+            /** @description Times, s. */
+            time: string;
+            /** @description Speeds. */
+            speed: string;
+            /** @description Their unit. */
+            speedUnit?: components["schemas"]["SpeedUnit"];
+            /** @description A front rotor's face by infrared; null where none was recorded. */
+            rotor?: null | string;
+            /** @description Its unit. */
+            rotorUnit?: components["schemas"]["HeatUnit"];
+            /** @description Number of the lap; null where laps are told by distance. */
+            lap?: null | string;
+        };
         /** @description What was found in a recorded trace. */
         RecordingPreview: {
             /** @description The circuit it makes; not stored yet. */
@@ -4010,6 +4165,12 @@ export interface components {
             /** @description Speeds, km/h. */
             speedKmh: number[];
         };
+        /**
+         * @description Unit of a column of speeds.
+         * @default kmh
+         * @enum {unknown}
+         */
+        SpeedUnit: "kmh" | "metresPerSecond" | "mph";
         /** @description One step of the cheapest way. */
         SpendStep: {
             /** @description What to change, in words. */
@@ -4031,6 +4192,23 @@ export interface components {
              * @description Risk after it.
              */
             riskAfter: number;
+        };
+        /** @description What one kind of part has cost. */
+        SpentOn: {
+            /** @description Which. */
+            what: string;
+            /**
+             * Format: double
+             * @description Price of what was worn off, in the driver's currency.
+             */
+            spent: number;
+            /**
+             * Format: double
+             * @description For each track hour behind it.
+             */
+            perHour: number;
+            /** @description What the plan reckoned for each track hour. */
+            planned: components["schemas"]["Spread"];
         };
         /** @description A band: a tenth lies below the first, half below the second, nine tenths below the third. */
         Spread: {
@@ -4368,6 +4546,7 @@ export interface components {
              * @description How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.
              */
             levelFallMm: null | number;
+            cost: null | components["schemas"]["CostSoFar"];
         };
         /** @description The weather of the day. */
         Weather: {
@@ -4776,7 +4955,7 @@ export interface operations {
             };
         };
     };
-    matchProgress: {
+    readProgress: {
         parameters: {
             query?: never;
             header?: never;
@@ -6258,7 +6437,9 @@ export interface operations {
     };
     learn: {
         parameters: {
-            query?: never;
+            query?: {
+                ticket?: string;
+            };
             header?: never;
             path: {
                 car: string;
@@ -6501,6 +6682,72 @@ export interface operations {
             };
         };
     };
+    readColumns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColumnsPreview"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readDriven: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrivenQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrivenDay"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     exportArchive: {
         parameters: {
             query?: never;
@@ -6572,6 +6819,37 @@ export interface operations {
                 };
                 content: {
                     "application/vnd.sqlite3": string;
+                };
+            };
+        };
+    };
+    exportTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

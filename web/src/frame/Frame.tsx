@@ -41,8 +41,8 @@ function useTheme() {
 export function Frame() {
   const { system, toggle } = useUnits();
   const theme = useTheme();
-  const { undo } = usePlan();
-  const { search, pathname } = useLocation();
+  const { undo, search } = usePlan();
+  const { pathname } = useLocation();
   const navigate = useNavigate();
   const [finding, setFinding] = useState(false);
   const [helping, setHelping] = useState(false);

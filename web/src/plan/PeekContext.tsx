@@ -1,10 +1,9 @@
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import type { Pad } from '../api/client';
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { Draft } from './draft';
 
-/** A candidate that is looked at before it is fitted. */
+/** What choosing a candidate that is looked at would do to the plan as it then stands. */
 export interface Peek {
-  axle: 'front' | 'rear';
-  pad: Pad;
+  edit: (draft: Draft) => Draft;
 }
 
 const PeekContext = createContext<{ peek: Peek | null; setPeek: (peek: Peek | null) => void }>({ peek: null, setPeek: () => undefined });
@@ -16,3 +15,10 @@ export function PeekProvider({ children }: { children: ReactNode }) {
 }
 
 export const usePeek = () => useContext(PeekContext);
+
+/** Looks at what a choice would do, for as long as the list that asks is open; null looks away. */
+export function useLook(): (edit: Peek['edit'] | null) => void {
+  const { setPeek } = usePeek();
+  useEffect(() => () => setPeek(null), [setPeek]);
+  return useCallback((edit) => setPeek(edit && { edit }), [setPeek]);
+}

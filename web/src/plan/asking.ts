@@ -9,3 +9,6 @@ export const predictionOf = (plan: PredictionPlan) =>
     staleTime: Infinity,
     retry: false,
   });
+
+/** Query keys of the answers that take longer than the prediction itself. */
+export const slower = ['sketch', 'band'] as const;

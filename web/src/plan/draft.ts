@@ -116,7 +116,7 @@ export function classFluid(code: string, shelf: ShelfAnswer): BrakeFluid | undef
 export const familyPrefix = 'family:';
 export const classPrefix = 'class:';
 
-export function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
+function findPad(ref: string | Pad, shelf: ShelfAnswer): Pad | undefined {
   return typeof ref === 'string' && ref.startsWith(familyPrefix)
     ? familyPad(ref.slice(familyPrefix.length), shelf)
     : find(shelf.content.pads, ref);

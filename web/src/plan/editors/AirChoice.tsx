@@ -2,6 +2,7 @@ import { DuctDrawing } from '../../charts/DuctDrawing';
 import type { WheelDuct } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { SelectField } from '../../shared/SelectField';
+import { useLook } from '../PeekContext';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
@@ -11,6 +12,7 @@ const noDuct: Required<WheelDuct> = { hoseMm: 0, shield: 'closed', aim: 'eye', l
 /** Ducts, dust shield and wheels. */
 export function AirChoice() {
   const { draft, change } = usePlan();
+  const onPeek = useLook();
   const range = useRange();
   if (!draft) return null;
   const duct = { ...noDuct, ...draft.frontDuct };
@@ -52,6 +54,9 @@ export function AirChoice() {
         ]}
         chosen={duct.shield}
         onChoose={(shield) => edit({ shield: shield as WheelDuct['shield'] })}
+        onPeek={(shield) =>
+          onPeek(shield ? (old) => ({ ...old, frontDuct: { ...noDuct, ...old.frontDuct, shield: shield as WheelDuct['shield'] } }) : null)
+        }
       />
       <SelectField
         label="Wheels"

@@ -166,6 +166,18 @@ export function CarEditor() {
             range={range('car.hydraulics.boosterGain')}
             onChange={(boosterGain) => edit({ hydraulics: { ...car.hydraulics, boosterGain } })}
           />
+          <SelectField
+            label="Bled in which order"
+            hint="your car’s manual says"
+            value={car.bleeding ?? 'furthestFirst'}
+            options={[
+              { value: 'furthestFirst', label: 'furthest first, master cylinder at the left' },
+              { value: 'furthestFirstFromRight', label: 'furthest first, master cylinder at the right' },
+              { value: 'nearestFirst', label: 'nearest first' },
+              { value: 'crosswise', label: 'crosswise' },
+            ]}
+            onChange={(bleeding) => edit({ bleeding })}
+          />
         </div>
         {(['front', 'rear'] as const).map((axle) => (
           <section key={axle} aria-label={`${axle} calipers`}>

@@ -8,12 +8,13 @@ import { typicalCircuit } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
+import { counted } from '../../shared/counted';
 
 const describe = (circuit: Circuit) =>
   circuit.segments
     ? `${(circuit.segments.reduce((sum, segment) => sum + segment.lengthM, 0) / 1000).toFixed(1)} km, ${circuit.segments.filter((s) => s.radiusM).length} corners`
     : circuit.zones
-      ? `${circuit.zones.length} braking zones`
+      ? counted(circuit.zones.length, 'braking zones')
       : 'from a recording';
 
 export function CircuitEditor() {

@@ -1,9 +1,8 @@
-import { useEffect } from 'react';
 import type { Pad } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { useUnits } from '../../units/UnitContext';
-import { classPrefix, familyPrefix, findPad, onOffer } from '../draft';
-import { usePeek } from '../PeekContext';
+import { classPrefix, familyPrefix, onOffer } from '../draft';
+import { useLook } from '../PeekContext';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { HeatBeside } from './HeatBeside';
@@ -13,15 +12,10 @@ type Axle = 'front' | 'rear';
 
 export function PadEditor({ axle }: { axle: Axle }) {
   const { shelf, draft, plan, change } = usePlan();
-  const { setPeek } = usePeek();
+  const onPeek = useLook();
   const { show } = useUnits();
   const range = useRange();
-  useEffect(() => () => setPeek(null), [setPeek]);
   if (!draft || !plan) return null;
-  const onPeek = (id: string | null) => {
-    const pad = id && findPad(id, shelf);
-    setPeek(pad ? { axle, pad } : null);
-  };
   const key = axle === 'front' ? 'frontPad' : 'rearPad';
   const left = axle === 'front' ? 'frontPadMm' : 'rearPadMm';
   const familyName = (code: string) => shelf.padFamilies.find((family) => family.code === code)?.name ?? code;
@@ -39,7 +33,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
         }))}
         chosen={typeof draft[key] === 'string' ? draft[key] : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id }))}
-        onPeek={onPeek}
+        onPeek={(id) => onPeek(id ? (old) => ({ ...old, [key]: id }) : null)}
       />
       <ChoiceList
         legend="Only the kind is known"
@@ -50,7 +44,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
         }))}
         chosen={typeof draft[key] === 'string' ? draft[key] : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id }))}
-        onPeek={onPeek}
+        onPeek={(id) => onPeek(id ? (old) => ({ ...old, [key]: id }) : null)}
       />
       <div>
         <NumberField
@@ -75,6 +69,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
 
 export function FluidEditor() {
   const { shelf, draft, change } = usePlan();
+  const onPeek = useLook();
   const { show } = useUnits();
   const range = useRange();
   if (!draft) return null;
@@ -91,6 +86,7 @@ export function FluidEditor() {
         }))}
         chosen={typeof draft.fluid === 'string' ? draft.fluid : null}
         onChoose={(fluid) => change((old) => ({ ...old, fluid }))}
+        onPeek={(fluid) => onPeek(fluid ? (old) => ({ ...old, fluid }) : null)}
       />
       <ChoiceList
         legend="Only the class is known"
@@ -103,6 +99,7 @@ export function FluidEditor() {
           }))}
         chosen={typeof draft.fluid === 'string' ? draft.fluid : null}
         onChoose={(fluid) => change((old) => ({ ...old, fluid }))}
+        onPeek={(fluid) => onPeek(fluid ? (old) => ({ ...old, fluid }) : null)}
       />
       <div>
         <NumberField

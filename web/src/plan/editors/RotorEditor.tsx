@@ -2,6 +2,7 @@ import type { Rotor } from '../../api/client';
 import { VaneHand } from '../../charts/VaneHand';
 import { NumberField } from '../../shared/NumberField';
 import { SelectField } from '../../shared/SelectField';
+import { useLook } from '../PeekContext';
 import { usePlan } from '../PlanContext';
 import { AirChoice } from './AirChoice';
 import { ChoiceList } from './ChoiceList';
@@ -11,10 +12,14 @@ type Axle = 'front' | 'rear';
 
 const materials = { iron: '', carbonCeramic: 'carbon-ceramic, ', carbonCarbon: 'carbon-carbon, ' };
 
-const rotorNote = (rotor: Rotor) =>
-  rotor.construction === 'drum'
-    ? `drum, ${rotor.outerDiameterMm} x ${rotor.drumWidthMm} mm`
-    : `${rotor.outerDiameterMm} x ${rotor.thicknessMm} mm, ${materials[rotor.material ?? 'iron']}${rotor.vanes === 'solid' ? 'solid' : `${rotor.vanes} vanes`}, ${rotor.construction === 'twoPiece' ? 'two-piece' : 'one-piece'}`;
+/** What a rotor's name leaves open. */
+function rotorNote(rotor: Rotor, named = true) {
+  const size = `${rotor.outerDiameterMm} x ${rotor.construction === 'drum' ? rotor.drumWidthMm : rotor.thicknessMm}`;
+  const measures = named && rotor.name.includes(size) ? '' : `${size} mm, `;
+  if (rotor.construction === 'drum') return `${measures}drum`;
+  const vanes = rotor.vanes === 'solid' ? 'solid' : `${rotor.vanes} vanes`;
+  return `${measures}${materials[rotor.material ?? 'iron']}${vanes}, ${rotor.construction === 'twoPiece' ? 'two pieces' : 'one piece'}`;
+}
 
 export function RotorEditor() {
   return (
@@ -28,6 +33,7 @@ export function RotorEditor() {
 
 function RotorChoice({ axle }: { axle: Axle }) {
   const { shelf, draft, plan, change } = usePlan();
+  const onPeek = useLook();
   if (!draft || !plan) return null;
   const key = axle === 'front' ? 'frontRotor' : 'rearRotor';
   const wrongKey = axle === 'front' ? 'frontWrongSide' : 'rearWrongSide';
@@ -41,7 +47,7 @@ function RotorChoice({ axle }: { axle: Axle }) {
         legend={axle === 'front' ? 'Front rotors' : drums ? 'Rear drums' : 'Rear rotors'}
         choices={[
           ...(typeof draft.car === 'string'
-            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor) : '' }]
+            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor, false) : '' }]
             : []),
           ...shelf.content.rotors
             .filter((item) => (item.body.construction === 'drum') === drums)
@@ -49,6 +55,7 @@ function RotorChoice({ axle }: { axle: Axle }) {
         ]}
         chosen={chosen === null ? 'as-fitted' : typeof chosen === 'string' ? chosen : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id === 'as-fitted' ? null : id }))}
+        onPeek={(id) => onPeek(id ? (old) => ({ ...old, [key]: id === 'as-fitted' ? null : id }) : null)}
       />
       {rotor.vanes === 'curved' && (
         <>

@@ -26,7 +26,8 @@ import { HeatAway } from './HeatAway';
 import { LiveLogger } from './LiveLogger';
 import { OnTheRoad } from './OnTheRoad';
 import { useLogger } from './useLogger';
-import { usePeekLayers } from './usePeekLayers';
+import { PeekedNote } from './PeekedNote';
+import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
 /** Pauses before the slower answers, ms: while a figure is still being changed, the page itself comes first. */
@@ -118,7 +119,7 @@ const Verdict = memo(function Verdict({
 }) {
   const band = answer?.learnt ?? answer?.prior;
   const log = useLogger();
-  const peeked = usePeekLayers();
+  const peeked = usePeeked(result.strata);
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
@@ -137,6 +138,7 @@ const Verdict = memo(function Verdict({
       <p className="visually-hidden" role="status">
         {gone ? `${gone.title}. ${inUnits(gone.sentence, system)}` : 'Everything holds.'}
       </p>
+      {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench">
         <div>
           <section aria-label="Strata">
@@ -148,7 +150,7 @@ const Verdict = memo(function Verdict({
                 <span className="key key-road">road</span>
               </span>
             </header>
-            <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} preview={peeked} />
+            <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} preview={peeked?.layers} />
             <p className="note">
               {band
                 ? 'Bracket above the bar: where the day’s hottest moment falls in eight of ten likely days.'

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { match, type PredictionPlan, type Wishes } from '../../api/client';
+import { followProgress, match, type PredictionPlan, type Wishes } from '../../api/client';
 
 const pauseMs = 150;
 
@@ -17,14 +17,11 @@ export function useMatch(plan: PredictionPlan | null, wishes: Wishes) {
       await new Promise((resume) => setTimeout(resume, pauseMs));
       const ticket = crypto.randomUUID();
       setShare(0);
-      const events = new EventSource(`/api/matches/progress/${ticket}`);
-      // The stream ends with the match; what it cannot tell is no error.
-      events.onmessage = (event) => setShare(Number(event.data));
-      events.onerror = () => events.close();
+      const unfollow = followProgress(ticket, setShare);
       try {
         return await match(plan!, wishes, ticket, signal);
       } finally {
-        events.close();
+        unfollow();
       }
     },
     enabled: plan !== null && stopped !== asked,

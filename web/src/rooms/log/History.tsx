@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { deleteEntry, listPhotos, type Entry, type InspectionNote, type LogSession } from '../../api/log';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { SureButton } from '../../shared/SureButton';
 import { useUnits } from '../../units/UnitContext';
 import { corners, pedals } from './words';
 
@@ -95,15 +96,11 @@ export function History({
                 </button>{' '}
               </>
             )}
-            <button
-              type="button"
-              className="btn btn-link"
-              onClick={() =>
-                window.confirm(`Delete what was written down on ${item.entry.day}? It cannot be taken back.`) && drop.mutate(item.entry)
-              }
-            >
-              Delete
-            </button>
+            <SureButton
+              label="Delete"
+              question={`Delete what was written down on ${item.entry.day}? It cannot be taken back.`}
+              onSure={() => drop.mutate(item.entry)}
+            />
             {shown === item.entry.id && <Photos id={item.entry.id} />}
           </li>
         ))}

@@ -3,6 +3,21 @@ import { useState } from 'react';
 import { restoreArchive, type RestorePreview } from '../../api/log';
 import { ProblemNote } from '../../shared/ProblemNote';
 
+const tables: [kind: string, name: string][] = [
+  ['cars', 'cars'],
+  ['circuits', 'circuits'],
+  ['pads', 'pads'],
+  ['rotors', 'rotors'],
+  ['fluids', 'fluids'],
+  ['lines', 'lines'],
+  ['ducts', 'duct kits'],
+  ['session', 'days in full'],
+  ['inspection', 'inspections'],
+  ['event', 'events'],
+  ['kit', 'paint kits'],
+  ['work', 'work orders'],
+];
+
 /** Everything is the user's: out as one file, in again with a look first, or the database itself. */
 export function Keep({ car }: { car: string }) {
   const queries = useQueryClient();
@@ -47,6 +62,18 @@ export function Keep({ car }: { car: string }) {
             }}
           />
         </label>
+      </p>
+      <p className="note">
+        One table as CSV:{' '}
+        {tables.map(([kind, name], i) => (
+          <span key={kind}>
+            {i > 0 && ', '}
+            <a href={`/api/archive/tables/${kind}`} download={`${name.replace(' ', '-')}.csv`}>
+              {name}
+            </a>
+          </span>
+        ))}
+        .
       </p>
       {problem && <ProblemNote error={problem} />}
       {waiting && (

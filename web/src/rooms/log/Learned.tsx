@@ -1,5 +1,6 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { PredictionPlan } from '../../api/client';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { followProgress, type PredictionPlan } from '../../api/client';
 import { learn } from '../../api/log';
 import { Promises } from '../../charts/Promises';
 import { Taught } from '../../charts/Taught';
@@ -12,12 +13,25 @@ const signed = (value: number) => `${value >= 0 ? '+' : '−'}${Math.abs(value).
 /** What the car has taught: what was believed, what was seen, what is believed now. */
 export function Learned({ car, plan, count }: { car: string; plan: PredictionPlan; count: number }) {
   const { show, band, system } = useUnits();
+  const queries = useQueryClient();
+  const [share, setShare] = useState(0);
+  const [stopped, setStopped] = useState(false);
+  const queryKey = ['log', car, 'learning', plan];
   const query = useQuery({
-    queryKey: ['log', car, 'learning', plan],
-    queryFn: ({ signal }) => learn(car, plan, signal),
+    queryKey,
+    queryFn: async ({ signal }) => {
+      const ticket = crypto.randomUUID();
+      setShare(0);
+      const unfollow = followProgress(ticket, setShare);
+      try {
+        return await learn(car, plan, ticket, signal);
+      } finally {
+        unfollow();
+      }
+    },
     placeholderData: keepPreviousData,
     retry: false,
-    enabled: count > 0,
+    enabled: count > 0 && !stopped,
   });
   const page = query.data;
   if (query.error) return <ProblemNote error={query.error} retry={() => void query.refetch()} />;
@@ -31,7 +45,31 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         </p>
       </section>
     );
-  if (!page) return <p className="loading">Weighing what was seen…</p>;
+  if (!page)
+    return (
+      <section aria-label="What the car taught">
+        <h2>What the car taught</h2>
+        {stopped ? (
+          <button type="button" className="btn btn-outline-dark" onClick={() => setStopped(false)}>
+            Weigh what was seen
+          </button>
+        ) : (
+          <p className="loading" role="status">
+            Weighing what was seen, {Math.round(share * 100)} %{' '}
+            <button
+              type="button"
+              className="btn btn-link"
+              onClick={() => {
+                setStopped(true);
+                void queries.cancelQueries({ queryKey });
+              }}
+            >
+              Stop
+            </button>
+          </p>
+        )}
+      </section>
+    );
   const told = page.promises.filter((promise) => promise.kept != null).length;
   return (
     <>

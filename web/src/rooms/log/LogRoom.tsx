@@ -11,6 +11,7 @@ import { InspectionEntry } from './InspectionEntry';
 import { Keep } from './Keep';
 import { Kits } from './Kits';
 import { Learned } from './Learned';
+import { Recorded } from './Recorded';
 import { SessionEntry } from './SessionEntry';
 import { Traces } from './Traces';
 import { Wear } from './Wear';
@@ -79,6 +80,7 @@ export default function LogRoom() {
             total={(sessions.data?.total ?? 0) + (inspections.data?.total ?? 0)}
             onEdit={setEditing}
           />
+          <Recorded plan={plan} />
           <Traces />
           <Kits car={car} kits={mine} first={[firstPaints, firstStickers]} />
           <Keep car={car} />

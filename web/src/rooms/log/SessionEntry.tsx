@@ -3,8 +3,10 @@ import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
 import { addPhoto, saveSession, type Entry, type Finding, type LogSession, type PaintKit } from '../../api/log';
 import { newId, today } from '../../plan/carKey';
+import { usePlan } from '../../plan/PlanContext';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useUnits } from '../../units/UnitContext';
 import { Findings } from './Findings';
 import { KitRow } from './KitRow';
 import { jpegOf } from './photo';
@@ -37,10 +39,15 @@ export function SessionEntry({
 }) {
   const queries = useQueryClient();
   const range = useLogRange();
+  const { shelf } = usePlan();
+  const { show } = useUnits();
   const old = entry?.body;
   const [id] = useState(entry?.id ?? newId());
   const [day, setDay] = useState(entry?.day ?? today());
   const [sessions, setSessions] = useState(old?.sessions ?? plan.stint.sessions ?? 1);
+  const planned = old?.plan ?? plan;
+  const [pace, setPace] = useState(planned.pace);
+  const [weather, setWeather] = useState(planned.weather);
   const [laps, setLaps] = useState(old?.laps ?? 0);
   const [frontPaint, setFrontPaint] = useState<Gone>(goneOf(paints, old?.frontPaint));
   const [rearPaint, setRearPaint] = useState<Gone>(goneOf(paints, old?.rearPaint));
@@ -63,7 +70,7 @@ export function SessionEntry({
         date: day,
         sessions,
         laps,
-        plan: old?.plan ?? plan,
+        plan: { ...planned, pace, weather },
         frontPaint: after(paints, frontPaint),
         rearPaint: after(paints, rearPaint),
         frontSticker: after(stickers, frontSticker),
@@ -99,9 +106,7 @@ export function SessionEntry({
   return (
     <section aria-label="A day at the track" className="paddock">
       <h2>{entry ? 'Correct the day' : 'A day at the track'}</h2>
-      <p className="note">
-        {plan.circuit.name}, {plan.pace} pace, {plan.weather.ambientC} °C: as in the sentence above.
-      </p>
+      <p className="note">{planned.circuit.name}, with the parts in the sentence above.</p>
       <div className="paddock-row">
         <label className="field">
           Day
@@ -127,6 +132,48 @@ export function SessionEntry({
             +
           </button>
         </div>
+      </div>
+      <div className="paddock-row">
+        <div className="stepper" role="group" aria-label="Air">
+          <span>Air</span>
+          <button
+            type="button"
+            aria-label="Two degrees cooler"
+            onClick={() => setWeather({ ...weather, ambientC: Math.max(-20, weather.ambientC - 2) })}
+          >
+            −
+          </button>
+          <output>{show(weather.ambientC, 'C')}</output>
+          <button
+            type="button"
+            aria-label="Two degrees warmer"
+            onClick={() => setWeather({ ...weather, ambientC: Math.min(50, weather.ambientC + 2) })}
+          >
+            +
+          </button>
+        </div>
+        <button
+          type="button"
+          className={weather.rain ? 'kit-mark chosen' : 'kit-mark'}
+          aria-pressed={weather.rain ?? false}
+          onClick={() => setWeather({ ...weather, rain: !weather.rain })}
+        >
+          rain
+        </button>
+        <fieldset className="kit-row">
+          <legend>Pace</legend>
+          {shelf.paces.map((item) => (
+            <button
+              key={item.code}
+              type="button"
+              className={item.code === pace ? 'kit-mark chosen' : 'kit-mark'}
+              aria-pressed={item.code === pace}
+              onClick={() => setPace(item.code)}
+            >
+              {item.name}
+            </button>
+          ))}
+        </fieldset>
       </div>
       <KitRow kit={paints} label="Front rotor’s paints" gone={frontPaint} onChange={setFrontPaint} />
       <KitRow kit={stickers} label="Front caliper’s stickers" gone={frontSticker} onChange={setFrontSticker} />

@@ -26,10 +26,23 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
               : ''}
             {part.readings > 0
               ? `They wear ×${part.factor.p50.toFixed(2)} (${part.factor.p10.toFixed(2)} to ${part.factor.p90.toFixed(2)}) of what was predicted, by ${part.readings} measurement${part.readings === 1 ? '' : 's'}.`
-              : 'Measured once: the factor is still a guess (×0.5 to ×2).'}
+              : `Measured once: how fast is still a guess (×${part.factor.p10.toFixed(1)} to ×${part.factor.p90.toFixed(1)} of what is predicted).`}
+            {part.part.endsWith('rotors') && ' By thickness alone; cracks end a ring earlier.'}
           </li>
         ))}
       </ul>
+      {page?.cost && (
+        <p>
+          <b>Cost so far:</b> {page.cost.perHour.toFixed(1)} for each track hour by what was measured, against{' '}
+          {page.cost.planned.p50.toFixed(1)} ({page.cost.planned.p10.toFixed(1)} to {page.cost.planned.p90.toFixed(1)}) by the plan:{' '}
+          {page.cost.lines
+            .map(
+              (line) => `${line.what} ${line.perHour.toFixed(1)} against ${line.planned.p50.toFixed(1)}, ${line.spent.toFixed(0)} worn off`,
+            )
+            .join('; ')}
+          . In your currency; fluid and work not counted.
+        </p>
+      )}
       {page?.levelFallMm != null && (
         <p className="note">
           Worn pads should have let the fluid fall by about{' '}

@@ -4,8 +4,8 @@ import { TrainerRotor } from '../../charts/TrainerRotor';
 /** Ten at a time are enough: which way the slots run is thrown in to mislead, as it does in life. */
 const draw = () => ({ left: Math.random() < 0.5, slots: Math.random() < 0.5 });
 
-/** Left or right? A rotor lies on the bench, seen from its wheel side. */
-export function HandTrainer() {
+/** Left or right? A rotor lies on the bench, seen from its wheel side. A right answer is told, so that it can tick the step it checks. */
+export function HandTrainer({ onRight }: { onRight?: () => void }) {
   const [rotor, setRotor] = useState(draw);
   const [said, setSaid] = useState<'left' | 'right' | null>(null);
   const [score, setScore] = useState({ right: 0, of: 0 });
@@ -14,6 +14,7 @@ export function HandTrainer() {
     if (said) return;
     setSaid(answer);
     setScore({ right: score.right + (answer === truth ? 1 : 0), of: score.of + 1 });
+    if (answer === truth) onRight?.();
   };
   return (
     <section aria-label="Rotor-hand trainer" className="trainer">

@@ -8,11 +8,11 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { Bedding } from './Bedding';
 import { HandTrainer } from './HandTrainer';
 import { Season } from './Season';
-import { WorkList } from './WorkList';
+import { handStep, WorkList } from './WorkList';
 
 /** From the parts in the post to a car that is ready: the work, the bedding, the season. */
 export default function ReadyRoom() {
-  const { shelf, draft, plan } = usePlan();
+  const { shelf, draft, plan, search } = usePlan();
   const [freshFluid, setFreshFluid] = useState(false);
   const before = draft && plan ? planAsItStands(draft, plan, shelf) : null;
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
@@ -40,7 +40,7 @@ export default function ReadyRoom() {
         {changes.length === 0 ? (
           <>
             The plan above is what is on the {plan.car.name}: nothing to change. Fit something in{' '}
-            <Link to={{ pathname: '/choose', search: window.location.search }}>Choose</Link>, or in the sentence above.
+            <Link to={{ pathname: '/choose', search }}>Choose</Link>, or in the sentence above.
           </>
         ) : (
           <>
@@ -63,7 +63,7 @@ export default function ReadyRoom() {
         )}
         <div>
           <Bedding plan={plan} fresh={beds} />
-          <HandTrainer />
+          {!order.data?.steps.some((step) => step.code === handStep) && <HandTrainer />}
         </div>
       </div>
       <Season plan={plan} car={carKey(draft)} />

@@ -6,6 +6,7 @@ import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonE
 import { SeasonChart } from '../../charts/SeasonChart';
 import { newId, today } from '../../plan/carKey';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { SureButton } from '../../shared/SureButton';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
@@ -155,14 +156,12 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
                   <td>{day.boils < 0.01 ? '< 1 %' : `${Math.round(day.boils * 100)} %`}</td>
                   <td>{answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–'}</td>
                   <td className="no-print">
-                    <button
-                      type="button"
-                      className="btn btn-link"
-                      aria-label={`Remove ${day.date} ${day.name}`}
-                      onClick={() => ahead[i] && window.confirm(`Remove ${day.date} from the season?`) && drop.mutate(ahead[i])}
-                    >
-                      Remove
-                    </button>
+                    <SureButton
+                      label="Remove"
+                      ariaLabel={`Remove ${day.date} ${day.name}`}
+                      question="Out of the season?"
+                      onSure={() => ahead[i] && drop.mutate(ahead[i])}
+                    />
                   </td>
                 </tr>
               ))}

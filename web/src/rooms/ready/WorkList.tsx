@@ -7,8 +7,12 @@ import { newId, today } from '../../plan/carKey';
 import { draftOfCar, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { HandTrainer } from './HandTrainer';
 
 const money = (price: number | null | undefined) => (price == null ? '' : price.toFixed(0));
+
+/** The step that the rotor-hand trainer checks. */
+export const handStep = 'rotor-hand';
 
 /** What to order, and the work step by step: ticked off, kept, printed. */
 export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: string; plan: PredictionPlan; draft: Draft }) {
@@ -104,6 +108,14 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
               >
                 why, and how to check
               </button>
+            )}
+            {step.code === handStep && step.code === shown && (
+              <HandTrainer
+                onRight={() => {
+                  setOpened(step.code);
+                  if (!done.has(step.code)) tick.mutate([...done, step.code]);
+                }}
+              />
             )}
             {step.caution && <p className="step-caution">{step.caution}</p>}
           </li>

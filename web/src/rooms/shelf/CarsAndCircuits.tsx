@@ -6,6 +6,8 @@ import { draftOfCar } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
+import { Rename } from './Rename';
+import { counted } from '../../shared/counted';
 
 const lengthOf = (circuit: Circuit) => circuit.segments?.reduce((sum, segment) => sum + segment.lengthM, 0);
 
@@ -68,11 +70,11 @@ export function CarsAndCircuits({ kind }: { kind: 'cars' | 'circuits' }) {
                   {item.body.segments
                     ? `${show(length ?? 0, 'm')}, ${item.body.segments.length} straights and corners`
                     : item.body.zones
-                      ? `${item.body.zones.length} braking zones`
+                      ? counted(item.body.zones.length, 'braking zones')
                       : `a recording of ${((item.body.recording?.timeS.at(-1) ?? 0) / 60).toFixed(1)} min`}
                   , {show(item.body.altitudeM ?? 0, 'm')} above the sea
                 </p>
-                <p>
+                <div className="actions">
                   <button
                     type="button"
                     className="btn btn-link"
@@ -83,20 +85,14 @@ export function CarsAndCircuits({ kind }: { kind: 'cars' | 'circuits' }) {
                   >
                     Drive here
                   </button>
-                  <button
-                    type="button"
-                    className="btn btn-link"
-                    onClick={() => {
-                      const name = window.prompt('Name of the circuit', item.body.name);
-                      if (name) void attempt(() => saveCircuit(item.id, item.revision, { ...item.body, name }));
-                    }}
-                  >
-                    Rename
-                  </button>
+                  <Rename
+                    name={item.body.name}
+                    onRename={(name) => void attempt(() => saveCircuit(item.id, item.revision, { ...item.body, name }))}
+                  />
                   <button type="button" className="btn btn-link" onClick={() => archive(item.id, item.revision, !item.archived)}>
                     {item.archived ? 'Put back' : 'Archive'}
                   </button>
-                </p>
+                </div>
               </li>
             );
           })}

@@ -1,0 +1,89 @@
+using Rimrock.Core.Logbook;
+using Rimrock.Core.Prediction;
+
+namespace Rimrock.Core.Tests.Logbook;
+
+public class WearPageTests
+{
+    private static readonly WornPerLap Lap = new(0.04, 0.02, 0.002, 0.001, 0.04);
+
+    private static readonly PredictionPlan Plan = SampleParts.Plan() with
+    {
+        FrontPad = SampleParts.Plan().FrontPad with { PriceAxleSet = 160 },
+        FrontRotor = SampleParts.FrontRing with { Price = 75 },
+    };
+
+    private static InspectionNote Stands(int day, int laps, double? padMm = null, double? rotorMm = null, PredictionPlan? plan = null) =>
+        new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.LeftFront, InnerMm: padMm, RotorMm: rotorMm)], HotLapsSince: laps), plan ?? Plan);
+
+    private static WearPage Of(params InspectionNote[] notes) => WearPage.Of(notes, _ => Lap);
+
+    [Fact]
+    public void A_rotor_that_was_measured_twice_tells_its_factor()
+    {
+        // By hand: 50 laps at 0.002 mm predict 0.1 mm; 0.2 mm was lost. sigma^2 = 0.15^2 + 2 (0.02/0.2)^2 = 0.0425, precision 23.53 beside 1/ln(2)^2 = 2.081;
+        // mean = 23.53 ln 2 / 25.61 = 0.6368, factor 1.890. 27.8 - 26 = 1.8 mm over 0.00378 mm a lap: 476 laps.
+        var rotor = Of(Stands(0, 0, rotorMm: 28), Stands(30, 50, rotorMm: 27.8)).Parts.Single();
+        rotor.Part.ShouldBe("front rotors");
+        rotor.Factor.P50.ShouldBe(1.89, 0.005);
+        rotor.LeftMm.ShouldBe(1.8);
+        rotor.LapsLeft!.P50.ShouldBe(476, 1.5);
+        rotor.LapsLeft.P10.ShouldBeLessThan(400);
+    }
+
+    [Fact]
+    public void Cost_so_far_is_the_share_of_a_set_that_was_worn_off_over_the_hours_behind_it()
+    {
+        // By hand: 11 to 9 mm of 8 mm usable is a quarter of a set of 160; 25 laps of 0.04 h are one hour; planned 25 x 0.04 mm of 8 mm is an eighth.
+        var cost = Of(Stands(0, 0, padMm: 11), Stands(30, 25, padMm: 9)).Cost.ShouldNotBeNull();
+        var line = cost.Lines.Single();
+        (line.What, line.Spent, line.PerHour, line.Planned.P50).ShouldBe(("front pads", 40, 40, 20));
+        line.Planned.P90.ShouldBe(20 * Math.Pow(1.7, 1.2816), 0.1);
+        cost.PerHour.ShouldBe(40);
+
+        // With a rotor beside it: 0.1 of 2 mm of a pair of 75 each in the same hour.
+        var both = Of(Stands(0, 0, 11, 28), Stands(30, 25, 9, 27.9)).Cost!;
+        both.PerHour.ShouldBe(47.5, 0.01);
+        both.Lines.Count.ShouldBe(2);
+    }
+
+    [Fact]
+    public void What_is_thrown_away_with_a_new_set_was_spent_and_counting_begins_anew()
+    {
+        // 11 to 9 mm driven, then a new set at 11 mm with 6 of 8 mm left on the old one, then 11 to 10 mm: 2/8 + 6/8 + 1/8 of 160.
+        var page = Of(Stands(0, 0, 11), Stands(30, 25, 9), Stands(40, 0, 11), Stands(60, 25, 10));
+        page.Cost!.Lines.Single().Spent.ShouldBe(180);
+        page.Cost.PerHour.ShouldBe(90);
+        page.Parts.Single().Readings.ShouldBe(1);
+        page.Parts.Single().LeftMm.ShouldBe(7);
+
+        // The old set counts at its own price: a quarter of 160 driven and three quarters thrown away, then an eighth of 80.
+        var cheap = Plan with { FrontPad = Plan.FrontPad with { PriceAxleSet = 80 } };
+        Of(Stands(0, 0, 11), Stands(30, 25, 9), Stands(40, 0, 11, plan: cheap), Stands(60, 25, 10, plan: cheap)).Cost!.Lines.Single().Spent.ShouldBe(170);
+
+        var other = Plan with { FrontPad = Plan.FrontPad with { Name = "another" } };
+        Of(Stands(0, 0, 11), Stands(30, 25, 10.9, plan: other)).Parts.Single().Readings.ShouldBe(0);
+    }
+
+    [Fact]
+    public void Nothing_measured_twice_costs_nothing_yet_and_unknown_prices_are_left_out()
+    {
+        Of().Parts.ShouldBeEmpty();
+        Of(Stands(0, 0, 11)).Cost.ShouldBeNull();
+        Of(Stands(0, 0, 11)).LevelFallMm.ShouldBeNull();
+        var unknown = Plan with { FrontPad = Plan.FrontPad with { PriceAxleSet = null } };
+        var page = Of(Stands(0, 0, 11, plan: unknown), Stands(30, 25, 9, plan: unknown));
+        page.Cost.ShouldBeNull();
+        page.LevelFallMm!.Value.ShouldBe(WearForecast.LevelFallMm(Plan.Car, 2, 0), 0.05);
+    }
+
+    [Fact]
+    public void A_pad_that_is_hard_on_rotors_wears_them_faster_in_the_engine_too()
+    {
+        var gentle = WornPerLap.Of(SampleParts.Plan("organic", "organic"));
+        var hard = WornPerLap.Of(SampleParts.Plan("race-sintered", "organic"));
+        hard.FrontRotorMm.ShouldBeGreaterThan(2 * gentle.FrontRotorMm);
+        hard.RearRotorMm.ShouldBe(gentle.RearRotorMm, 1e-12);
+        gentle.Hours.ShouldBeInRange(0.02, 0.1);
+    }
+}

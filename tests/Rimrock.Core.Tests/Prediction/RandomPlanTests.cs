@@ -1,0 +1,121 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Core.Tests.Prediction;
+
+/// <summary>What holds for every plan that is accepted, on cars, circuits and days drawn at random; each by its seed, so that a failure can be run again.</summary>
+public class RandomPlanTests
+{
+    private static T Any<T>(Random random, IReadOnlyList<T> of) => of[random.Next(of.Count)];
+
+    private static double Between(Random random, double low, double high) => low + (random.NextDouble() * (high - low));
+
+    private static Rotor Ring(Random random, string name)
+    {
+        var vanes = Any(random, Enum.GetValues<VaneKind>());
+        var outer = Math.Round(Between(random, 260, 380));
+        var thick = vanes == VaneKind.Solid ? Math.Round(Between(random, 10, 14)) : Math.Round(Between(random, 24, 34));
+        return new Rotor(name, outer, outer - Math.Round(Between(random, 90, 120)), thick, thick - 2, vanes, vanes == VaneKind.Solid ? 0 : 8, vanes == VaneKind.Solid ? 0 : random.Next(30, 60), 5.5);
+    }
+
+    private static PredictionPlan Plan(int seed)
+    {
+        var random = new Random(seed);
+        var segments = new List<CircuitSegment>();
+        for (var corner = 0; corner < random.Next(4, 9); corner++)
+        {
+            segments.Add(new CircuitSegment(Math.Round(Between(random, 150, 900))));
+            segments.Add(new CircuitSegment(Math.Round(Between(random, 80, 300)), Math.Round(Between(random, 40, 250))));
+        }
+
+        return new PredictionPlan(
+            SampleParts.Estate with { MassKg = Math.Round(Between(random, 900, 2300)), PowerKw = Math.Round(Between(random, 70, 350)), Tyre = Any(random, ["summer", "sport", "semi-slick"]) },
+            new Circuit("random", Segments: segments, AltitudeM: Math.Round(Between(random, 0, 2000))),
+            Any(random, Pace.All).Code, new StintPlan(random.Next(1, 4), random.Next(10, 26), random.Next(15, 60)), new Weather(Math.Round(Between(random, -5, 38)), random.Next(5) == 0),
+            new Pad("front", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport", "race-sintered"])), new Pad("rear", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport"])),
+            Ring(random, "front ring"), Ring(random, "rear ring"), new BrakeFluid("fluid", "dot4", Math.Round(Between(random, 240, 330)), Math.Round(Between(random, 160, 205))),
+            new FluidState(random.Next(0, 40), Any(random, Enum.GetValues<Climate>())),
+            FrontDuct: random.Next(2) == 0 ? null : new WheelDuct(76, Any(random, Enum.GetValues<Shield>()), Any(random, Enum.GetValues<DuctAim>()), 1.2),
+            BatteryFull: random.Next(2) == 0, RoadDuty: "weekday");
+    }
+
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 18)];
+
+    public static TheoryData<int> FewSeeds => [.. Enumerable.Range(1, 6)];
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void The_answer_is_whole(int seed)
+    {
+        var plan = Plan(seed);
+        plan.Faults().ShouldBeEmpty();
+        var result = Predictor.Predict(plan);
+
+        // Energy is neither made nor lost (first law), and what left went somewhere.
+        foreach (var wheel in result.Cooling)
+        {
+            Math.Abs(wheel.BalanceError).ShouldBeLessThan(0.001);
+            (wheel.FacesShare + wheel.VanesShare + wheel.RadiationShare + wheel.HubShare + wheel.CaliperShare).ShouldBe(1, 0.002);
+        }
+
+        // Nothing is colder than the air it stands in (second law).
+        foreach (var range in result.Phases.SelectMany(phase => phase.Parts))
+        {
+            range.LeastC.ShouldBeGreaterThanOrEqualTo(plan.Weather.AmbientC - 0.2);
+            range.PeakC.ShouldBeGreaterThanOrEqualTo(range.LeastC);
+        }
+
+        // A face near the melting point of iron (1147 C eutectic; handbook, from memory) is never passed over in silence.
+        foreach (var (face, code) in new[] { (BrakePart.FrontFace, "front-face"), (BrakePart.RearFace, "rear-face") })
+        {
+            if (result.Phases.Max(phase => phase.Parts.Single(range => range.Part == face).PeakC) > 1100)
+            {
+                result.Limits.Single(limit => limit.Code == code).Gives.ShouldBeTrue(code);
+            }
+        }
+
+        // A stop slows the car, and both axles share it.
+        result.Stops.ShouldAllBe(stop => stop.ExitKmh < stop.EntryKmh && stop.FrontShare > 0 && stop.FrontShare <= 1 && stop.PedalN > 0);
+        result.Stops.ShouldAllBe(stop => stop.Effort.P10 <= stop.Effort.P50 && stop.Effort.P50 <= stop.Effort.P90);
+
+        // Wet fluid boils between its wet and dry figures or below; thin air takes more off it, never less.
+        result.Fluid.BoilsC.ShouldBeLessThanOrEqualTo(plan.Fluid.DryC + 0.5);
+        result.Fluid.VapourC.ShouldBeLessThanOrEqualTo(result.Fluid.BoilsC + 0.5);
+
+        // Demand is a whole, in order, within its peak.
+        foreach (var demand in result.Strata.SelectMany(layer => new[] { layer.Track, layer.Road }).OfType<Demand>())
+        {
+            demand.Share.Sum().ShouldBe(1, 1e-3);
+            (demand.P10C <= demand.P50C && demand.P50C <= demand.P90C && demand.P90C <= demand.PeakC + demand.BinK).ShouldBeTrue();
+        }
+
+        // Limits that give come first, in the order of the day.
+        var gives = result.Limits.Select(limit => limit.Gives).ToList();
+        gives.ShouldBe([.. gives.OrderByDescending(give => give)]);
+        result.Limits.Where(limit => limit.Gives).Select(limit => (limit.When!.Session, limit.When.Lap)).ShouldBeInOrder();
+    }
+
+    [Theory]
+    [MemberData(nameof(FewSeeds))]
+    public void More_heat_in_or_less_air_is_never_cooler(int seed)
+    {
+        static double Face(PredictionPlan plan) => Predictor.Predict(plan).Strata.Single(layer => layer.Part == BrakePart.FrontFace).Track!.PeakC;
+        static double Fluid(PredictionPlan plan) => Predictor.Predict(plan).Fluid.VapourC;
+        var plan = Plan(seed) with { Weather = new Weather(20) };
+        var face = Face(plan);
+
+        // Common practice, all else alike: a warmer day, a shorter rest before more sessions, closed shields and smaller wheels' windows.
+        Face(plan with { Weather = new Weather(35) }).ShouldBeGreaterThan(face);
+        Face(plan with { Stint = plan.Stint with { Sessions = plan.Stint.Sessions + 1 } }).ShouldBeGreaterThan(face - 0.5);
+        Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Closed) }).ShouldBeGreaterThanOrEqualTo(Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Open) }));
+        Face(plan with { FrontRotor = plan.FrontRotor with { ThicknessMm = plan.FrontRotor.ThicknessMm + 6 } }).ShouldBeLessThan(face);
+
+        // Older fluid and a higher place never boil later.
+        Fluid(plan with { FluidState = plan.FluidState with { AgeMonths = plan.FluidState.AgeMonths + 12 } }).ShouldBeLessThan(Fluid(plan));
+        Fluid(plan with { Circuit = plan.Circuit with { AltitudeM = plan.Circuit.AltitudeM + 1000 } }).ShouldBeLessThan(Fluid(plan));
+    }
+}

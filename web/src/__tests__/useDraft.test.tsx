@@ -1,0 +1,116 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, cleanup, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { BrowserRouter } from 'react-router';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import * as api from '../api/client';
+import type { PredictionResult } from '../api/client';
+import { decodeDraft } from '../plan/address';
+import type { Draft } from '../plan/draft';
+import { useDraft } from '../plan/useDraft';
+import { sampleShelf as shelf } from './sampleShelf';
+
+let hook: { result: { current: ReturnType<typeof useDraft> } };
+const now = () => hook.result.current;
+
+const inAddress = () => decodeDraft(new URLSearchParams(window.location.search).get('p') ?? '')?.weather.ambientC;
+const warmer = (ambientC: number) => (old: Draft) => ({ ...old, weather: { ...old.weather, ambientC } });
+const air = () => now().draft!.weather.ambientC;
+let answer: (result: PredictionResult) => void;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  window.history.replaceState(null, '', '/bench');
+  vi.spyOn(api, 'predict').mockImplementation(() => new Promise((resolve) => (answer = resolve)));
+  hook = renderHook(() => useDraft(shelf), {
+    wrapper: ({ children }: { children: ReactNode }) => (
+      <QueryClientProvider client={new QueryClient()}>
+        <BrowserRouter>{children}</BrowserRouter>
+      </QueryClientProvider>
+    ),
+  });
+});
+afterEach(() => {
+  cleanup();
+  vi.useRealTimers();
+  vi.restoreAllMocks();
+});
+
+/** Answers what is asked, and waits until the address has been written. */
+const settle = () =>
+  act(async () => {
+    answer({} as PredictionResult);
+    await vi.advanceTimersByTimeAsync(1000);
+  });
+
+describe('a change of the plan', () => {
+  it('shows and asks at once, and moves into the address once it has been answered', async () => {
+    act(() => now().change(warmer(31)));
+    expect(air()).toBe(31);
+    expect(api.predict).toHaveBeenCalledTimes(1);
+    expect(inAddress()).toBeUndefined();
+    await act(() => vi.advanceTimersByTimeAsync(5000));
+    expect(inAddress()).toBeUndefined();
+    await settle();
+    expect(inAddress()).toBe(31);
+    expect(air()).toBe(31);
+  });
+
+  it('is in the links to other rooms before it is in the address', async () => {
+    act(() => now().change(warmer(28)));
+    expect(decodeDraft(new URLSearchParams(now().search).get('p')!)?.weather.ambientC).toBe(28);
+    await settle();
+    expect(decodeDraft(new URLSearchParams(now().search).get('p')!)?.weather.ambientC).toBe(28);
+  });
+
+  it('builds on the one before it within a tick, and both are one step back', async () => {
+    act(() => {
+      now().change(warmer(30));
+      now().change((old) => ({ ...old, pace: 'novice' }));
+    });
+    expect([now().draft!.weather.ambientC, now().draft!.pace]).toEqual([30, 'novice']);
+    await settle();
+    const back = vi.spyOn(window.history, 'back').mockReturnValue();
+    act(() => now().undo());
+    expect(back).toHaveBeenCalledTimes(1);
+  });
+
+  it('is undone for good once the address has gone back to where it was made', async () => {
+    const before = air();
+    act(() => now().change(warmer(34)));
+    await settle();
+    expect(inAddress()).toBe(34);
+    await act(async () => {
+      window.history.replaceState(window.history.state, '', '/bench');
+      window.dispatchEvent(new PopStateEvent('popstate', { state: window.history.state as unknown }));
+      await vi.advanceTimersByTimeAsync(100);
+    });
+    expect(air()).toBe(before);
+  });
+
+  it('is taken back in place where the address does not hold it yet', async () => {
+    const before = air();
+    act(() => now().change(warmer(33)));
+    expect(air()).toBe(33);
+    act(() => now().undo());
+    expect(air()).toBe(before);
+    await settle();
+    expect(inAddress()).toBeUndefined();
+  });
+
+  it('is written before the page is left', () => {
+    act(() => now().change(warmer(29)));
+    act(() => void window.dispatchEvent(new Event('beforeunload')));
+    expect(inAddress()).toBe(29);
+  });
+
+  it('gives way to another address', async () => {
+    act(() => now().change(warmer(27)));
+    const { draft } = now();
+    act(() => now().start({ ...draft!, weather: { ...draft!.weather, ambientC: 12 } }));
+    await settle();
+    expect(air()).toBe(12);
+    expect(inAddress()).toBe(12);
+  });
+});

@@ -1,0 +1,91 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { ShelfAnswer } from '../api/client';
+import { decodeDraft, encodeDraft } from './address';
+import { predictionOf, slower } from './asking';
+import { firstDraft, planPart, resolve, type Draft } from './draft';
+
+const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : null) ?? firstDraft(shelf);
+const planIn = (search: string) => new URLSearchParams(search).get('p');
+
+/** A search with another plan in it. */
+function withDraft(search: URLSearchParams, draft: Draft) {
+  const copy = new URLSearchParams(search);
+  copy.set('p', encodeDraft(draft));
+  return copy;
+}
+
+/** How long after its answer a change is written into the address, ms: browsers make more of a new address than of a new page. */
+const restMs = 250;
+
+/** A change that the address does not hold yet. */
+interface Ahead {
+  draft: Draft;
+  /** The plan in the address when it was made; once the address moves on, the change is in it or undone. */
+  from: string | null;
+}
+
+/**
+ * The draft and its changes. The address is its home, so that back, forward and undo are one thing; a change moves in once it has
+ * been answered. Edits in quick succession build on each other, and are one step back.
+ */
+export function useDraft(shelf: ShelfAnswer | undefined) {
+  const queries = useQueryClient();
+  const [params, setParams] = useSearchParams();
+  const text = params.get('p');
+  const ahead = useRef<Ahead | null>(null);
+  const timer = useRef(0);
+  const [shown, setShown] = useState<Ahead | null>(null);
+  // Once the address has moved on it stays over, even where the address comes back.
+  if (shown && shown.from !== text) setShown(null);
+  const now = shown && shown.from === text ? shown.draft : null;
+  const draft = useMemo(() => now ?? (shelf ? draftIn(text, shelf) : null), [now, text, shelf]);
+
+  const start = useCallback((next: Draft) => setParams((old) => withDraft(old, next)), [setParams]);
+
+  const settle = useCallback(() => {
+    const waiting = ahead.current;
+    ahead.current = null;
+    if (waiting && waiting.from === planIn(window.location.search)) start(waiting.draft);
+  }, [start]);
+  useEffect(() => {
+    window.addEventListener('beforeunload', settle);
+    return () => window.removeEventListener('beforeunload', settle);
+  }, [settle]);
+
+  const change = useCallback(
+    (edit: (draft: Draft) => Draft) => {
+      const from = planIn(window.location.search);
+      const before = ahead.current?.from === from ? ahead.current.draft : shelf && draftIn(from, shelf);
+      if (!before || !shelf) return;
+      const next = edit(before);
+      // Asked before the page is drawn again: the answer is on its way while the sentence changes.
+      const asked = resolve(planPart(next), shelf);
+      // Slower answers about the plan before make way.
+      for (const kind of slower) void queries.cancelQueries({ queryKey: [kind] });
+      const answered = 'plan' in asked ? queries.prefetchQuery(predictionOf(asked.plan)) : Promise.resolve();
+      ahead.current = { draft: next, from };
+      setShown(ahead.current);
+      void answered.finally(() => {
+        window.clearTimeout(timer.current);
+        timer.current = window.setTimeout(settle, restMs);
+      });
+    },
+    [shelf, queries, settle],
+  );
+
+  const undo = useCallback(() => {
+    if (ahead.current) {
+      ahead.current = null;
+      setShown(null);
+      return;
+    }
+    // The router numbers its history from 0.
+    const state = window.history.state as { idx?: number } | null;
+    if ((state?.idx ?? 0) > 0) window.history.back();
+  }, []);
+
+  const search = now ? `?${withDraft(params, now)}` : params.size > 0 ? `?${params}` : '';
+  return { draft, search, change, start, undo };
+}

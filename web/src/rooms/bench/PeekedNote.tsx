@@ -1,0 +1,33 @@
+import type { PredictionResult } from '../../api/client';
+import { partNames } from '../../charts/parts';
+import { useUnits } from '../../units/UnitContext';
+import type { Peeked } from './usePeeked';
+
+const firstToGive = (result: PredictionResult) => {
+  const gone = result.limits.find((limit) => limit.gives);
+  return gone ? `first ${gone.title.replace(/^./, (letter) => letter.toLowerCase())}` : 'everything holds';
+};
+
+/** What a candidate would change, in a line that stays in sight while its list is open. */
+export function PeekedNote({ fitted, peeked }: { fitted: PredictionResult; peeked: Peeked }) {
+  const { show } = useUnits();
+  const moved = peeked.layers
+    .flatMap((layer) => {
+      const before = fitted.strata.find((item) => item.part === layer.part)?.track;
+      return before && layer.track ? [{ part: layer.part, fromC: before.p90C, toC: layer.track.p90C }] : [];
+    })
+    .filter(({ fromC, toC }) => Math.round(fromC) !== Math.round(toC))
+    .sort((a, b) => Math.abs(b.toC - b.fromC) - Math.abs(a.toC - a.fromC))
+    .slice(0, 3);
+  const vapour = [fitted, peeked.result].map((result) => show(result.fluid.vapourC, 'C'));
+  const verdicts = [fitted, peeked.result].map(firstToGive);
+  return (
+    <p className="peeked-note" aria-live="polite">
+      <b>With the one looked at:</b>{' '}
+      {moved.length > 0 &&
+        `nine tenths of the braking below ${moved.map(({ part, fromC, toC }) => `${show(toC, 'C')} instead of ${show(fromC, 'C')} (${partNames[part].toLowerCase()})`).join(', ')}; `}
+      {vapour[0] !== vapour[1] && <span>{`vapour from ${vapour[1]} instead of ${vapour[0]}; `}</span>}
+      <span>{verdicts[0] === verdicts[1] ? `still ${verdicts[1]}.` : `${verdicts[1]} instead of ${verdicts[0]}.`}</span>
+    </p>
+  );
+}
