@@ -12,7 +12,8 @@ add() { echo "$1 $2" >>"$logs/counts"; }
 # check NAME COMMAND...: one pass or failure for a command.
 check() {
   name="$1"; shift
-  if "$@" >"$logs/$name.log" 2>&1; then echo "ok      $name"; add 1 0; else echo "FAILED  $name"; tail -n 40 "$logs/$name.log"; add 0 1; fi
+  local begin=$SECONDS
+  if "$@" >"$logs/$name.log" 2>&1; then echo "ok      $name ($((SECONDS - begin)) s)"; add 1 0; else echo "FAILED  $name"; tail -n 40 "$logs/$name.log"; add 0 1; fi
 }
 
 # Chromium and a system font for the browser tests, where the machine lacks them.
@@ -26,47 +27,51 @@ if [ ! -x "$chromium" ] || ! ls /usr/share/fonts/truetype/liberation*/*.ttf >/de
   fi
 fi
 
-check build scripts/build.sh
-check compile dotnet build Rimrock.slnx -v quiet
-# The front end's checks run beside the C# tests; their lines are printed once both are done.
+check front-end scripts/build.sh front
+# front: what needs no server, beside the compiler; its lines are printed once both are done.
 front() {
-  cd web
+  cd web || return
   check types npx tsc --noEmit
   check api-types sh -c 'npx openapi-typescript openapi/rimrock.json -o '"$logs"'/openapi.ts && cmp '"$logs"'/openapi.ts src/api/openapi.ts'
   check eslint npx eslint .
   check prettier npx prettier --check .
 }
 ( front ) >"$logs/front.log" 2>&1 &
+check compile dotnet build Rimrock.slnx -c Release -v quiet
+wait
+cat "$logs/front.log"
+check build scripts/build.sh
 for project in tests/*/*.csproj; do
   name=$(basename "$project" .csproj)
-  dotnet test "$project" --no-build -v quiet >"$logs/$name.log" 2>&1
+  begin=$SECONDS
+  dotnet test "$project" -c Release --no-build -v quiet >"$logs/$name.log" 2>&1
   status=$?
   line=$(grep -E '^(Passed|Failed)! ' "$logs/$name.log" | tail -n 1)
   p=$(printf '%s' "$line" | sed -n 's/.*Passed: *\([0-9]*\).*/\1/p')
   f=$(printf '%s' "$line" | sed -n 's/.*Failed: *\([0-9]*\),.*/\1/p')
   if [ -z "$line" ] || { [ $status -ne 0 ] && [ "${f:-0}" = 0 ]; }; then f=1; fi
   add "${p:-0}" "${f:-0}"
-  if [ "${f:-0}" = 0 ]; then echo "ok      $name: $p"; else echo "FAILED  $name"; grep -vE '^ +at ' "$logs/$name.log" | tail -n 60; fi
+  if [ "${f:-0}" = 0 ]; then echo "ok      $name: $p ($((SECONDS - begin)) s)"; else echo "FAILED  $name"; grep -vE '^ +at ' "$logs/$name.log" | tail -n 60; fi
 done
 check format dotnet format Rimrock.slnx --verify-no-changes --no-restore
-wait
-cat "$logs/front.log"
 
+begin=$SECONDS
 cd web
 npx vitest run --reporter=json --outputFile="$logs/vitest.json" >"$logs/vitest.log" 2>&1
 counts=$(node -e 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));console.log(r.numPassedTests, r.numFailedTests + r.numFailedTestSuites)' "$logs/vitest.json" 2>/dev/null || echo "0 1")
 # shellcheck disable=SC2086
 add $counts
-case "$counts" in *" 0") echo "ok      vitest: ${counts% 0}" ;; *) echo "FAILED  vitest"; tail -n 60 "$logs/vitest.log" ;; esac
+case "$counts" in *" 0") echo "ok      vitest: ${counts% 0} ($((SECONDS - begin)) s)" ;; *) echo "FAILED  vitest"; tail -n 60 "$logs/vitest.log" ;; esac
 cd ../e2e
 if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   check e2e-packages npm ci --no-audit --no-fund --loglevel=error
 fi
+begin=$SECONDS
 RIMROCK_E2E_DATA="$logs/e2e" timeout 1200 npx playwright test >"$logs/e2e.log" 2>&1
 counts=$(node -e 'const s=JSON.parse(require("fs").readFileSync("test-results/results.json")).stats;console.log(s.expected, s.unexpected + s.flaky)' 2>/dev/null || echo "0 1")
 # shellcheck disable=SC2086
 add $counts
-case "$counts" in *" 0") echo "ok      browser: ${counts% 0}" ;; *) echo "FAILED  browser"; tail -n 80 "$logs/e2e.log" ;; esac
+case "$counts" in *" 0") echo "ok      browser: ${counts% 0} ($((SECONDS - begin)) s)" ;; *) echo "FAILED  browser"; tail -n 80 "$logs/e2e.log" ;; esac
 grep 'redrawn page' "$logs/e2e.log" | head -n 1
 cd ..
 

@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
 # Builds what is stale: the front end into the web project's wwwroot, then the server into artifacts/rimrock.
+# With "front", the front end only.
 set -eu
 cd "$(dirname "$0")/.."
 command -v dotnet >/dev/null || { echo "Rimrock needs the .NET 10 SDK (dotnet)." >&2; exit 1; }
@@ -21,6 +22,7 @@ if newer src/Rimrock.Web/wwwroot/index.html web/src web/index.html web/vite.conf
   (cd web && npx vite build --logLevel=warn)
   touch src/Rimrock.Web/wwwroot/index.html
 fi
+[ "${1:-}" != front ] || exit 0
 if newer artifacts/rimrock/Rimrock.Web.dll src/*/*.csproj src/*/*/*.cs src/*/*.cs src/*/*/*.json src/*/*/*.sql src/Rimrock.Web/wwwroot Directory.Build.props Directory.Packages.props; then
   echo "Building the server..."
   dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet -p:RunAnalyzers=false

@@ -15,12 +15,15 @@ public sealed record LapTrace(double[] TimeS, double[] SpeedMS, double[] Slope, 
     public double DurationS => TimeS[^1];
 
     /// <summary>Distance, m (trapezium rule, exact for a constant acceleration between samples).</summary>
-    public double LengthM()
+    public double LengthM() => DistancesM()[^1];
+
+    /// <summary>Distance from the start at each of the times, m.</summary>
+    public double[] DistancesM()
     {
-        var metres = 0.0;
-        for (var i = 1; i < TimeS.Length; i++)
+        var metres = new double[TimeS.Length];
+        for (var i = 1; i < metres.Length; i++)
         {
-            metres += 0.5 * (SpeedMS[i] + SpeedMS[i - 1]) * (TimeS[i] - TimeS[i - 1]);
+            metres[i] = metres[i - 1] + (0.5 * (SpeedMS[i] + SpeedMS[i - 1]) * (TimeS[i] - TimeS[i - 1]));
         }
 
         return metres;

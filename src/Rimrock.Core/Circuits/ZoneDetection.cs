@@ -2,6 +2,19 @@ using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
+/// <summary>A braking zone that was found in a lap.</summary>
+/// <param name="AtM">Where it begins, m from the lap's start.</param>
+/// <param name="Metres">Its length, m.</param>
+/// <param name="Seconds">How long it lasts, s.</param>
+/// <param name="EntryKmh">Speed at its start, km/h.</param>
+/// <param name="ExitKmh">Speed at its end, km/h.</param>
+/// <param name="SecondsToNext">Time to the next zone, s.</param>
+public sealed record FoundZone(double AtM, double Metres, double Seconds, double EntryKmh, double ExitKmh, double SecondsToNext)
+{
+    /// <summary>Mean deceleration, g; drag and the engine's part included.</summary>
+    public double MeanG => Speed.FromKmh(EntryKmh - ExitKmh) / Seconds / Speed.StandardGravityMS2;
+}
+
 /// <summary>
 /// Finds braking zones in a lap: a zone begins where the car slows by more than 0.15 g and ends where it slows by less
 /// than 0.08 g; zones that take off less than 8 km/h are lifts, not braking (engineering judgement).
@@ -13,10 +26,10 @@ public static class ZoneDetection
     private const double LeastDropKmh = 8;
 
     /// <summary>The braking zones of a lap, in order; the time after the last zone runs on to the first.</summary>
-    public static IReadOnlyList<BrakingZone> Find(LapTrace lap)
+    public static IReadOnlyList<FoundZone> Find(LapTrace lap)
     {
         ArgumentNullException.ThrowIfNull(lap);
-        var spans = new List<(double StartS, double EndS, double EntryKmh, double ExitKmh)>();
+        var spans = new List<(int Start, int End)>();
         var start = -1;
         for (var i = 0; i < lap.TimeS.Length - 1; i++)
         {
@@ -32,19 +45,16 @@ public static class ZoneDetection
         }
 
         Close(lap.TimeS.Length - 1);
-        return [.. spans.Select((span, i) => new BrakingZone(span.EntryKmh, span.ExitKmh,
-            i + 1 < spans.Count ? spans[i + 1].StartS - span.EndS : lap.DurationS - span.EndS + spans[0].StartS))];
+        var at = lap.DistancesM();
+        return [.. spans.Select((span, i) => new FoundZone(
+            at[span.Start], at[span.End] - at[span.Start], lap.TimeS[span.End] - lap.TimeS[span.Start], Speed.ToKmh(lap.SpeedMS[span.Start]), Speed.ToKmh(lap.SpeedMS[span.End]),
+            i + 1 < spans.Count ? lap.TimeS[spans[i + 1].Start] - lap.TimeS[span.End] : lap.DurationS - lap.TimeS[span.End] + lap.TimeS[spans[0].Start]))];
 
         void Close(int end)
         {
-            if (start >= 0)
+            if (start >= 0 && Speed.ToKmh(lap.SpeedMS[start] - lap.SpeedMS[end]) >= LeastDropKmh)
             {
-                var entry = Speed.ToKmh(lap.SpeedMS[start]);
-                var exit = Speed.ToKmh(lap.SpeedMS[end]);
-                if (entry - exit >= LeastDropKmh)
-                {
-                    spans.Add((lap.TimeS[start], lap.TimeS[end], entry, exit));
-                }
+                spans.Add((start, end));
             }
 
             start = -1;

@@ -33,7 +33,7 @@ public sealed record DrivenLap(int Lap, double DurationS, double TopKmh, Spread 
 /// <param name="Circuit">The circuit that its fastest whole lap makes; not stored.</param>
 /// <param name="Laps">Its laps.</param>
 /// <param name="Verdict">What the comparison says, in one sentence.</param>
-public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<BrakingZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps, string Verdict)
+public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps, string Verdict)
 {
     /// <summary>Most laps of a recording.</summary>
     public const int MostLaps = 120;
@@ -86,7 +86,7 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
         }).ToList();
         var best = FastestWhole(pieces);
         var circuit = new Circuit(name, Recording: new SpeedRecording([.. best.TimeS.Select(t => Math.Round(t, 2))], [.. best.SpeedMS.Select(v => Math.Round(Speed.ToKmh(v), 2))]));
-        return new DrivenDay(Math.Round(whole.DurationS, 1), Math.Round(whole.LengthM()), Math.Round(Speed.ToKmh(whole.SpeedMS.Max()), 1), ZoneDetection.Find(best), circuit, laps, Say(laps));
+        return new DrivenDay(Math.Round(whole.DurationS, 1), Math.Round(whole.LengthM()), Math.Round(Speed.ToKmh(whole.SpeedMS.Max()), 1), [.. ZoneDetection.Find(best).Select(Rounded)], circuit, laps, Say(laps));
     }
 
     /// <summary>Times at which laps begin and the last ends: by the lap column, or by the length of the plan's circuit.</summary>
@@ -128,6 +128,9 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
 
         return cuts;
     }
+
+    private static FoundZone Rounded(FoundZone zone) => new(
+        Math.Round(zone.AtM), Math.Round(zone.Metres), Math.Round(zone.Seconds, 2), Math.Round(zone.EntryKmh, 1), Math.Round(zone.ExitKmh, 1), Math.Round(zone.SecondsToNext, 1));
 
     private static LapTrace Piece(LapTrace whole, double fromS, double toS)
     {

@@ -1,21 +1,10 @@
-using Rimrock.Core.Matching;
+using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Logbook;
-
-/// <summary>What one kind of part has cost.</summary>
-/// <param name="What">Which.</param>
-/// <param name="Spent">Price of what was worn off, in the driver's currency.</param>
-/// <param name="PerHour">For each track hour behind it.</param>
-/// <param name="Planned">What the plan reckoned for each track hour.</param>
-public sealed record SpentOn(string What, double Spent, double PerHour, Spread Planned);
-
-/// <summary>What driving has cost so far, by what was measured.</summary>
-/// <param name="Lines">By kind of part; only where measured twice and its price is known.</param>
-/// <param name="PerHour">Sum, for each track hour.</param>
-/// <param name="Planned">The same by the plan; edges added, as if all were wrong the same way.</param>
-public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spread Planned);
 
 /// <summary>Wear of a car.</summary>
 /// <param name="Parts">Each part with a thickness in the log.</param>
@@ -29,12 +18,19 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
     /// <summary>A thickness that grew by more than this is a new rotor, mm.</summary>
     private const double NewRotorMm = 0.15;
 
+    private const string ByMass = " by mass";
+
+    /// <summary>A ring that gained more than this is a new one, kg.</summary>
+    private const double NewRotorKg = 0.03;
+
     private static readonly Track[] Tracks =
     [
-        new("front pads", WearForecast.Kind.Pads, NewPadsMm, Padded(true), plan => plan.FrontPad.Name, plan => plan.Car.Front.PadNewMm, plan => plan.Car.Front.PadLimitMm, plan => plan.FrontPad.PriceAxleSet, worn => worn.FrontMm),
-        new("rear pads", WearForecast.Kind.Pads, NewPadsMm, Padded(false), plan => plan.RearPad.Name, plan => plan.Car.Rear.PadNewMm, plan => plan.Car.Rear.PadLimitMm, plan => plan.RearPad.PriceAxleSet, worn => worn.RearMm),
-        new("front rotors", WearForecast.Kind.Rotors, NewRotorMm, Turned(true), plan => plan.FrontRotor.Name, plan => plan.FrontRotor.ThicknessMm, plan => plan.FrontRotor.MinThicknessMm, plan => 2 * (plan.FrontRotor.Finish?.RingPrice ?? plan.FrontRotor.Price), worn => worn.FrontRotorMm),
-        new("rear rotors", WearForecast.Kind.Rotors, NewRotorMm, Turned(false), plan => plan.RearRotor.Name, plan => plan.RearRotor.ThicknessMm, plan => plan.RearRotor.MinThicknessMm, plan => 2 * (plan.RearRotor.Finish?.RingPrice ?? plan.RearRotor.Price), worn => worn.RearRotorMm),
+        Pads("front pads", true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
+        Pads("rear pads", false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
+        Rotors("front rotors", true, plan => plan.FrontRotor, worn => worn.Front),
+        Rotors("rear rotors", false, plan => plan.RearRotor, worn => worn.Rear),
+        Rings("front rotors by mass", true, plan => plan.FrontRotor, worn => worn.Front),
+        Rings("rear rotors by mass", false, plan => plan.RearRotor, worn => worn.Rear),
     ];
 
     /// <summary>Reads a car's inspections.</summary>
@@ -45,57 +41,71 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         ArgumentNullException.ThrowIfNull(notes);
         ArgumentNullException.ThrowIfNull(wornOf);
         var followed = Tracks.Select(track => Follow(track, notes, wornOf)).OfType<Followed>().ToList();
-        var lines = followed.Select(one => one.Spent).OfType<SpentOn>().ToList();
-        double Fallen(string part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.WornMm ?? 0;
+        // A ring that was both measured and weighed is paid for once, by what its maker goes by.
+        var lines = followed.Where(one => !followed.Any(other => other.Spent is not null && one.Forecast.Part + ByMass == other.Forecast.Part)).Select(one => one.Spent).OfType<SpentOn>().ToList();
+        if (CostSoFar.Fluid(notes, notes.Skip(1).Sum(note => wornOf(note.Plan).Hours * (note.Inspection.HotLapsSince ?? 0))) is { } fluid)
+        {
+            lines.Add(fluid);
+        }
+
+        double Fallen(string part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.Worn ?? 0;
         var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && forecast.Part.EndsWith("pads", StringComparison.Ordinal));
         return new WearPage([.. followed.Select(one => one.Forecast)],
-            pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen("front pads"), Fallen("rear pads")), 1) : null,
-            lines.Count == 0 ? null : new CostSoFar(lines, Math.Round(lines.Sum(line => line.PerHour), 1), new Spread(Sum(planned => planned.P10), Sum(planned => planned.P50), Sum(planned => planned.P90))));
-
-        double Sum(Func<Spread, double> edge) => Math.Round(lines.Sum(line => edge(line.Planned)), 1);
+            pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen("front pads"), Fallen("rear pads")), 1) : null, CostSoFar.Of(lines));
     }
 
     private static Followed? Follow(Track track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
     {
-        var rows = notes.Where(note => track.MeasuredMm(note.Inspection) is not null)
-            .Select(note => (note.Plan, note.Inspection.Date, Mm: track.MeasuredMm(note.Inspection)!.Value, Worn: wornOf(note.Plan), Laps: note.Inspection.HotLapsSince ?? 0)).ToList();
+        var rows = notes.Where(note => track.Measured(note.Inspection) is not null && track.Limit(note.Plan) is not null)
+            .Select(note => new Row(note.Plan, note.Inspection.Date, track.Measured(note.Inspection)!.Value, track.Limit(note.Plan)!.Value, wornOf(note.Plan), note.Inspection.HotLapsSince ?? 0)).ToList();
         if (rows.Count == 0)
         {
             return null;
         }
 
-        // Another name, or a thickness that grew, is a new set: counting begins there, and what was left of the old one is spent.
+        // Another name, or a part that grew, is a new set: counting begins there, and what was left of the old one is spent.
         var begin = 0;
         var (spentPrice, plannedPrice, hours) = (0.0, 0.0, 0.0);
         for (var i = 1; i < rows.Count; i++)
         {
-            var (plan, mm) = (rows[i - 1].Plan, rows[i - 1].Mm);
-            var usable = Math.Max(0.1, track.NewMm(plan) - track.LimitMm(plan));
-            var renewed = rows[i].Mm > mm + track.RenewedMm || track.NameOf(rows[i].Plan) != track.NameOf(plan);
+            var (old, now) = (rows[i - 1], rows[i]);
+            var usable = Math.Max(track.Kind.Gauge / 2, track.New(old.Plan) - old.Limit);
+            var renewed = now.Measured > old.Measured + track.Renewed || track.NameOf(now.Plan) != track.NameOf(old.Plan);
             begin = renewed ? i : begin;
             // Each set at its own price; one unknown price leaves the whole unknown.
-            var price = track.Price(plan) ?? double.NaN;
-            spentPrice += price * (renewed ? Math.Max(0, mm - track.LimitMm(plan)) / usable : Math.Max(0, mm - rows[i].Mm) / usable);
-            plannedPrice += renewed ? 0 : price * track.WornMm(rows[i].Worn) * rows[i].Laps / usable;
-            hours += renewed ? 0 : rows[i].Worn.Hours * rows[i].Laps;
+            var price = track.Price(old.Plan) ?? double.NaN;
+            spentPrice += price * Math.Max(0, old.Measured - (renewed ? old.Limit : now.Measured)) / usable;
+            plannedPrice += renewed ? 0 : price * track.Loss(now.Worn) * now.Laps / usable;
+            hours += renewed ? 0 : now.Worn.Hours * now.Laps;
         }
 
-        var now = rows[^1];
-        var forecast = WearForecast.Of(track.Part, [.. rows.Skip(begin).Select(row => new Measured(row.Date, row.Mm, track.WornMm(row.Worn) * row.Laps, row.Laps))], track.LimitMm(now.Plan), track.WornMm(now.Worn), track.Kind);
+        var last = rows[^1];
+        var forecast = WearForecast.Of(track.Part, [.. rows.Skip(begin).Select(row => new Measured(row.Date, row.Measured, track.Loss(row.Worn) * row.Laps, row.Laps))], last.Limit, track.Loss(last.Worn), track.Kind);
         var spent = !double.IsNaN(spentPrice) && hours > 0
             ? new SpentOn(track.Part, Math.Round(spentPrice, 1), Math.Round(spentPrice / hours, 1), Spread.Times(plannedPrice / hours, track.Kind.PriorSigma, 1))
             : null;
-        return new Followed(forecast, rows[begin].Mm - now.Mm, spent);
+        return new Followed(forecast, rows[begin].Measured - last.Measured, spent);
     }
 
-    private static Func<Inspection, double?> Padded(bool front) => inspection => inspection.Corners.Where(look => look.Front == front).Min(look => look.ThinnestMm());
+    private static Track Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap, WornPerLap.Axle> worn) =>
+        new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan => pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
 
-    private static Func<Inspection, double?> Turned(bool front) => inspection => inspection.Corners.Where(look => look.Front == front).Min(look => look.RotorMm);
+    private static Track Rotors(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+        new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan => rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
 
-    private sealed record Followed(WearForecast Forecast, double WornMm, SpentOn? Spent);
+    private static Track Rings(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+        new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(), plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg);
 
-    /// <summary>A part that is followed through the inspections.</summary>
+    private static double? PriceOfTwo(Rotor rotor) => 2 * (rotor.Finish?.RingPrice ?? rotor.Price);
+
+    private static Func<Inspection, double?> Thinnest(bool front, Func<CornerLook, double?> of) => inspection => inspection.Corners.Where(look => look.Front == front).Min(of);
+
+    private sealed record Row(PredictionPlan Plan, DateOnly Date, double Measured, double Limit, WornPerLap Worn, int Laps);
+
+    private sealed record Followed(WearForecast Forecast, double Worn, SpentOn? Spent);
+
+    /// <summary>A part that is followed through the inspections; measures in its kind's unit.</summary>
     private sealed record Track(
-        string Part, WearForecast.Kind Kind, double RenewedMm, Func<Inspection, double?> MeasuredMm, Func<PredictionPlan, string> NameOf, Func<PredictionPlan, double> NewMm,
-        Func<PredictionPlan, double> LimitMm, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> WornMm);
+        string Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan, double> New,
+        Func<PredictionPlan, double?> Limit, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> Loss);
 }

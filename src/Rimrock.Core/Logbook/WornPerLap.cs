@@ -1,16 +1,14 @@
 using Rimrock.Core.Friction;
-using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Logbook;
 
 /// <summary>Predicted wear of a hot lap in the middle of the band, the out and cool-down laps of the day shared among them.</summary>
-/// <param name="FrontMm">Off the front pad that wears most, mm.</param>
-/// <param name="RearMm">Off the rear one, mm.</param>
-/// <param name="FrontRotorMm">Off a front rotor's thickness, mm.</param>
-/// <param name="RearRotorMm">Off a rear one's, mm.</param>
+/// <param name="Front">Off the front axle.</param>
+/// <param name="Rear">Off the rear one.</param>
 /// <param name="Hours">Track hours that a hot lap stands for.</param>
-public sealed record WornPerLap(double FrontMm, double RearMm, double FrontRotorMm, double RearRotorMm, double Hours)
+public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, double Hours)
 {
     /// <summary>Runs the plan's first session.</summary>
     /// <param name="plan">A plan without faults.</param>
@@ -26,8 +24,18 @@ public sealed record WornPerLap(double FrontMm, double RearMm, double FrontRotor
 
         var laps = Math.Max(1, day.HotLaps);
         var hours = plan.Stint.MinutesEach / 60.0 / laps;
-        double PadMm(AxleRun axle, Vehicles.AxleBrake brake) => axle.WornMm3[0] / (2 * brake.Discs * brake.PadAreaCm2 * 100 * laps);
-        double RotorMm(Pad pad) => RunningCost.RingWearMmPerHour(pad) * hours;
-        return new WornPerLap(PadMm(run.Front, plan.Car.Front), PadMm(run.Rear, plan.Car.Rear), RotorMm(plan.FrontPad), RotorMm(plan.RearPad), hours);
+        Axle Loss(AxleRun axle, Vehicles.AxleBrake brake, Rotor rotor, Pad pad)
+        {
+            var discJ = axle.EnergyJ[0] / (brake.Discs * laps);
+            return new Axle(axle.WornMm3[0] / (2 * brake.Discs * brake.PadAreaCm2 * 100 * laps), RingWear.WornMm(rotor, pad, discJ), RingWear.WornKg(rotor, pad, discJ));
+        }
+
+        return new WornPerLap(Loss(run.Front, plan.Car.Front, plan.FrontRotor, plan.FrontPad), Loss(run.Rear, plan.Car.Rear, plan.RearRotor, plan.RearPad), hours);
     }
+
+    /// <summary>Wear of an axle.</summary>
+    /// <param name="PadMm">Off the pad that wears most, mm.</param>
+    /// <param name="RotorMm">Off a rotor's thickness, mm.</param>
+    /// <param name="RotorKg">Off its mass, kg.</param>
+    public sealed record Axle(double PadMm, double RotorMm, double RotorKg);
 }

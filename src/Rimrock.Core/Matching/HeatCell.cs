@@ -48,6 +48,9 @@ internal sealed class HeatCell
     /// <summary>Hours driven in the session.</summary>
     public double SessionHours { get; }
 
+    /// <summary>Braking energy of one front disc in a track hour, J.</summary>
+    public double FrontDiscJPerHour => Front.Energy.Sum(bin => bin.Joules) / (Front.Brake.Discs * SessionHours);
+
     /// <summary>Figures of a run that later sessions add to: by part, the day's peak over the first session's.</summary>
     public static Func<BrakePart, double> Later(PredictionPlan plan, Day day)
     {

@@ -26,9 +26,6 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
     /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
     public const double WriteOffYears = 5;
 
-    /// <summary>A ring loses so much thickness in a track hour for each step of the pad's rotor-wear index, mm (engineering judgement, x2).</summary>
-    public const double RingWearMmPerHourAndIndex = 0.005;
-
     // Eight tenths of a log-normal distribution with these sigmas: pad wear x1.7, ring life x3.
     private const double PadBand = 1.97;
     private const double RingBand = 4.09;
@@ -48,43 +45,42 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
         return Math.Max(0.1, wishes.EventsAYear * plan.Stint.Sessions * plan.Stint.MinutesEach / 60);
     }
 
-    /// <summary>Thickness that a ring loses under a pad in a track hour, mm.</summary>
-    public static double RingWearMmPerHour(Pad pad)
-    {
-        ArgumentNullException.ThrowIfNull(pad);
-        return RingWearMmPerHourAndIndex * Math.Max(0.5, pad.RotorWearIndex());
-    }
-
-    /// <summary>Track hours that a ring lasts: until it is thin or until it cracks.</summary>
-    public static double RingHours(Rotor rotor, Pad pad, double faceOverMeanK)
+    /// <summary>Track hours that a ring lasts: until it is thin, too light where the maker weighs it, or cracked where it is iron.</summary>
+    /// <param name="rotor">The rotor.</param>
+    /// <param name="pad">The pad on it.</param>
+    /// <param name="discJPerHour">Braking energy of one disc, J/h.</param>
+    /// <param name="faceOverMeanK">Largest rise of the face over its section, K.</param>
+    public static double RingHours(Rotor rotor, Pad pad, double discJPerHour, double faceOverMeanK)
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(pad);
-        var spare = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
-        var worn = spare / RingWearMmPerHour(pad);
-        return rotor.Material == RingMaterial.Iron ? Math.Min(worn, CrackLife.Hours(rotor, faceOverMeanK)) : worn;
+        // A session without braking wears nothing; so long as this no ring lasts.
+        const double longest = 1e4;
+        var thin = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, pad, discJPerHour);
+        var light = rotor.Finish?.MinRingMassKg is { } least ? Math.Max(0.01, rotor.MassKg() - least) / RingWear.WornKg(rotor, pad, discJPerHour) : longest;
+        var cracked = rotor.Material == RingMaterial.Iron ? CrackLife.Hours(rotor, faceOverMeanK) : longest;
+        return Math.Min(Math.Min(longest, thin), Math.Min(light, cracked));
     }
 
     /// <summary>Counts a setup's cost.</summary>
     /// <param name="setup">The setup.</param>
     /// <param name="plan">The plan with the setup fitted.</param>
     /// <param name="wishes">Policy and events.</param>
-    /// <param name="frontMm3PerHour">Front pad volume worn in a track hour if every pad wore as the worst, mm3.</param>
-    /// <param name="rearMm3PerHour">The same at the rear.</param>
-    /// <param name="faceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
-    public static RunningCost Of(Setup setup, PredictionPlan plan, Wishes wishes, double frontMm3PerHour, double rearMm3PerHour, double faceOverMeanK)
+    /// <param name="wear">What a track hour does to the brakes.</param>
+    public static RunningCost Of(Setup setup, PredictionPlan plan, Wishes wishes, HourlyWear wear)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
+        ArgumentNullException.ThrowIfNull(wear);
         var hours = SeasonHours(plan, wishes);
         var rotor = setup.FrontRotor.Body;
-        var ringHours = RingHours(rotor, setup.FrontPad.Body, faceOverMeanK);
+        var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var lines = new List<CostLine>
         {
-            Pads("front pads", setup.FrontPad.Body, plan.Car.Front, frontMm3PerHour),
-            Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, rearMm3PerHour),
+            Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
+            Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
             Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")),
             Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
         };

@@ -35,7 +35,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
         var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
         var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
-        var cost = RunningCost.Of(setup, on, wishes, run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours, over);
+        var cost = RunningCost.Of(setup, on, wishes,
+            new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours, run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over));
         var share = ShareOf(on, run);
         var objectives = new Objectives(
             1 - limits.Where(limit => !NotOfTheDay.Contains(limit.Limit.Code)).Aggregate(1.0, (left, limit) => left * (1 - (Chance.Weight(limit.Limit.Harm) * limit.Chance))),

@@ -217,7 +217,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     /// <summary>Rings, hats and ducts for each track hour, and what of them has to be bought.</summary>
     private double RotorCostPerHour(Part<Rotor> rotor, Part<DuctKit>? duct, Pad pad, HeatCell cell)
     {
-        var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0) / RunningCost.RingHours(rotor.Body, pad, cell.FaceOverMeanK);
+        var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0) / RunningCost.RingHours(rotor.Body, pad, cell.FrontDiscJPerHour, cell.FaceOverMeanK);
         var hats = rotor.Id != Setup.FittedId && rotor.Body.Finish?.RingPrice is { } ring ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
         var ducting = (duct?.Body.Price ?? 0) / RunningCost.WriteOffYears / seasonHours;
         return rings + hats + ducting + Outlay(Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct });

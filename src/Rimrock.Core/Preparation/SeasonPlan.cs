@@ -5,6 +5,7 @@ using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Preparation;
@@ -138,10 +139,9 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid]);
         var hottest = fluids.MaxBy(fluid => fluid.P50)!;
-        var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),
             run.Front.WornMm3[0] / (2 * on.Car.Front.Discs * on.Car.Front.PadAreaCm2 * 100), run.Rear.WornMm3[0] / (2 * on.Car.Rear.Discs * on.Car.Rear.PadAreaCm2 * 100),
-            RunningCost.RingWearMmPerHourAndIndex * on.FrontPad.RotorWearIndex() * hours);
+            RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }
 
     private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<(Spread FluidC, double FrontMm, double RearMm, double RingMm)> days, DateOnly today, FluidPolicy policy)

@@ -10,7 +10,7 @@ namespace Rimrock.Web.Shelf;
 /// <param name="LengthM">Distance, m.</param>
 /// <param name="TopKmh">Highest speed, km/h.</param>
 /// <param name="Zones">Braking zones found.</param>
-public sealed record RecordingPreview(Circuit Circuit, double DurationS, double LengthM, double TopKmh, IReadOnlyList<BrakingZone> Zones);
+public sealed record RecordingPreview(Circuit Circuit, double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones);
 
 /// <summary>Recorded traces in.</summary>
 public static class RecordingEndpoints

@@ -222,8 +222,8 @@ describe('wear', () => {
   it('tells laps left and the factor with their bands, and when it is still a guess', async () => {
     vi.spyOn(log, 'forecastWear').mockResolvedValue({
       parts: [
-        { part: 'front pads', factor: spread(0.7, 0.9, 1.2), readings: 2, leftMm: 6.3, lapsLeft: spread(90, 120, 160) },
-        { part: 'rear pads', factor: spread(0.5, 1, 2), readings: 0, leftMm: 6, lapsLeft: spread(100, 200, 400) },
+        { part: 'front pads', factor: spread(0.7, 0.9, 1.2), readings: 2, left: 6.3, unit: 'mm', lapsLeft: spread(90, 120, 160) },
+        { part: 'rear pads', factor: spread(0.5, 1, 2), readings: 0, left: 6, unit: 'mm', lapsLeft: spread(100, 200, 400) },
       ],
       levelFallMm: 4,
     } as unknown as log.WearPage);

@@ -22,7 +22,8 @@ const laps = [
   { lap: 1, durationS: 130.4, topKmh: 180, predictedC: spread(300, 360, 430), measuredC: 340, inBand: true },
   { lap: 2, durationS: 121, topKmh: 191, predictedC: spread(380, 450, 540), measuredC: 600, inBand: false },
 ];
-const day = { verdict: 'In 1 of 2 laps.', lengthM: 9000, durationS: 251, topKmh: 191, zones: [{}], circuit: { name: 'own' }, laps };
+const zone = { atM: 912, metres: 88, seconds: 2.1, entryKmh: 180.2, exitKmh: 95, secondsToNext: 20.4, meanG: 1.149 };
+const day = { verdict: 'In 1 of 2 laps.', lengthM: 9000, durationS: 251, topKmh: 191, zones: [zone], circuit: { name: 'own' }, laps };
 
 function show(element: ReactNode) {
   return render(
@@ -65,7 +66,9 @@ describe('recorded day', () => {
       rotor: 'heat',
       rotorUnit: 'fahrenheit',
     });
-    expect(screen.getByRole('status').textContent).toContain('9.0 km in 4 min, up to 191 km/h; 1 braking zone in');
+    expect(screen.getByRole('status').textContent).toContain('9.0 km in 4 min, up to 191 km/h.');
+    fireEvent.click(screen.getByText('1 braking zone in the fastest lap'));
+    expect(screen.getByRole('row', { name: /912 m/ }).textContent).toBe('912 m180 km/h95 km/h88 m1.15 g20.4 s');
   });
 
   it('asks nothing about columns for GPX', async () => {
@@ -129,19 +132,33 @@ describe('laps of a recording', () => {
 describe('cost so far', () => {
   it('stands against the plan, part by part', async () => {
     vi.spyOn(log, 'forecastWear').mockResolvedValue({
-      parts: [{ part: 'front rotors', factor: spread(0.8, 1.2, 1.7), readings: 1, leftMm: 1.8, lapsLeft: spread(300, 476, 700) }],
+      parts: [
+        { part: 'front rotors', factor: spread(0.8, 1.2, 1.7), readings: 1, left: 1.8, unit: 'mm', lapsLeft: spread(300, 476, 700) },
+        {
+          part: 'rear rotors by mass',
+          factor: spread(0.8, 1.2, 1.7),
+          readings: 1,
+          left: 0.143,
+          unit: 'kg',
+          lapsLeft: spread(90, 120, 170),
+        },
+      ],
       levelFallMm: null,
       cost: {
         perHour: 47.5,
         planned: spread(12, 24, 48),
-        lines: [{ what: 'front pads', spent: 40, perHour: 40, planned: spread(10, 20, 40) }],
+        lines: [
+          { what: 'front pads', spent: 40, perHour: 40, planned: spread(10, 20, 40) },
+          { what: 'fluid', spent: 24, perHour: 3, planned: spread(2, 2, 2) },
+        ],
       },
     } as unknown as log.WearPage);
     show(<Wear car="car" plan={plan} />);
     const text = (await screen.findByText('Cost so far:')).parentElement!.textContent;
     expect(text).toContain('47.5 for each track hour by what was measured, against 24.0 (12.0 to 48.0) by the plan');
-    expect(text).toContain('front pads 40.0 against 20.0, 40 worn off');
+    expect(text).toContain('front pads 40.0 against 20.0, 40 worn off; fluid 3.0 against 2.0, 24 flushed');
     expect(screen.getByRole('region', { name: 'Wear' }).textContent).toContain('cracks end a ring earlier');
+    expect(screen.getByText('rear rotors by mass').parentElement!.textContent).toContain('0.14 kg above the limit');
   });
 });
 

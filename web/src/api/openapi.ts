@@ -1894,7 +1894,7 @@ export interface components {
              */
             topKmh: number;
             /** @description Braking zones of its fastest whole lap. */
-            zones: components["schemas"]["BrakingZone"][];
+            zones: components["schemas"]["FoundZone"][];
             /** @description The circuit that its fastest whole lap makes; not stored. */
             circuit: components["schemas"]["Circuit"];
             /** @description Its laps. */
@@ -2217,6 +2217,44 @@ export interface components {
              * @description Wet boiling point, C.
              */
             wetC: number;
+        };
+        /** @description A braking zone that was found in a lap. */
+        FoundZone: {
+            /**
+             * Format: double
+             * @description Where it begins, m from the lap's start.
+             */
+            atM: number;
+            /**
+             * Format: double
+             * @description Its length, m.
+             */
+            metres: number;
+            /**
+             * Format: double
+             * @description How long it lasts, s.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description Speed at its start, km/h.
+             */
+            entryKmh: number;
+            /**
+             * Format: double
+             * @description Speed at its end, km/h.
+             */
+            exitKmh: number;
+            /**
+             * Format: double
+             * @description Time to the next zone, s.
+             */
+            secondsToNext: number;
+            /**
+             * Format: double
+             * @description Mean deceleration, g; drag and the engine's part included.
+             */
+            meanG?: number;
         };
         /** @description What a friction file holds. */
         FrictionFile: {
@@ -3609,7 +3647,7 @@ export interface components {
              */
             topKmh: number;
             /** @description Braking zones found. */
-            zones: components["schemas"]["BrakingZone"][];
+            zones: components["schemas"]["FoundZone"][];
         };
         /** @description What a restore would do. */
         RestorePreview: {
@@ -4199,7 +4237,7 @@ export interface components {
             what: string;
             /**
              * Format: double
-             * @description Price of what was worn off, in the driver's currency.
+             * @description Price of what was used up, in the driver's currency.
              */
             spent: number;
             /**
@@ -4502,12 +4540,14 @@ export interface components {
         Verdict: "fine" | "watch" | "changeBefore" | "stopNow";
         /**
          * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
-         *     was measured: each difference of two thicknesses over the predicted one is a reading of its logarithm with the gauge's error (normal-normal
+         *     was measured: each difference of two measurements over the predicted one is a reading of its logarithm with the gauge's error (normal-normal
          *     conjugate update; Gelman et al., Bayesian Data Analysis, 3rd edition 2013, section 2.5; from memory).
          */
         WearForecast: {
             /** @description Which part. */
             part: string;
+            /** @description mm of thickness or kg of mass. */
+            unit: string;
             /** @description Wear over what the engine's middle says. */
             factor: components["schemas"]["Spread"];
             /**
@@ -4517,9 +4557,9 @@ export interface components {
             readings: number;
             /**
              * Format: double
-             * @description Left above the limit, mm.
+             * @description Left above the limit, in that unit.
              */
-            leftMm: number;
+            left: number;
             lapsLeft: null | components["schemas"]["Spread"];
         };
         /** @description A step in the wear law beyond a temperature. */

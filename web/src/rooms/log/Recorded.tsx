@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { saveCircuit, type PredictionPlan } from '../../api/client';
 import { readColumns, readDriven, type ColumnsPreview, type RecordingColumns } from '../../api/log';
 import { usePlan } from '../../plan/PlanContext';
-import { counted } from '../../shared/counted';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
 import { useUnits } from '../../units/UnitContext';
 import { LapTable } from './LapTable';
+import { ZoneTable } from './ZoneTable';
 
 const mostBytes = 8_000_000;
 const none = '';
@@ -139,10 +139,10 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
         <div role="status">
           <p>
             <b>{day.verdict}</b> {show(day.lengthM / 1000, 'km', 1)} in {(day.durationS / 60).toFixed(0)} min, up to{' '}
-            {show(day.topKmh, 'km/h')}; {counted(day.zones.length, 'braking zones')} in the fastest lap. Predicted for this very driving,
-            with brakes as cold as the air at the first sample.
+            {show(day.topKmh, 'km/h')}. Predicted for this very driving, with brakes as cold as the air at the first sample.
           </p>
           <LapTable laps={day.laps} />
+          <ZoneTable zones={day.zones} />
           <button type="button" className="btn btn-link" disabled={keep.isPending || keep.isSuccess} onClick={() => keep.mutate()}>
             {keep.isSuccess ? 'It is the plan’s circuit now' : 'Make its fastest lap the plan’s circuit'}
           </button>

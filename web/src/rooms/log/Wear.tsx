@@ -20,7 +20,7 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
       <ul>
         {page?.parts.map((part) => (
           <li key={part.part}>
-            <b>{part.part}</b>: {show(part.leftMm, 'mm', 1)} above the limit.{' '}
+            <b>{part.part}</b>: {show(part.left, part.unit, part.unit === 'kg' ? 2 : 1)} above the limit.{' '}
             {part.lapsLeft
               ? `About ${part.lapsLeft.p50.toFixed(0)} hot laps left (${part.lapsLeft.p10.toFixed(0)} to ${part.lapsLeft.p90.toFixed(0)}). `
               : ''}
@@ -28,6 +28,7 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
               ? `They wear ×${part.factor.p50.toFixed(2)} (${part.factor.p10.toFixed(2)} to ${part.factor.p90.toFixed(2)}) of what was predicted, by ${part.readings} measurement${part.readings === 1 ? '' : 's'}.`
               : `Measured once: how fast is still a guess (×${part.factor.p10.toFixed(1)} to ×${part.factor.p90.toFixed(1)} of what is predicted).`}
             {part.part.endsWith('rotors') && ' By thickness alone; cracks end a ring earlier.'}
+            {part.part.endsWith('mass') && ' By mass alone; its surface is judged by eye.'}
           </li>
         ))}
       </ul>
@@ -37,10 +38,11 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
           {page.cost.planned.p50.toFixed(1)} ({page.cost.planned.p10.toFixed(1)} to {page.cost.planned.p90.toFixed(1)}) by the plan:{' '}
           {page.cost.lines
             .map(
-              (line) => `${line.what} ${line.perHour.toFixed(1)} against ${line.planned.p50.toFixed(1)}, ${line.spent.toFixed(0)} worn off`,
+              (line) =>
+                `${line.what} ${line.perHour.toFixed(1)} against ${line.planned.p50.toFixed(1)}, ${line.spent.toFixed(0)} ${line.what === 'fluid' ? 'flushed' : 'worn off'}`,
             )
             .join('; ')}
-          . In your currency; fluid and work not counted.
+          . In your currency; work not counted, fluid against one flush a year.
         </p>
       )}
       {page?.levelFallMm != null && (
