@@ -13,12 +13,24 @@ import { ProblemNote } from './shared/ProblemNote';
 import './styles/rimrock.scss';
 import { UnitProvider } from './units/UnitContext';
 
-const BenchRoom = lazy(() => import('./rooms/bench/BenchRoom'));
-const ChooseRoom = lazy(() => import('./rooms/choose/ChooseRoom'));
-const LogRoom = lazy(() => import('./rooms/log/LogRoom'));
-const ReadyRoom = lazy(() => import('./rooms/ready/ReadyRoom'));
-const ShelfRoom = lazy(() => import('./rooms/shelf/ShelfRoom'));
-const NewCarRoom = lazy(() => import('./rooms/start/NewCarRoom'));
+const scripts = {
+  bench: () => import('./rooms/bench/BenchRoom'),
+  choose: () => import('./rooms/choose/ChooseRoom'),
+  ready: () => import('./rooms/ready/ReadyRoom'),
+  log: () => import('./rooms/log/LogRoom'),
+  shelf: () => import('./rooms/shelf/ShelfRoom'),
+  start: () => import('./rooms/start/NewCarRoom'),
+};
+const BenchRoom = lazy(scripts.bench);
+const ChooseRoom = lazy(scripts.choose);
+const LogRoom = lazy(scripts.log);
+const ReadyRoom = lazy(scripts.ready);
+const ShelfRoom = lazy(scripts.shelf);
+const NewCarRoom = lazy(scripts.start);
+
+// The other rooms' scripts are fetched once the first room stands, so that a room opens at once.
+const settledMs = 4000;
+setTimeout(() => Object.values(scripts).forEach((script) => void script().catch(() => undefined)), settledMs);
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
 
 function ToBench() {

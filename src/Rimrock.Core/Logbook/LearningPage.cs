@@ -36,21 +36,19 @@ public sealed record LearningPage(
     Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, string Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
     IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, string Next)
 {
-    private const int MostDays = 6;
-
-    // Shares of the whole time that its parts take, as measured with four days.
-    private const double LookBackShare = 0.3;
-    private const double LearningShare = 0.6;
+    /// <summary>Days with evidence that are looked at, the last ones.</summary>
+    public const int MostDays = 6;
 
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
     /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>
-    /// <param name="progress">Told the share done, 0 to 1.</param>
+    /// <param name="learn">Learns from evidence (<see cref="Learning.From"/>), or remembers what it gave.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <returns>The page, or null where no day has evidence.</returns>
-    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Action<double>? progress = null, CancellationToken cancel = default)
+    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Func<IReadOnlyList<EvidenceDay>, Learnt> learn, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(usual);
+        ArgumentNullException.ThrowIfNull(learn);
         ArgumentNullException.ThrowIfNull(sessions);
         var days = sessions.Select(session => (Session: session, Evidence: session.Evidence())).Where(day => day.Evidence is not null).TakeLast(MostDays).ToList();
         if (days.Count == 0)
@@ -58,9 +56,8 @@ public sealed record LearningPage(
             return null;
         }
 
-        EvidenceDay[] evidence = [.. days.Select(day => day.Evidence!)];
-        var promises = EveningBefore.PeaksOf(evidence, BrakePart.FrontRotor, share => progress?.Invoke(LookBackShare * share), cancel).Zip(days, (said, day) => Promise(day.Session, said)).ToList();
-        var learnt = Learning.From(evidence, share => progress?.Invoke(LookBackShare + (LearningShare * share)), cancel);
+        var learnt = learn([.. days.Select(day => day.Evidence!)]);
+        var promises = learnt.EveningBefore.Zip(days, (said, day) => Promise(day.Session, said)).ToList();
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
         var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);

@@ -35,7 +35,7 @@ public static class Learning
     }
 
     /// <summary>Weights that sum to 1 from their logarithms.</summary>
-    internal static double[] Normalized(double[] logWeights)
+    private static double[] Normalized(double[] logWeights)
     {
         var most = logWeights.Max();
         var weights = logWeights.Select(log => Math.Exp(log - most)).ToArray();
@@ -110,7 +110,29 @@ public static class Learning
                 seen.Add(new SeenAndBelieved(Which(o), prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog));
             }
 
-            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen);
+            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen, EveningsBefore(before));
+        }
+
+        private List<Spread> EveningsBefore(MemberAnswers prior)
+        {
+            var log = new double[Population.Prior.Scores.Length];
+            var said = new List<Spread>();
+            var first = 0;
+            for (var d = 0; d < days.Count; d++)
+            {
+                said.Add(Quantiles.Weighted(prior.RimC[d], Normalized(log)));
+                foreach (var seen in prior.Log.Skip(first).Take(days[d].Observations.Count))
+                {
+                    for (var member = 0; member < log.Length; member++)
+                    {
+                        log[member] += seen[member];
+                    }
+                }
+
+                first += days[d].Observations.Count;
+            }
+
+            return said;
         }
 
         /// <summary>The stretches of a day that its observations ask about: nothing after the last session and lap that they name.</summary>
@@ -127,15 +149,21 @@ public static class Learning
 
         private MemberAnswers Answers(double[][] scores, CancellationToken cancel)
         {
-            var answers = new MemberAnswers(count, scores.Length);
+            var answers = new MemberAnswers(days.Count, count, scores.Length);
             var first = 0;
             for (var d = 0; d < days.Count; d++)
             {
-                var (day, from) = (days[d], first);
+                var (day, from, rimC) = (days[d], first, answers.RimC[d]);
                 MemberRuns.Each(cut[d], day.Plan, scores, (run, places, cars) =>
                 {
                     for (var lane = 0; lane < places.Length; lane++)
                     {
+                        var peak = (float)run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontRotor][lane]);
+                        foreach (var member in places[lane])
+                        {
+                            rimC[member] = peak;
+                        }
+
                         for (var o = 0; o < day.Observations.Count; o++)
                         {
                             var predicted = (float)ObservationModel.Predicted(day.Observations[o], day.Plan, run, lane, cars[lane]);
@@ -161,8 +189,10 @@ public static class Learning
         private static double LogNormal(double[] row) => -0.5 * row.Sum(z => z * z);
     }
 
-    private sealed class MemberAnswers(int observations, int members)
+    private sealed class MemberAnswers(int days, int observations, int members)
     {
+        public float[][] RimC { get; } = [.. Enumerable.Range(0, days).Select(_ => new float[members])];
+
         public double[] LogLikelihood { get; } = new double[members];
 
         public double[][] Log { get; } = [.. Enumerable.Range(0, observations).Select(_ => new double[members])];

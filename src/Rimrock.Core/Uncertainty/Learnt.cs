@@ -9,7 +9,9 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="Rounds">How often members were drawn anew, 1 for never.</param>
 /// <param name="Contradicted">True where not even the best member explains what was seen.</param>
 /// <param name="Seen">Each observation with what was believed before and after.</param>
-public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen)
+/// <param name="EveningBefore">Front rotor's peak at its rim on each day, over the sessions that its observations ask about, as believed on the evening
+/// before: by the prior's members, weighted by what the days before had shown. No new members are drawn for such a look back.</param>
+public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen, IReadOnlyList<Spread> EveningBefore)
 {
     private const double Few = 25;
 

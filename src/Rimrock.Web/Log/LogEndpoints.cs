@@ -46,7 +46,6 @@ public sealed record LogTables(IReadOnlyList<Symptom> Symptoms, IReadOnlyList<Fi
 public static class LogEndpoints
 {
     private const int Looked = 60;
-    private const int MostEvidence = 6;
 
     /// <summary>Maps them.</summary>
     public static void MapLog(this RouteGroupBuilder group)
@@ -63,7 +62,14 @@ public static class LogEndpoints
     public static IReadOnlyList<EvidenceDay> EvidenceOf(LogStore store, string car)
     {
         ArgumentNullException.ThrowIfNull(store);
-        return [.. store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence()).OfType<EvidenceDay>().TakeLast(MostEvidence)];
+        return [.. store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence()).OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
+    }
+
+    /// <summary>What a car's days have taught; rooms that ask the same share the answer.</summary>
+    public static Learnt LearntOf(IReadOnlyList<EvidenceDay> evidence, AnswerCache cache, Action<double>? progress = null, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(cache);
+        return cache.Remember("learnt", evidence, () => Learning.From(evidence, progress, cancel));
     }
 
     private static void MapEntries(RouteGroupBuilder group)
@@ -132,7 +138,7 @@ public static class LogEndpoints
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
                 var sessions = store.Read<LogSession>(CheckId(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
-                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, report.Tell, cancel)!);
+                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, evidence => LearntOf(evidence, cache, report.Tell, cancel), cancel)!);
             })
             .WithName("learn")
             .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress.")

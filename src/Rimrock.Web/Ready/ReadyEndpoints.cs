@@ -69,6 +69,6 @@ public static class ReadyEndpoints
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? LogEndpoints.EvidenceOf(log, car) : [];
         return cache.Remember("season", new { question.Plan, question.Events, question.Today, evidence },
-            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : Learning.From(evidence, cancel: cancel).Belief));
+            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : LogEndpoints.LearntOf(evidence, cache, cancel: cancel).Belief));
     }
 }

@@ -45,7 +45,7 @@ public class LogSessionTests
     {
         var cool = Bare with { FrontPaint = new(null, 330), Pedal = PedalFeel.Firm };
         var told = new List<double>();
-        var page = LearningPage.Of(Plan, [cool], told.Add)!;
+        var page = LearningPage.Of(Plan, [cool], evidence => Learning.From(evidence, told.Add))!;
         told.ShouldBeInOrder();
         told.Count.ShouldBeGreaterThan(1);
         told.ShouldAllBe(share => share > 0 && share <= 1);
@@ -54,14 +54,14 @@ public class LogSessionTests
         page.Promises.Single().BelowC.ShouldBe(330);
         page.Next.ShouldContain("paint near");
         page.Moved.Count.ShouldBe(PriorFactor.All.Count);
-        LearningPage.Of(Plan, [Bare]).ShouldBeNull();
+        LearningPage.Of(Plan, [Bare], evidence => Learning.From(evidence)).ShouldBeNull();
     }
 
     [Fact]
     public void The_evening_before_knows_only_what_came_before()
     {
         var first = new EvidenceDay(Plan, [new Observation(ObservationKind.RotorPaint, BelowC: 340)]);
-        var said = EveningBefore.PeaksOf([first, first], BrakePart.FrontRotor);
+        var said = Learning.From([first, first]).EveningBefore;
         var prior = BelievedPeaks.Of(Plan, Population.Prior, [BrakePart.FrontRotor])[0];
         said[0].P50.ShouldBe(prior.P50, 0.5);
         said[1].P90.ShouldBeLessThan(370, "the second evening has seen the first day's paint");

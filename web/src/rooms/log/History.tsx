@@ -4,8 +4,10 @@ import { deleteEntry, listPhotos, type Entry, type InspectionNote, type LogSessi
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
 import { useUnits } from '../../units/UnitContext';
+import type { usePages } from './usePages';
 import { corners, pedals } from './words';
 
+type Pages<T> = ReturnType<typeof usePages<T>>;
 type Any = { kind: 'day'; entry: Entry<LogSession> } | { kind: 'stands'; entry: Entry<InspectionNote> };
 
 /** The photos of an entry, once they are asked for. */
@@ -28,13 +30,11 @@ export function History({
   car,
   sessions,
   inspections,
-  total,
   onEdit,
 }: {
   car: string;
-  sessions: Entry<LogSession>[];
-  inspections: Entry<InspectionNote>[];
-  total: number;
+  sessions: Pages<LogSession>;
+  inspections: Pages<InspectionNote>;
   onEdit: (entry: Entry<LogSession>) => void;
 }) {
   const { show } = useUnits();
@@ -44,10 +44,18 @@ export function History({
     mutationFn: (entry: { id: string; revision: number }) => deleteEntry(entry.id, entry.revision),
     onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
   });
+  // Both kinds are read page by page: what is older than the last page of either waits, so that no day is out of order.
+  const since = sessions.oldest > inspections.oldest ? sessions.oldest : inspections.oldest;
   const all: Any[] = [
-    ...sessions.map((entry) => ({ kind: 'day', entry }) as const),
-    ...inspections.map((entry) => ({ kind: 'stands', entry }) as const),
-  ].sort((a, b) => b.entry.day.localeCompare(a.entry.day));
+    ...sessions.items.map((entry) => ({ kind: 'day', entry }) as const),
+    ...inspections.items.map((entry) => ({ kind: 'stands', entry }) as const),
+  ]
+    .filter((item) => item.entry.day >= since)
+    .sort((a, b) => b.entry.day.localeCompare(a.entry.day));
+  const total = sessions.total + inspections.total;
+  const older = () => {
+    for (const pages of [sessions, inspections]) if (pages.oldest === since) void pages.query.fetchNextPage();
+  };
   const words = (item: Any) => {
     if (item.kind === 'day') {
       const { body } = item.entry;
@@ -79,7 +87,7 @@ export function History({
     <section aria-label="Written down" className="history">
       <header className="section-head">
         <h2>Written down</h2>
-        <span className="section-note">{total} in all, newest first</span>
+        <span className="section-note">{total > all.length ? `the last ${all.length} of ${total}` : `${total} in all, newest first`}</span>
       </header>
       {drop.error && <ProblemNote error={drop.error} />}
       <ul>
@@ -105,6 +113,11 @@ export function History({
           </li>
         ))}
       </ul>
+      {since !== '' && (
+        <button type="button" className="btn btn-link" onClick={older}>
+          Older days
+        </button>
+      )}
     </section>
   );
 }

@@ -14,6 +14,7 @@ import { Learned } from './Learned';
 import { Recorded } from './Recorded';
 import { SessionEntry } from './SessionEntry';
 import { Traces } from './Traces';
+import { usePages } from './usePages';
 import { Wear } from './Wear';
 import { firstPaints, firstStickers } from './words';
 
@@ -23,8 +24,8 @@ export default function LogRoom() {
   const car = draft ? carKey(draft) : '';
   const [writing, setWriting] = useState<'day' | 'stands' | null>(null);
   const [editing, setEditing] = useState<Entry<LogSession> | undefined>();
-  const sessions = useQuery({ queryKey: ['log', car, 'sessions'], queryFn: () => readSessions(car), enabled: car !== '' });
-  const inspections = useQuery({ queryKey: ['log', car, 'inspections'], queryFn: () => readInspections(car), enabled: car !== '' });
+  const sessions = usePages(car, 'sessions', readSessions);
+  const inspections = usePages(car, 'inspections', readInspections);
   const kits = useQuery({ queryKey: ['log', car, 'kits'], queryFn: () => readKits(car), enabled: car !== '' });
   if (!plan || !draft)
     return (
@@ -42,7 +43,7 @@ export default function LogRoom() {
     setWriting(null);
     setEditing(undefined);
   };
-  const last = sessions.data?.items[0];
+  const last = sessions.items[0];
   return (
     <div className="log">
       <p className="room-sentence">
@@ -61,25 +62,19 @@ export default function LogRoom() {
           On the stands
         </button>
       </p>
-      {sessions.error && <ProblemNote error={sessions.error} retry={() => void sessions.refetch()} />}
+      {sessions.query.error && <ProblemNote error={sessions.query.error} retry={() => void sessions.query.refetch()} />}
       {writing === 'day' || editing ? (
         <SessionEntry key={editing?.id ?? 'new'} car={car} plan={plan} paints={paints} stickers={stickers} entry={editing} onDone={done} />
       ) : writing === 'stands' ? (
         <InspectionEntry car={car} plan={plan} onDone={done} />
       ) : (
         <>
-          <Learned car={car} plan={plan} count={sessions.data?.total ?? 0} />
+          <Learned car={car} plan={plan} count={sessions.total} />
           <div className="log-columns even">
             <Wear car={car} plan={plan} />
             <Diagnose car={car} plan={plan} />
           </div>
-          <History
-            car={car}
-            sessions={sessions.data?.items ?? []}
-            inspections={inspections.data?.items ?? []}
-            total={(sessions.data?.total ?? 0) + (inspections.data?.total ?? 0)}
-            onEdit={setEditing}
-          />
+          <History car={car} sessions={sessions} inspections={inspections} onEdit={setEditing} />
           <Recorded plan={plan} />
           <Traces />
           <Kits car={car} kits={mine} first={[firstPaints, firstStickers]} />
