@@ -154,9 +154,11 @@ describe('cost so far', () => {
       },
     } as unknown as log.WearPage);
     show(<Wear car="car" plan={plan} />);
-    const text = (await screen.findByText('Cost so far:')).parentElement!.textContent;
-    expect(text).toContain('47.5 for each track hour by what was measured, against 24.0 (12.0 to 48.0) by the plan');
-    expect(text).toContain('front pads 40.0 against 20.0, 40 worn off; fluid 3.0 against 2.0, 24 flushed');
+    const table = await screen.findByRole('table', { name: /Cost so far/ });
+    const rows = within(table)
+      .getAllByRole('row')
+      .map((row) => row.textContent);
+    expect(rows.slice(1)).toEqual(['front pads40.020.0 (10.0 to 40.0)40', 'fluid3.02.024', 'all47.524.0 (12.0 to 48.0)64']);
     expect(screen.getByRole('region', { name: 'Wear' }).textContent).toContain('cracks end a ring earlier');
     expect(screen.getByText('rear rotors by mass').parentElement!.textContent).toContain('0.14 kg above the limit');
   });

@@ -1,7 +1,47 @@
 import { useQuery } from '@tanstack/react-query';
 import type { PredictionPlan } from '../../api/client';
-import { forecastWear } from '../../api/log';
+import { forecastWear, type WearPage } from '../../api/log';
 import { useUnits } from '../../units/UnitContext';
+
+const planned = (band: { p10: number; p50: number; p90: number }) =>
+  band.p10 === band.p90 ? band.p50.toFixed(1) : `${band.p50.toFixed(1)} (${band.p10.toFixed(1)} to ${band.p90.toFixed(1)})`;
+
+/** What driving has cost by what was measured, against the plan. */
+function CostSoFar({ cost }: { cost: NonNullable<WearPage['cost']> }) {
+  return (
+    <table className="facts cost-so-far">
+      <caption>
+        <b>Cost so far</b>, for each track hour in your currency
+      </caption>
+      <thead>
+        <tr>
+          <th />
+          <th>Measured</th>
+          <th>By the plan</th>
+          <th>Used up</th>
+        </tr>
+      </thead>
+      <tbody>
+        {cost.lines.map((line) => (
+          <tr key={line.what}>
+            <th scope="row">{line.what}</th>
+            <td>{line.perHour.toFixed(1)}</td>
+            <td>{planned(line.planned)}</td>
+            <td>{line.spent.toFixed(0)}</td>
+          </tr>
+        ))}
+        <tr>
+          <th scope="row">all</th>
+          <td>
+            <b>{cost.perHour.toFixed(1)}</b>
+          </td>
+          <td>{planned(cost.planned)}</td>
+          <td>{cost.lines.reduce((sum, line) => sum + line.spent, 0).toFixed(0)}</td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
 
 /** How fast pads really wear, and the laps that are left. */
 export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
@@ -32,18 +72,9 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
           </li>
         ))}
       </ul>
-      {page?.cost && (
-        <p>
-          <b>Cost so far:</b> {page.cost.perHour.toFixed(1)} for each track hour by what was measured, against{' '}
-          {page.cost.planned.p50.toFixed(1)} ({page.cost.planned.p10.toFixed(1)} to {page.cost.planned.p90.toFixed(1)}) by the plan:{' '}
-          {page.cost.lines
-            .map(
-              (line) =>
-                `${line.what} ${line.perHour.toFixed(1)} against ${line.planned.p50.toFixed(1)}, ${line.spent.toFixed(0)} ${line.what === 'fluid' ? 'flushed' : 'worn off'}`,
-            )
-            .join('; ')}
-          . In your currency; work not counted, fluid against one flush a year.
-        </p>
+      {page?.cost && <CostSoFar cost={page.cost} />}
+      {page?.cost?.lines.some((line) => line.what === 'fluid') && (
+        <p className="note">Fluid against one flush a year; work is not counted.</p>
       )}
       {page?.levelFallMm != null && (
         <p className="note">
