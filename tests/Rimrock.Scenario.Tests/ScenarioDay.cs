@@ -47,7 +47,7 @@ internal static class ScenarioDay
         {
             ["limit", var code, "margin"] => result.Limits.Single(limit => limit.Code == code).Margin!.Value,
             ["limit", var code, "gives"] => result.Limits.Single(limit => limit.Code == code).Gives ? 1 : 0,
-            ["peak", var part] => result.Phases.SelectMany(phase => phase.Parts).Where(row => row.Part == Enum.Parse<BrakePart>(part, ignoreCase: true)).Max(row => row.PeakC),
+            ["peak", var part] => result.Ranges.Single(row => row.Part == Enum.Parse<BrakePart>(part, ignoreCase: true)).PeakC.Max(),
             ["cold", var kmh, var c, "metres"] => ColdOf(result, kmh, c).Metres.P50,
             ["cold", var kmh, var c, "longer"] => ColdOf(result, kmh, c).Metres.P50 - ColdOf(result, kmh, c).OriginalMetres,
             ["fluid", "vapour"] => result.Fluid.VapourC,

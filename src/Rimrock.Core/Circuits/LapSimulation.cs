@@ -95,12 +95,18 @@ public sealed class LapSimulation
             speed[next] = Math.Min(speed[next], Faster(at, speed[at], powerUse));
         }
 
-        // Twice round: after the first, the pass has met its own beginning.
+        // Once round, and on for as long as the pass finds its own beginning too fast.
         for (var i = 0; i < 2 * n; i++)
         {
             var at = (((slowest - i) % n) + n) % n;
             var before = (at - 1 + n) % n;
-            speed[before] = Math.Min(speed[before], SlowestPossibleEntry(before, speed[at]));
+            var entry = SlowestPossibleEntry(before, speed[at]);
+            if (i >= n && entry >= speed[before])
+            {
+                break;
+            }
+
+            speed[before] = Math.Min(speed[before], entry);
         }
 
         var time = new double[n + 1];

@@ -105,7 +105,7 @@ public static class Diagnosis
             yield return new Clue("unbedded", "The pads are new and not bedded.");
         }
 
-        if (result.Phases.SelectMany(phase => phase.Parts).Where(part => part.Part == BrakePart.FrontFace).Select(part => part.PeakC).DefaultIfEmpty().Max() is var face && face > HotFaceC)
+        if (result.Ranges.Single(range => range.Part == BrakePart.FrontFace).PeakC.Max() is var face && face > HotFaceC)
         {
             yield return new Clue("face-hot", FormattableString.Invariant($"The prediction brings the front face to {face:0} °C."));
         }

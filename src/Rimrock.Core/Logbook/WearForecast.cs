@@ -11,8 +11,8 @@ public sealed record Measured(DateOnly Date, double Value, double PredictedLoss,
 
 /// <summary>
 /// How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
-/// was measured: each difference of two measurements over the predicted one is a reading of its logarithm with the gauge's error (normal-normal
-/// conjugate update; Gelman et al., Bayesian Data Analysis, 3rd edition 2013, section 2.5; from memory).
+/// was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to the loss
+/// and not to its logarithm, so that a small loss is never taken for a sure one.
 /// </summary>
 /// <param name="Part">Which part.</param>
 /// <param name="Unit">mm of thickness or kg of mass.</param>
@@ -30,6 +30,11 @@ public sealed record WearForecast(string Part, string Unit, Spread Factor, int R
 
     /// <summary>How much wear differs from day to day about the car's own factor, as a logarithm (engineering judgement).</summary>
     public const double DayToDay = 0.15;
+
+    // Losses that are predicted to lie so far below the gauge's error say nothing.
+    private const double LeastOfGauge = 8;
+    private const int GridPoints = 2001;
+    private const double GridSigmas = 5;
 
     /// <summary>What is believed of a kind of part before anything was measured, and how well it is measured.</summary>
     /// <param name="PriorSigma">One sigma of the wear factor, as a factor.</param>
@@ -59,31 +64,46 @@ public sealed record WearForecast(string Part, string Unit, Spread Factor, int R
         var (priorSigma, gauge, unit, digits) = kind ?? Kind.Pads;
         ArgumentNullException.ThrowIfNull(measured);
         ArgumentOutOfRangeException.ThrowIfZero(measured.Count);
-        var precision = 1 / Square(Math.Log(priorSigma));
-        var sum = 0.0;
-        var readings = 0;
-        for (var i = 1; i < measured.Count; i++)
-        {
-            var worn = measured[i - 1].Value - measured[i].Value;
-            var predicted = measured[i].PredictedLoss;
-            if (predicted <= gauge / 8)
-            {
-                continue;
-            }
-
-            // A loss within the gauge's error says only that it is small: its logarithm is taken at the error, with the error as wide as itself.
-            var counted = Math.Max(worn, gauge);
-            var sigma = Math.Sqrt(Square(DayToDay) + (2 * Square(gauge / counted)));
-            precision += 1 / Square(sigma);
-            sum += Math.Log(counted / predicted) / Square(sigma);
-            readings++;
-        }
-
-        var (mean, spread) = (sum / precision, Math.Sqrt(1 / precision));
-        var factor = new Spread(Math.Round(Math.Exp(mean - (Spread.EdgeSigmas * spread)), 2), Math.Round(Math.Exp(mean), 2), Math.Round(Math.Exp(mean + (Spread.EdgeSigmas * spread)), 2));
+        var readings = Enumerable.Range(1, measured.Count - 1)
+            .Select(i => (Loss: measured[i - 1].Value - measured[i].Value, Predicted: measured[i].PredictedLoss)).Where(pair => pair.Predicted > gauge / LeastOfGauge).ToList();
+        var factor = FactorOf(readings, Math.Log(priorSigma), gauge);
         var left = Math.Max(0, measured[^1].Value - limit);
         double Laps(double at) => Math.Floor(left / (lossPerLap * at));
-        return new WearForecast(part, unit, factor, readings, Math.Round(left, digits), lossPerLap > 0 ? new Spread(Laps(factor.P90), Laps(factor.P50), Laps(factor.P10)) : null);
+        return new WearForecast(part, unit, factor, readings.Count, Math.Round(left, digits), lossPerLap > 0 ? new Spread(Laps(factor.P90), Laps(factor.P50), Laps(factor.P10)) : null);
+    }
+
+    /// <summary>P10, P50 and P90 of the factor: prior times likelihood on an even grid of its logarithm.</summary>
+    private static Spread FactorOf(List<(double Loss, double Predicted)> readings, double priorSigma, double gauge)
+    {
+        var logs = new double[GridPoints];
+        for (var i = 0; i < GridPoints; i++)
+        {
+            var log = priorSigma * GridSigmas * ((2.0 * i / (GridPoints - 1)) - 1);
+            logs[i] = -0.5 * Square(log / priorSigma);
+            foreach (var (loss, predicted) in readings)
+            {
+                var expected = predicted * Math.Exp(log);
+                var variance = Square(DayToDay * expected) + (2 * Square(gauge));
+                logs[i] -= 0.5 * (Math.Log(variance) + (Square(loss - expected) / variance));
+            }
+        }
+
+        var most = logs.Max();
+        var weights = logs.Select(log => Math.Exp(log - most)).ToArray();
+        return new Spread(At(0.1), At(0.5), At(0.9));
+
+        // Between two points of the grid the share rises evenly.
+        double At(double share)
+        {
+            var (target, sum, i) = (share * weights.Sum(), 0.0, 0);
+            while (i < GridPoints - 1 && sum + weights[i] < target)
+            {
+                sum += weights[i++];
+            }
+
+            var place = i - 0.5 + ((target - sum) / weights[i]);
+            return Math.Round(Math.Exp(priorSigma * GridSigmas * ((2 * place / (GridPoints - 1)) - 1)), 2);
+        }
 
         static double Square(double value) => value * value;
     }

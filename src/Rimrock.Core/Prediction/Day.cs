@@ -12,6 +12,9 @@ public sealed class Day
 
     private const double LastRestMinutes = 60;
 
+    /// <summary>Steps on the road are so much longer than on track: only shares of time and energy by 10 K are read from it.</summary>
+    private const double RoadStepShare = 2;
+
     private readonly PredictionPlan plan;
     private readonly double stepShare;
     private readonly Lazy<TrackDay> track;
@@ -79,11 +82,11 @@ public sealed class Day
     private List<DayPhase> LayRoad()
     {
         var towing = plan.RoadCar();
-        return [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing)), drive.Rounds))];
+        return [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing, RoadStepShare)), drive.Rounds))];
     }
 
-    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
-        DrivingSchedule.BrakingStepS * stepShare, DrivingSchedule.CoastingStepS * stepShare);
+    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
+        DrivingSchedule.BrakingStepS * stepShare * longer, DrivingSchedule.CoastingStepS * stepShare * longer);
 
     private static LapTrace LapOf(PredictionPlan plan, double airDensity)
     {

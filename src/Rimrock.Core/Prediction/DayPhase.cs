@@ -31,8 +31,9 @@ public sealed record DayPhase(int Session, PhaseKind Kind, int Lap, DrivingSched
 /// <summary>What one stretch of the day did to the brakes.</summary>
 public sealed class PhaseRecord
 {
-    internal PhaseRecord(DayPhase phase, double startS, Lane[] startC)
+    internal PhaseRecord(DayPhase phase, double startS, Lane[] startC, int members)
     {
+        (FrontEnergy, RearEnergy) = (new EnergyHistogram(members), new EnergyHistogram(members));
         StartC = startC;
         Phase = phase;
         StartS = startS;
@@ -77,10 +78,10 @@ public sealed class PhaseRecord
     public RingShape Shape { get; } = new();
 
     /// <summary>Braking energy against chart temperature, front axle.</summary>
-    public EnergyHistogram FrontEnergy { get; } = new();
+    public EnergyHistogram FrontEnergy { get; }
 
     /// <summary>The same, rear axle.</summary>
-    public EnergyHistogram RearEnergy { get; } = new();
+    public EnergyHistogram RearEnergy { get; }
 
     internal void Close(double endS, AxleRun front, AxleRun rear)
     {

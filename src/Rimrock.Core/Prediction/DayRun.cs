@@ -30,6 +30,7 @@ public sealed class DayRun
     private readonly List<Lane[]> samples = [];
     private readonly List<double> sampleTimes = [];
     private readonly bool demands;
+    private readonly int count;
     private readonly Car car;
     private readonly Lane busySide;
     private double clockS;
@@ -44,6 +45,8 @@ public sealed class DayRun
         ArgumentNullException.ThrowIfNull(members);
         this.plan = plan;
         this.demands = demands;
+        count = members.Count;
+        (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) = (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
         car = plan.DrivenCar();
         var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
@@ -80,16 +83,16 @@ public sealed class DayRun
     public List<StopRecord> Stops { get; } = [];
 
     /// <summary>Time spent at each temperature while driving and parked, front fluid.</summary>
-    public EnergyHistogram FrontFluidTime { get; } = new();
+    public EnergyHistogram FrontFluidTime { get; }
 
     /// <summary>The same, rear fluid.</summary>
-    public EnergyHistogram RearFluidTime { get; } = new();
+    public EnergyHistogram RearFluidTime { get; }
 
     /// <summary>The same, front seals.</summary>
-    public EnergyHistogram FrontSealTime { get; } = new();
+    public EnergyHistogram FrontSealTime { get; }
 
     /// <summary>Braking energy against the front pad's core temperature.</summary>
-    public EnergyHistogram FrontCoreEnergy { get; } = new();
+    public EnergyHistogram FrontCoreEnergy { get; }
 
     /// <summary>Times of the samples, s in the day.</summary>
     public IReadOnlyList<double> SampleTimesS => sampleTimes;
@@ -135,7 +138,7 @@ public sealed class DayRun
         ArgumentNullException.ThrowIfNull(phase);
         Read();
         var extraW = phase.Kind == PhaseKind.HotLap ? busySide * SideLoad.StabilityW(plan.StabilityControlPercent, phase.Schedule) : Lane.Zero;
-        var record = new PhaseRecord(phase, clockS, [.. now]);
+        var record = new PhaseRecord(phase, clockS, [.. now], count);
         Phases.Add(record);
         var schedule = phase.Schedule;
         var stop = new StopSum();

@@ -1,8 +1,15 @@
 namespace Rimrock.Core.Prediction;
 
 /// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1240 C, for each member.</summary>
-public sealed class EnergyHistogram
+/// <param name="members">Members that are filled in, 1 to 8.</param>
+public sealed class EnergyHistogram(int members)
 {
+    /// <summary>For as many members as run side by side.</summary>
+    public EnergyHistogram()
+        : this(Lane.Count)
+    {
+    }
+
     /// <summary>Lower edge of the first bin, C.</summary>
     public const double StartC = -40;
 
@@ -22,7 +29,7 @@ public sealed class EnergyHistogram
     public void Add(Lane celsius, Lane weight)
     {
         var place = Lanes.MinNative(Lanes.MaxNative((celsius - Lanes.Create(StartC)) * (1 / BinK), Lane.Zero), Lanes.Create(Bins - 1.0));
-        for (var member = 0; member < Lane.Count; member++)
+        for (var member = 0; member < members; member++)
         {
             var bin = (int)place[member];
             first = Math.Min(first, bin);

@@ -13,11 +13,11 @@ namespace Rimrock.Core.Prediction;
 /// <param name="IdealFrontShare">Ideal front share at the hardest stop's deceleration.</param>
 public sealed record LapSummary(double LapS, double LapM, double TopKmh, int HotLaps, Spread BrakingMJ, Spread FrontWheelKw, double FrontShare, double IdealFrontShare);
 
-/// <summary>One part in one stretch of the day.</summary>
+/// <summary>One part through the stretches of the day.</summary>
 /// <param name="Part">The part.</param>
-/// <param name="PeakC">Highest temperature, C.</param>
-/// <param name="LeastC">Lowest temperature, C.</param>
-public sealed record PartRange(BrakePart Part, double PeakC, double LeastC);
+/// <param name="PeakC">Highest temperature in each stretch, C.</param>
+/// <param name="LeastC">Lowest temperature in each stretch, C.</param>
+public sealed record PartRanges(BrakePart Part, double[] PeakC, double[] LeastC);
 
 /// <summary>One stretch of the day: a lap or a rest.</summary>
 /// <param name="Session">Session from 1.</param>
@@ -27,8 +27,7 @@ public sealed record PartRange(BrakePart Part, double PeakC, double LeastC);
 /// <param name="EndS">End in the day, s.</param>
 /// <param name="FrontMJ">Braking energy of the front axle, MJ.</param>
 /// <param name="RearMJ">Braking energy of the rear axle, MJ.</param>
-/// <param name="Parts">Temperatures of every part.</param>
-public sealed record PhaseSummary(int Session, PhaseKind Kind, int Lap, double StartS, double EndS, double FrontMJ, double RearMJ, IReadOnlyList<PartRange> Parts);
+public sealed record PhaseSummary(int Session, PhaseKind Kind, int Lap, double StartS, double EndS, double FrontMJ, double RearMJ);
 
 /// <summary>The peak of a part after the car was parked.</summary>
 /// <param name="Session">Session before the rest.</param>
@@ -62,16 +61,17 @@ public sealed record StopSummary(int Session, int Lap, double AtS, double EntryK
 /// <param name="ParkedS">When the car stopped, s in the day.</param>
 /// <param name="TimeS">Times, s in the day.</param>
 /// <param name="Parts">A temperature for each time, C.</param>
-/// <param name="Cooling">How a front wheel lost its heat at each time.</param>
+/// <param name="Cooling">How a front wheel lost its heat, at times of its own.</param>
 public sealed record SessionSeries(int Session, double StartS, double ParkedS, double[] TimeS, IReadOnlyList<PartSeries> Parts, CoolingSeries Cooling);
 
 /// <summary>How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing.</summary>
+/// <param name="TimeS">Times, s in the day.</param>
 /// <param name="Kw">All that leaves, kW.</param>
 /// <param name="Vanes">Through the vanes, %.</param>
 /// <param name="Faces">From the faces, %.</param>
 /// <param name="Radiation">Radiated, %.</param>
 /// <param name="Conduction">Through hat and hub, and from caliper and pads, %.</param>
-public sealed record CoolingSeries(double[] Kw, int[] Vanes, int[] Faces, int[] Radiation, int[] Conduction);
+public sealed record CoolingSeries(double[] TimeS, double[] Kw, int[] Vanes, int[] Faces, int[] Radiation, int[] Conduction);
 
 /// <summary>One part's temperatures.</summary>
 /// <param name="Part">The part.</param>
@@ -119,6 +119,7 @@ public sealed record RingMass(string Axle, double GeometryKg, double? StatedKg, 
 /// <summary>A prediction: everything that the page shows.</summary>
 /// <param name="Summary">Lap figures.</param>
 /// <param name="Phases">Every lap and rest of the day.</param>
+/// <param name="Ranges">Peak and least of every part in each of these.</param>
 /// <param name="Parked">Peaks after parking.</param>
 /// <param name="Stops">Every stop of the day.</param>
 /// <param name="Sessions">Temperatures over time, by session.</param>
@@ -134,6 +135,7 @@ public sealed record RingMass(string Axle, double GeometryKg, double? StatedKg, 
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
+    IReadOnlyList<PartRanges> Ranges,
     IReadOnlyList<ParkedPeak> Parked,
     IReadOnlyList<StopSummary> Stops,
     IReadOnlyList<SessionSeries> Sessions,

@@ -14,6 +14,7 @@ public static class Predictor
     private const int Cool = 1;
     private const int Hot = 2;
     private const int QuietSide = 3;
+    private const double CoolingS = 10;
 
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
@@ -51,6 +52,7 @@ public static class Predictor
         return new PredictionResult(
             Summary(plan, day, track),
             [.. track.Phases.Select(Phase)],
+            [.. Enum.GetValues<BrakePart>().Select(part => new PartRanges(part, [.. track.Phases.Select(phase => Tenth(phase.Peak[(int)part][Member]))], [.. track.Phases.Select(phase => Tenth(phase.Least[(int)part][Member]))]))],
             [.. track.Phases.Where(phase => phase.Phase.Kind == PhaseKind.Parked).SelectMany(Parked)],
             stops,
             sessions,
@@ -97,9 +99,8 @@ public static class Predictor
     }
 
     private static PhaseSummary Phase(PhaseRecord record) => new(
-        record.Phase.Session, record.Phase.Kind, record.Phase.Lap, record.StartS, record.EndS,
-        record.FrontEnergy.Total(Member) / 1e6, record.RearEnergy.Total(Member) / 1e6,
-        [.. Enum.GetValues<BrakePart>().Select(part => new PartRange(part, Tenth(record.Peak[(int)part][Member]), Tenth(record.Least[(int)part][Member])))]);
+        record.Phase.Session, record.Phase.Kind, record.Phase.Lap, Math.Round(record.StartS, 2), Math.Round(record.EndS, 2),
+        Math.Round(record.FrontEnergy.Total(Member) / 1e6, 4), Math.Round(record.RearEnergy.Total(Member) / 1e6, 4));
 
     private static IEnumerable<ParkedPeak> Parked(PhaseRecord record) => Soaked.Select(part =>
     {
@@ -144,9 +145,12 @@ public static class Predictor
             var parked = group.Last().StartS;
             var end = group.Last().EndS;
             var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
-            sessions.Add(new SessionSeries(group.Key, start, parked, [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
+            sessions.Add(new SessionSeries(group.Key, Math.Round(start, 2), Math.Round(parked, 2), [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
                 [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))],
-                WheelReports.Cooling(run, picks, Member)));
+                WheelReports.Cooling(run, Every(CoolingS), Member)));
+
+            // The shares move slowly: a sample each ten seconds, and the one at parking, is what a drawing shows.
+            int[] Every(double seconds) => [.. picks.Where((pick, i) => i == 0 || run.SampleTimesS[pick] == parked || Math.Floor(run.SampleTimesS[pick] / seconds) > Math.Floor(run.SampleTimesS[picks[i - 1]] / seconds))];
 
             // Whole degrees: finer than any drawing shows, and a third less to send.
             int[] Pick(int place, int member) => [.. picks.Select(i => (int)Math.Round(run.Samples[i][place][member]))];

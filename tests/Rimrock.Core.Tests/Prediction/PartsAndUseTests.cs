@@ -14,7 +14,7 @@ public class PartsAndUseTests
     private static readonly PredictionPlan Sport = SampleParts.Plan("track-sport", "track-sport") with { Stint = new StintPlan(1, 12, 15) };
     private static readonly Rotor Curved = SampleParts.FrontRing with { Vanes = VaneKind.Curved };
 
-    private static double Peak(PredictionResult result, BrakePart part) => result.Phases.Max(phase => phase.Parts.Single(range => range.Part == part).PeakC);
+    private static double Peak(PredictionResult result, BrakePart part) => result.Ranges.Single(range => range.Part == part).PeakC.Max();
 
     private static double Face(PredictionPlan plan) => Peak(Predictor.Predict(plan), BrakePart.FrontFace);
 
@@ -249,12 +249,12 @@ public class PartsAndUseTests
     {
         var cooling = Predictor.Predict(Sport).Sessions[0].Cooling;
         var series = Predictor.Predict(Sport).Sessions[0];
-        var moving = series.TimeS.Select((time, i) => (time, i)).Last(sample => sample.time < series.ParkedS - 60).i;
-        var parked = series.TimeS.Select((time, i) => (time, i)).First(sample => sample.time > series.ParkedS + 30).i;
+        var moving = cooling.TimeS.Select((time, i) => (time, i)).Last(sample => sample.time < series.ParkedS - 60).i;
+        var parked = cooling.TimeS.Select((time, i) => (time, i)).First(sample => sample.time > series.ParkedS + 30).i;
         cooling.Vanes[moving].ShouldBeGreaterThan(cooling.Radiation[moving]);
         cooling.Vanes[moving].ShouldBeGreaterThan(30);
         cooling.Radiation[parked].ShouldBeGreaterThan(cooling.Radiation[moving]);
-        for (var i = 0; i < series.TimeS.Length; i++)
+        for (var i = 0; i < cooling.TimeS.Length; i++)
         {
             (cooling.Vanes[i] + cooling.Faces[i] + cooling.Radiation[i] + cooling.Conduction[i]).ShouldBeInRange(0, 102);
         }

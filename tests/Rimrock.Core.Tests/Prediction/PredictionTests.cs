@@ -9,7 +9,7 @@ namespace Rimrock.Core.Tests.Prediction;
 public class PredictionTests
 {
     private static double Peak(PredictionResult result, BrakePart part) =>
-        result.Phases.Max(phase => phase.Parts.Single(range => range.Part == part).PeakC);
+        result.Ranges.Single(range => range.Part == part).PeakC.Max();
 
     [Fact]
     public void The_days_energy_balances_to_a_tenth_of_a_percent()
@@ -75,6 +75,33 @@ public class PredictionTests
         coarse[0].ShouldBe(fine[0], 2, "front face");
         coarse[1].ShouldBe(fine[1], 2, "rear face");
         coarse[2].ShouldBe(fine[2], 1, "front fluid");
+    }
+
+    [Fact]
+    public void Longer_steps_on_the_road_move_its_demand_by_a_fraction_of_a_bin()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance");
+        (double, double, double) Quantiles(double share)
+        {
+            var run = new DayRun(plan, [CarFactors.Median]);
+            foreach (var phase in new Day(plan, share).Road)
+            {
+                run.Run(phase);
+            }
+
+            var sum = new EnergyHistogram();
+            foreach (var phase in run.Phases)
+            {
+                sum.Add(phase.FrontEnergy);
+            }
+
+            return (sum.Quantile(0.1, 0), sum.Quantile(0.9, 0), run.FrontFluidTime.Quantile(0.9, 0));
+        }
+
+        var (coarse, fine) = (Quantiles(1), Quantiles(0.1));
+        coarse.Item1.ShouldBe(fine.Item1, 3);
+        coarse.Item2.ShouldBe(fine.Item2, 3);
+        coarse.Item3.ShouldBe(fine.Item3, 1);
     }
 
     [Fact]

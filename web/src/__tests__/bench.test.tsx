@@ -15,6 +15,7 @@ const series = {
   timeS: [0, 100, 199, 300],
   parts: [],
   cooling: {
+    timeS: [0, 100, 199, 300],
     kw: [0.1, 4, 5.4, 0.4],
     vanes: [30, 45, 42, 0],
     faces: [40, 35, 31, 35],

@@ -21,6 +21,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
   const [at, setAt] = useState<number | null>(null);
   const narrow = width < 620;
   const right = narrow ? 14 : margin.right;
+  const times = series.cooling.timeS;
   const end = series.timeS[series.timeS.length - 1] ?? series.parkedS + 1;
   const x = scaleLinear()
     .domain([series.startS, series.parkedS, end])
@@ -28,7 +29,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
   const y = scaleLinear()
     .domain([0, 100])
     .range([height - margin.bottom, margin.top]);
-  const rows = series.timeS.map((_, i) => ({
+  const rows = times.map((_, i) => ({
     vanes: series.cooling.vanes[i] ?? 0,
     faces: series.cooling.faces[i] ?? 0,
     radiation: series.cooling.radiation[i] ?? 0,
@@ -37,11 +38,11 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
   const layers = stack<(typeof rows)[number]>()
     .keys(paths.map((path) => path.key))
     .order(stackOrderNone)(rows);
-  const across = series.timeS.map((time) => x(time));
-  const parkedAt = series.timeS.findIndex((time) => time >= series.parkedS);
+  const across = times.map((time) => x(time));
+  const parkedAt = times.findIndex((time) => time >= series.parkedS);
   const chosen = at ?? Math.max(0, parkedAt - 1);
   const row = rows[chosen];
-  const minutes = ((series.timeS[chosen] ?? 0) - series.startS) / 60;
+  const minutes = ((times[chosen] ?? 0) - series.startS) / 60;
   const move = (by: number) => setAt(Math.min(rows.length - 1, Math.max(0, chosen + by)));
   return (
     <div ref={ref} className="chart cooling">
@@ -66,7 +67,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
         onPointerMove={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
           const time = x.invert(((event.clientX - box.left) / box.width) * width);
-          const found = series.timeS.findIndex((t) => t >= time);
+          const found = times.findIndex((t) => t >= time);
           setAt(found < 0 ? rows.length - 1 : found);
         }}
         onPointerLeave={() => setAt(null)}
@@ -89,7 +90,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
         ))}
         <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />
         {at !== null && (
-          <line className="stop-line" x1={x(series.timeS[at] ?? 0)} x2={x(series.timeS[at] ?? 0)} y1={0} y2={height - margin.bottom} />
+          <line className="stop-line" x1={x(times[at] ?? 0)} x2={x(times[at] ?? 0)} y1={0} y2={height - margin.bottom} />
         )}
         <text className="tick" x={margin.left - 6} y={y(100) + 9} textAnchor="end">
           100 %
