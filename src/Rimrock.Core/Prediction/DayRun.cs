@@ -18,6 +18,7 @@ public readonly record struct DayStep(double EndS, double SpeedMS, double BrakeG
 public sealed class DayRun
 {
     private const double SampleS = 2;
+    private const double CoolingSampleS = 10;
     private readonly PredictionPlan plan;
     private readonly AxleRun front;
     private readonly AxleRun rear;
@@ -100,8 +101,8 @@ public sealed class DayRun
     /// <summary>Parts whose course is kept.</summary>
     public static IReadOnlyList<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
 
-    /// <summary>How each wheel lost its heat at the times of the samples, W.</summary>
-    public List<(HeatPaths.Powers Front, HeatPaths.Powers Rear)> CoolingSamples { get; } = [];
+    /// <summary>How a front wheel lost its heat, every ten seconds and at the end of each stretch.</summary>
+    public List<CoolingSample> CoolingSamples { get; } = [];
 
     /// <summary>Samples: for each time the temperature of each of <see cref="Sampled"/>, C.</summary>
     public IReadOnlyList<Lane[]> Samples => samples;
@@ -178,6 +179,7 @@ public sealed class DayRun
             }
         }
 
+        SampleCooling();
         record.Close(clockS, front, rear);
     }
 
@@ -266,11 +268,24 @@ public sealed class DayRun
 
         samples.Add(sample);
         sampleTimes.Add(clockS);
-        if (demands)
+        if (CoolingSamples.Count == 0 || clockS - CoolingSamples[^1].AtS >= CoolingSampleS)
         {
-            CoolingSamples.Add((front.Wheel.Paths.NowW, rear.Wheel.Paths.NowW));
+            SampleCooling();
         }
     }
+
+    private void SampleCooling()
+    {
+        if (demands)
+        {
+            CoolingSamples.Add(new CoolingSample(clockS, front.Wheel.Paths.NowW));
+        }
+    }
+
+    /// <summary>How a front wheel loses heat at a moment.</summary>
+    /// <param name="AtS">Time in the day, s.</param>
+    /// <param name="Front">By path, W.</param>
+    public sealed record CoolingSample(double AtS, HeatPaths.Powers Front);
 
     private sealed class StopSum
     {

@@ -14,7 +14,6 @@ public static class Predictor
     private const int Cool = 1;
     private const int Hot = 2;
     private const int QuietSide = 3;
-    private const double CoolingS = 10;
 
     private static readonly BrakePart[] Soaked = [BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
@@ -147,10 +146,7 @@ public static class Predictor
             var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
             sessions.Add(new SessionSeries(group.Key, Math.Round(start, 2), Math.Round(parked, 2), [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
                 [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))],
-                WheelReports.Cooling(run, Every(CoolingS), Member)));
-
-            // The shares move slowly: a sample each ten seconds, and the one at parking, is what a drawing shows.
-            int[] Every(double seconds) => [.. picks.Where((pick, i) => i == 0 || run.SampleTimesS[pick] == parked || Math.Floor(run.SampleTimesS[pick] / seconds) > Math.Floor(run.SampleTimesS[picks[i - 1]] / seconds))];
+                WheelReports.Cooling(run, start, end, Member)));
 
             // Whole degrees: finer than any drawing shows, and a third less to send.
             int[] Pick(int place, int member) => [.. picks.Select(i => (int)Math.Round(run.Samples[i][place][member]))];

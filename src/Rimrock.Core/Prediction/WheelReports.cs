@@ -46,13 +46,14 @@ internal static class WheelReports
     public static RingMass Mass(string axle, Rotor rotor) => new(axle, Math.Round(rotor.GeometricMassKg(), 2), rotor.RingMassKg,
         rotor.MassOverGeometry() is { } ratio ? Math.Round(100 * (ratio - 1), 1) : null);
 
-    public static CoolingSeries Cooling(DayRun run, int[] picks, int member)
+    public static CoolingSeries Cooling(DayRun run, double fromS, double toS, int member)
     {
-        double[] kw = new double[picks.Length];
-        int[] vanes = new int[picks.Length], faces = new int[picks.Length], radiation = new int[picks.Length], conduction = new int[picks.Length];
-        for (var i = 0; i < picks.Length; i++)
+        var samples = run.CoolingSamples.Where(sample => sample.AtS >= fromS && sample.AtS <= toS).ToArray();
+        double[] kw = new double[samples.Length];
+        int[] vanes = new int[samples.Length], faces = new int[samples.Length], radiation = new int[samples.Length], conduction = new int[samples.Length];
+        for (var i = 0; i < samples.Length; i++)
         {
-            var now = run.CoolingSamples[picks[i]].Front;
+            var now = samples[i].Front;
             double[] paths = [.. new[] { now.Vanes[member], now.Faces[member], now.Radiation[member], now.Hub[member] + now.Caliper[member] }.Select(watts => Math.Max(0, watts))];
             var whole = paths.Sum();
             kw[i] = Math.Round(whole / 1000, 2);
@@ -60,7 +61,7 @@ internal static class WheelReports
             (vanes[i], faces[i], radiation[i], conduction[i]) = (Percent(0), Percent(1), Percent(2), Percent(3));
         }
 
-        return new CoolingSeries([.. picks.Select(pick => Tenth(run.SampleTimesS[pick]))], kw, vanes, faces, radiation, conduction);
+        return new CoolingSeries([.. samples.Select(sample => Tenth(sample.AtS))], kw, vanes, faces, radiation, conduction);
     }
 
     private static Spread HotBandsOf(PredictionPlan plan, DayRun run, int member)

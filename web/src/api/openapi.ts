@@ -1677,6 +1677,8 @@ export interface components {
         };
         /** @description How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing. */
         CoolingSeries: {
+            /** @description Times, s in the day. */
+            timeS: number[];
             /** @description All that leaves, kW. */
             kw: number[];
             /** @description Through the vanes, %. */
@@ -3285,20 +3287,14 @@ export interface components {
             /** @description Name. */
             name: string;
         };
-        /** @description One part in one stretch of the day. */
-        PartRange: {
+        /** @description One part through the stretches of the day. */
+        PartRanges: {
             /** @description The part. */
             part: components["schemas"]["BrakePart"];
-            /**
-             * Format: double
-             * @description Highest temperature, C.
-             */
-            peakC: number;
-            /**
-             * Format: double
-             * @description Lowest temperature, C.
-             */
-            leastC: number;
+            /** @description Highest temperature in each stretch, C. */
+            peakC: number[];
+            /** @description Lowest temperature in each stretch, C. */
+            leastC: number[];
         };
         /** @description How a part wears through the season. */
         PartSeason: {
@@ -3410,8 +3406,6 @@ export interface components {
              * @description Braking energy of the rear axle, MJ.
              */
             rearMJ: number;
-            /** @description Temperatures of every part. */
-            parts: components["schemas"]["PartRange"][];
         };
         /**
          * @description What the pistons are made of.
@@ -3541,6 +3535,8 @@ export interface components {
             summary: components["schemas"]["LapSummary"];
             /** @description Every lap and rest of the day. */
             phases: components["schemas"]["PhaseSummary"][];
+            /** @description Peak and least of every part in each of these. */
+            ranges: components["schemas"]["PartRanges"][];
             /** @description Peaks after parking. */
             parked: components["schemas"]["ParkedPeak"][];
             /** @description Every stop of the day. */
@@ -3983,7 +3979,7 @@ export interface components {
             timeS: number[];
             /** @description A temperature for each time, C. */
             parts: components["schemas"]["PartSeries"][];
-            /** @description How a front wheel lost its heat at each time. */
+            /** @description How a front wheel lost its heat, at times of its own. */
             cooling: components["schemas"]["CoolingSeries"];
         };
         /** @description A setup's parts by id and name. */
@@ -4540,8 +4536,8 @@ export interface components {
         Verdict: "fine" | "watch" | "changeBefore" | "stopNow";
         /**
          * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
-         *     was measured: each difference of two measurements over the predicted one is a reading of its logarithm with the gauge's error (normal-normal
-         *     conjugate update; Gelman et al., Bayesian Data Analysis, 3rd edition 2013, section 2.5; from memory).
+         *     was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to the loss
+         *     and not to its logarithm, so that a small loss is never taken for a sure one.
          */
         WearForecast: {
             /** @description Which part. */
