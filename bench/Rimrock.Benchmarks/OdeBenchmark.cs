@@ -20,7 +20,7 @@ public class OdeBenchmark
     [GlobalSetup]
     public void Prepare() => members = [.. Enumerable.Repeat(WheelFactors.Median, Lane.Count)];
 
-    /// <summary>Rimrock: 0.2 s on the brakes, 2 s off; all eight members.</summary>
+    /// <summary>Rimrock: 0.2 s on the brakes, 4 s off; all eight members.</summary>
     [Benchmark(Baseline = true)]
     public double Rimrock()
     {

@@ -42,7 +42,7 @@ public sealed class SimulatedLogger
                 due = step.EndS + FrameS;
             }
         };
-        foreach (var phase in new Day(plan, stepShare: 0.5).Track)
+        foreach (var phase in new Day(plan, stepShare: 0.25).Track)
         {
             run.Run(phase);
         }

@@ -25,7 +25,7 @@ public sealed class DrivingSchedule
     public const double BrakingStepS = 0.2;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 2.0;
+    public const double CoastingStepS = 4.0;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {
@@ -110,6 +110,9 @@ public sealed class DrivingSchedule
         /// <summary>A step ends early where the deceleration has changed by this much: the electronics' split does not average over it.</summary>
         private const double LargestChangeG = 0.08;
 
+        /// <summary>The first step off the brakes is so much shorter than the others.</summary>
+        private const double FirstStepOff = 2.5;
+
         private readonly List<double> duration = [];
         private readonly List<double> speed = [];
         private readonly List<double> energies = [];
@@ -123,7 +126,9 @@ public sealed class DrivingSchedule
         {
             var brakes = joules > 0;
             var nowG = brakes ? joules / (0.5 * (fromMS + toMS) * durationS * car.MassKg * Speed.StandardGravityMS2) : 0;
-            if (pendingS > 0 && (brakes != braking || pendingS + durationS > longestS * (1 + 1e-9) || Math.Abs(nowG - pendingG) > LargestChangeG))
+            // The heat that the brakes have left in the faces spreads first: the step after them is short, so that no peak inside the ring is stepped over.
+            var allowedS = brakes || duration.Count == 0 || stop[^1] < 0 ? longestS : longestS / FirstStepOff;
+            if (pendingS > 0 && (brakes != braking || pendingS + durationS > allowedS * (1 + 1e-9) || Math.Abs(nowG - pendingG) > LargestChangeG))
             {
                 Flush();
             }

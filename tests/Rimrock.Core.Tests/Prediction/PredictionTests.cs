@@ -68,13 +68,14 @@ public class PredictionTests
                 run.Run(phase);
             }
 
-            return [.. new[] { BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid }.Select(part => run.Phases.Max(phase => phase.Peak[(int)part][0]))];
+            return [.. new[] { BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.FrontRotor }.Select(part => run.Phases.Max(phase => phase.Peak[(int)part][0]))];
         }
 
         var (coarse, fine) = (Peaks(1), Peaks(0.125));
         coarse[0].ShouldBe(fine[0], 2, "front face");
         coarse[1].ShouldBe(fine[1], 2, "rear face");
         coarse[2].ShouldBe(fine[2], 1, "front fluid");
+        coarse[3].ShouldBe(fine[3], 1, "front ring");
     }
 
     [Fact]
