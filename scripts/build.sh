@@ -25,6 +25,7 @@ fi
 [ "${1:-}" != front ] || exit 0
 if newer artifacts/rimrock/Rimrock.Web.dll src/*/*.csproj src/*/*/*.cs src/*/*.cs src/*/*/*.json src/*/*/*.sql src/Rimrock.Web/wwwroot Directory.Build.props Directory.Packages.props; then
   echo "Building the server..."
+  rm -rf artifacts/rimrock/wwwroot
   dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet -p:RunAnalyzers=false
   touch artifacts/rimrock/Rimrock.Web.dll
 fi

@@ -208,14 +208,17 @@ test('a change is redrawn quickly, and its band soon after', async ({ page }, in
     console.log(`${what}: ${text} ms`);
   };
   const pages: number[] = [];
+  const wholes: number[] = [];
   const bands: number[] = [];
   for (let c = 5; c < 19; c++) {
     pages.push(await redrawnAfter(page, 'data-redrawn', () => field.fill(String(c + 0.3))));
+    wholes.push(await redrawnAfter(page, 'data-whole', () => field.fill(String(c + 0.7))));
   }
   for (let c = 25; c < 33; c++) {
     bands.push(await redrawnAfter(page, 'data-sketched', () => field.fill(String(c + 0.3))));
   }
   report('change to redrawn page', pages);
+  report('change to the whole page, story and reports with it', wholes);
   report('change to first redrawn band', bands);
   const settled = performance.now();
   await field.fill('20.4');

@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { hashOnce } from './api/hashOnce';
 import { Frame } from './frame/Frame';
 import { PlanProvider } from './plan/PlanContext';
 import { PeekProvider } from './plan/PeekContext';
@@ -31,7 +32,7 @@ const NewCarRoom = lazy(scripts.start);
 // The other rooms' scripts are fetched once the first room stands, so that a room opens at once.
 const settledMs = 4000;
 setTimeout(() => Object.values(scripts).forEach((script) => void script().catch(() => undefined)), settledMs);
-const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1 } } });
+const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1, queryKeyHashFn: hashOnce } } });
 
 function ToBench() {
   const { search } = useLocation();

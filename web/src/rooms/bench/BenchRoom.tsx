@@ -32,7 +32,7 @@ import { WhatGivesFirst } from './WhatGivesFirst';
 
 /** Pauses before the slower answers, ms: while a figure is still being changed, the page itself comes first. */
 const sketchPauseMs = 60;
-const bandPauseMs = 250;
+const bandPauseMs = 120;
 const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
 const nothingSeen: Observation[] = [];
 
@@ -93,6 +93,7 @@ export default function BenchRoom() {
         <Verdict
           result={last.result}
           plan={last.plan}
+          redrawn={query.dataUpdatedAt}
           answer={held?.plan === last.plan ? held.answer : undefined}
           waiting={seen.length > 0 && band.isFetching}
           shelf={shelf}
@@ -107,12 +108,14 @@ export default function BenchRoom() {
 const Verdict = memo(function Verdict({
   result,
   plan,
+  redrawn,
   answer,
   waiting,
   shelf,
 }: {
   result: PredictionResult;
   plan: PredictionPlan;
+  redrawn: number;
   answer: BandAnswer | undefined;
   waiting: boolean;
   shelf: ShelfAnswer;
@@ -123,23 +126,24 @@ const Verdict = memo(function Verdict({
   const { show, system } = useUnits();
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
-  const series = result.sessions.find((item) => item.session === session) ?? result.sessions[0];
-  // The strata, the verdict and the story redraw at once; the rest may follow a frame later.
+  // The strata and the verdict redraw at once; the story and what stands below follow a frame later.
   const later = useDeferredValue(result);
-  const laterSeries = later.sessions.find((item) => item.session === session) ?? later.sessions[0];
-  const stop = chosen && result.stops.includes(chosen) ? chosen : null;
+  const laterBand = useDeferredValue(band);
+  const whole = useDeferredValue(redrawn);
+  const series = later.sessions.find((item) => item.session === session) ?? later.sessions[0];
+  const stop = chosen && later.stops.includes(chosen) ? chosen : null;
   const mark = useMemo(() => stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }, [stop]);
-  const padBandC = result.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
-  const banded = useMemo(() => series && withBand(series, band), [series, band]);
+  const padBandC = later.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
+  const banded = useMemo(() => series && withBand(series, laterBand), [series, laterBand]);
   const gone = result.limits.find((limit) => limit.gives);
-  const parked = result.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
+  const parked = later.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
   return (
     <>
       <p className="visually-hidden" role="status">
         {gone ? `${gone.title}. ${inUnits(gone.sentence, system)}` : 'Everything holds.'}
       </p>
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
-      <div className="bench">
+      <div className="bench" data-whole={whole}>
         <div>
           <section aria-label="Strata">
             <header className="section-head">
@@ -164,7 +168,7 @@ const Verdict = memo(function Verdict({
                 <h2>Lap story</h2>
                 <span className="section-note">drag over a range or press a lap to zoom</span>
                 <span className="keys" role="group" aria-label="Session">
-                  {result.sessions.map((item) => (
+                  {later.sessions.map((item) => (
                     <button
                       key={item.session}
                       type="button"
@@ -179,28 +183,28 @@ const Verdict = memo(function Verdict({
               </header>
               <LapStory
                 series={banded}
-                phases={result.phases}
-                stops={result.stops}
+                phases={later.phases}
+                stops={later.stops}
                 padBandC={padBandC}
-                vapourC={result.fluid.vapourC}
+                vapourC={later.fluid.vapourC}
                 chosen={stop}
                 onChoose={setChosen}
                 dots={log.frames}
               />
-              <LiveLogger log={log} plan={plan} phases={result.phases} />
+              <LiveLogger log={log} plan={plan} phases={later.phases} />
               {parked && (
                 <p className="note">
                   Front fluid after session {parked.session}:{' '}
                   {parked.minutesAfter > 0.5
                     ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
                     : `highest on stopping, ${show(parked.peakC, 'C')}`}
-                  ; vapour from {show(result.fluid.vapourC, 'C')} today with {result.fluid.waterPercent.toFixed(1)} % water. Boiled fluid
-                  may feel firm again when cold: bleed before the next drive.
+                  ; vapour from {show(later.fluid.vapourC, 'C')} today with {later.fluid.waterPercent.toFixed(1)} % water. Boiled fluid may
+                  feel firm again when cold: bleed before the next drive.
                 </p>
               )}
             </section>
           )}
-          <HeatAway result={later}>{laterSeries && <CoolingOverTime series={laterSeries} />}</HeatAway>
+          <HeatAway result={later}>{series && <CoolingOverTime series={series} />}</HeatAway>
           <FacesAndPedal result={later} plan={plan} />
         </div>
         <aside>

@@ -89,9 +89,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
           />
         ))}
         <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />
-        {at !== null && (
-          <line className="stop-line" x1={x(times[at] ?? 0)} x2={x(times[at] ?? 0)} y1={0} y2={height - margin.bottom} />
-        )}
+        {at !== null && <line className="stop-line" x1={x(times[at] ?? 0)} x2={x(times[at] ?? 0)} y1={0} y2={height - margin.bottom} />}
         <text className="tick" x={margin.left - 6} y={y(100) + 9} textAnchor="end">
           100 %
         </text>
