@@ -67,8 +67,8 @@ public static class ReadyEndpoints
 
     private static SeasonPlan SeasonOf(SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel)
     {
-        IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? LogEndpoints.EvidenceOf(log, car) : [];
+        IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
         return cache.Remember("season", new { question.Plan, question.Events, question.Today, evidence },
-            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : LogEndpoints.LearntOf(evidence, cache, cancel: cancel).Belief));
+            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : TeachingEndpoints.LearntOf(evidence, cache, cancel: cancel).Belief));
     }
 }

@@ -1,0 +1,111 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Logbook;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
+using Rimrock.Devices;
+using Rimrock.Formats;
+using Rimrock.Storage;
+using Rimrock.Web.Bench;
+using Rimrock.Web.Hosting;
+using Rimrock.Web.Shelf;
+
+namespace Rimrock.Web.Log;
+
+/// <summary>A symptom of a car.</summary>
+/// <param name="Symptom">Its code.</param>
+/// <param name="Plan">The plan.</param>
+public sealed record DiagnosisQuestion(string Symptom, PredictionPlan Plan);
+
+/// <summary>Two recordings as CSV or GPX.</summary>
+/// <param name="First">Text of the first file.</param>
+/// <param name="Second">Text of the second file.</param>
+public sealed record TracePair(string First, string Second);
+
+/// <summary>What a log says: causes of a symptom, what it has taught, wear, two recordings side by side.</summary>
+public static class TeachingEndpoints
+{
+    private const int Looked = 60;
+
+    /// <summary>Maps them.</summary>
+    public static void MapTeaching(this RouteGroupBuilder group)
+    {
+        group.MapPost("/findings", (InspectionNote note) =>
+            {
+                InputFaultException.ThrowIfAny([.. note.Inspection.Faults(), .. note.Plan.Faults()]);
+                return TypedResults.Ok(StopOrGo.Of(note.Inspection, note.Plan));
+            })
+            .WithName("readFindings")
+            .WithSummary("Stop or go for an inspection that is being entered; stores nothing.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/{car}/diagnosis", (string car, DiagnosisQuestion question, LogStore store, AnswerCache cache) =>
+            {
+                InputFaultException.ThrowIfAny(question.Plan.Faults());
+                var result = Predictor.Predict(question.Plan, DayShelf.DayOf(question.Plan, cache));
+                var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..] ? looked.Body.Inspection : null;
+                var session = store.Read<LogSession>(car, "session", take: 1).Items is [var driven, ..] ? driven.Body : null;
+                return TypedResults.Ok(Diagnosis.Of(question.Symptom, Diagnosis.CluesOf(question.Plan, result, inspection, session)));
+            })
+            .WithName("diagnose")
+            .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/{car}/learning", (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress, CancellationToken cancel) =>
+            {
+                InputFaultException.ThrowIfAny(plan.Faults());
+                using var report = progress.Begin(ticket);
+                var sessions = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
+                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, evidence => LearntOf(evidence, cache, report.Tell, cancel), cancel)!);
+            })
+            .WithName("learn")
+            .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress.")
+            .Produces<LearningPage>()
+            .Produces(StatusCodes.Status204NoContent)
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/{car}/wear", (string car, PredictionPlan plan, LogStore store, AnswerCache cache) =>
+            {
+                InputFaultException.ThrowIfAny(plan.Faults());
+                var notes = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body).ToList();
+                return TypedResults.Ok(WearPage.Of(notes, asked => cache.Remember("wear", asked, () => WornPerLap.Of(asked))));
+            })
+            .WithName("forecastWear")
+            .WithSummary("How fast pads and rotors really wear by what was measured, and the laps that are left.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/traces", (TracePair pair) => TypedResults.Ok(TraceComparison.Of(LapOf(pair.First, "first"), LapOf(pair.Second, "second"))))
+            .WithName("compareTraces")
+            .WithSummary("Two recordings of the same road side by side: stop distance, deceleration, time gained in each zone.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapGet("/moisture", (double ageMonths, int seed = 1) => TypedResults.Ok(MoistureTester.Read(MoistureUptake.AtCaliperPercent(Math.Clamp(ageMonths, 0, 120), Climate.Temperate, false), seed)))
+            .WithName("readMoisture")
+            .WithSummary("A simulated tester held into fluid of an age, % of water.");
+    }
+
+    /// <summary>The last days of a car that tell of heat, oldest first.</summary>
+    /// <param name="store">The log.</param>
+    /// <param name="car">The car.</param>
+    public static IReadOnlyList<EvidenceDay> EvidenceOf(LogStore store, string car)
+    {
+        ArgumentNullException.ThrowIfNull(store);
+        return [.. store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence()).OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
+    }
+
+    /// <summary>What a car's days have taught; rooms that ask the same share the answer.</summary>
+    public static Learnt LearntOf(IReadOnlyList<EvidenceDay> evidence, AnswerCache cache, Action<double>? progress = null, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(cache);
+        return cache.Remember("learnt", evidence, () => Learning.From(evidence, progress, cancel));
+    }
+
+    private static LapTrace LapOf(string text, string field)
+    {
+        try
+        {
+            var recording = RecordingText.Read(text);
+            return RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh);
+        }
+        catch (InputFaultException refused)
+        {
+            throw new InputFaultException([.. refused.Faults.Select(fault => fault with { Field = $"{field}, {fault.Field}" })]);
+        }
+    }
+}
