@@ -155,6 +155,8 @@ test('a recorded day is set against its prediction lap by lap, whatever its colu
   await recorded.getByRole('button', { name: 'Set it against the prediction' }).click();
   await expect(recorded.getByText(/In \d of 2 laps/)).toBeVisible();
   await expect(recorded.locator('.lap-table tbody tr')).toHaveCount(2);
+  await recorded.getByText(/^\d braking zones in the fastest lap/).click();
+  await expect(recorded.getByRole('row', { name: /190 km\/h 8\d km\/h/ }).first()).toBeVisible();
   await recorded.getByLabel(/Recording of a day/).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('t,v\n0,fast\n1,slow\n') });
   await recorded.getByRole('button', { name: 'Set it against the prediction' }).click();
   await expect(recorded.getByRole('alert')).toContainText('line 2');
@@ -165,8 +167,9 @@ test('the tables of everything come as CSV', async ({ page }) => {
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'inspections' }).click()]);
   const text = await readFile(await download.path(), 'utf8');
   expect(text.split('\r\n')[0]).toContain('inspection.fluidLevelMm');
-  await expect(page.getByRole('region', { name: 'Wear' })).toContainText(/Cost so far: \d/);
-  await expect(page.getByRole('region', { name: 'Wear' })).toContainText('front rotors');
+  const cost = page.getByRole('table', { name: /Cost so far/ });
+  for (const part of ['front pads', 'rear pads', 'front rotors', 'fluid', 'all'])
+    await expect(cost.getByRole('row', { name: new RegExp(`^${part} `) })).toContainText(/\d\.\d/);
 });
 
 test('a work order prints on two pages', async ({ page }) => {

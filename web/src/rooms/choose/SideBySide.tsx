@@ -27,10 +27,10 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     { label: 'Front pads fade', of: (setup) => chance(setup, 'front-pad-hot') },
     { label: 'Rear pads fade', of: (setup) => chance(setup, 'rear-pad-hot') },
     { label: 'Front rotor face too hot', of: (setup) => chance(setup, 'front-face') },
-    { label: 'First stop, 5 °C, 50 km/h', of: (setup) => metresOf(setup, 0) },
-    { label: 'First stop, 5 °C, 100 km/h', of: (setup) => metresOf(setup, 1) },
+    { label: `First stop, ${show(5, 'C')}, ${show(50, 'km/h')}`, of: (setup) => metresOf(setup, 0) },
+    { label: `First stop, ${show(5, 'C')}, ${show(100, 'km/h')}`, of: (setup) => metresOf(setup, 1) },
     {
-      label: 'Panic stop, cold, 100 km/h',
+      label: `Panic stop, cold, ${show(100, 'km/h')}`,
       of: (setup) => `${metresOf(setup, 2)}${setup.coldStops[2]?.reachesAbs ? ', into ABS' : ''}`,
     },
     {

@@ -7,7 +7,7 @@ import { SeasonChart } from '../../charts/SeasonChart';
 import { newId, today } from '../../plan/carKey';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
-import { inUnits } from '../../units/units';
+import { conversion, inUnits, parseNumber } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
 const policies: { value: FluidPolicy; label: string }[] = [
@@ -27,12 +27,17 @@ function download(text: string, name: string, type: string) {
   URL.revokeObjectURL(address);
 }
 
+const usualC = 22;
+/** The engine takes no other air (`events.ambientC`). */
+const [leastC, mostC] = [-20, 50];
+
 /** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
 export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const { show, band, system } = useUnits();
   const queries = useQueryClient();
   const [policy, setPolicy] = useState<FluidPolicy>('yearly');
-  const [next, setNext] = useState({ date: '', ambientC: '22' });
+  const air = conversion('C', system);
+  const [next, setNext] = useState({ date: '', ambientC: air.to(usualC).toFixed(0) });
   const kept = useQuery({ queryKey: ['events', car], queryFn: () => readEvents(car) });
   const ahead = (kept.data?.items ?? []).filter((item) => item.day >= today()).sort((a, b) => a.day.localeCompare(b.day));
   const events: SeasonEvent[] = ahead.map((item) => item.body);
@@ -48,7 +53,11 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const settled = () => queries.invalidateQueries({ queryKey: ['events', car] });
   const add = useMutation({
     mutationFn: () => {
-      const ambientC = Number(next.ambientC.replace(',', '.'));
+      const ambientC = air.from(parseNumber(next.ambientC));
+      if (!(ambientC >= leastC && ambientC <= mostC))
+        throw new Error(
+          `Air: “${next.ambientC.slice(0, 24)}” will not do, it must be ${air.to(leastC).toFixed(0)} to ${air.to(mostC).toFixed(0)} ${air.unit}.`,
+        );
       return saveEvent(car, {
         id: newId(),
         day: next.date,
@@ -56,7 +65,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
         body: {
           date: next.date,
           name: plan.circuit.name,
-          ambientC: Number.isFinite(ambientC) ? ambientC : plan.weather.ambientC,
+          ambientC,
           circuit: plan.circuit,
         },
       });
@@ -92,7 +101,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
           />
         </label>
         <label>
-          air, °C{' '}
+          air, {air.unit}{' '}
           <input
             className="form-control season-air"
             inputMode="decimal"

@@ -2,6 +2,8 @@ import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Part } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
 import { CarsAndCircuits } from './CarsAndCircuits';
 import { CatalogueFile } from './CatalogueFile';
 import { partKinds, type Kind, type PartKind } from './kinds';
@@ -22,6 +24,7 @@ const hottest: Record<PartKind, string> = {
 /** Everything that can be fitted or driven: found as you type, opened, edited, copied, archived, imported. */
 export default function ShelfRoom() {
   const { shelf } = usePlan();
+  const { system } = useUnits();
   const [params, setParams] = useSearchParams();
   const kind = (kinds.includes(params.get('kind') as Kind) ? params.get('kind') : 'pads') as Kind;
   const openId = params.get('open');
@@ -130,7 +133,7 @@ export default function ShelfRoom() {
                       {row.name}
                       {row.own && <span className="shelf-own"> yours</span>}
                     </span>
-                    <span className="shelf-words">{row.words}</span>
+                    <span className="shelf-words">{inUnits(row.words, system)}</span>
                     {row.curve && <Sparkline points={row.curve.points} dashed={row.curve.typical} />}
                     <span className="shelf-price">{row.price === null ? '–' : row.price.toFixed(0)}</span>
                   </button>

@@ -53,7 +53,7 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer): Row[] {
       }
       case 'fluids': {
         const fluid = body as BrakeFluid;
-        return { ...row, words: `${fluid.dryC} dry, ${fluid.wetC} wet °C`, price: fluid.priceLitre ?? null, heat: fluid.wetC };
+        return { ...row, words: `${fluid.dryC} °C dry, ${fluid.wetC} °C wet`, price: fluid.priceLitre ?? null, heat: fluid.wetC };
       }
       case 'lines': {
         const lines = body as LineKit;
