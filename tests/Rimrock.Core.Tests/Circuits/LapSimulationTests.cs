@@ -87,6 +87,7 @@ public class LapSimulationTests
         // By hand: 85 km/h at 9 m/s2 take 2.623 s, over the mean of 165 and 80 km/h 89.3 m.
         found[0].Seconds.ShouldBe(85 / 3.6 / 9, 0.06);
         found[0].Metres.ShouldBe(89.3, 2);
+        found[1].Metres.ShouldBe(45 / 3.6 / 9 * (140 + 95) / 2 / 3.6, 2);
         found[0].MeanG.ShouldBe(9 / 9.80665, 0.02);
         // From 80 to 140 km/h in 18 s with v squared linear in time: 2/3 x 18 s x (38.89^3 - 22.22^3) / (38.89^2 - 22.22^2) = 563.6 m.
         (found[1].AtM - found[0].AtM - found[0].Metres).ShouldBe(563.6, 4);
