@@ -157,6 +157,8 @@ test('a recorded day is set against its prediction lap by lap, whatever its colu
   await expect(recorded.locator('.lap-table tbody tr')).toHaveCount(2);
   await recorded.getByText(/^\d braking zones in the fastest lap/).click();
   await expect(recorded.getByRole('row', { name: /190 km\/h 8\d km\/h/ }).first()).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await recorded.getByLabel(/Recording of a day/).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('t,v\n0,fast\n1,slow\n') });
   await recorded.getByRole('button', { name: 'Set it against the prediction' }).click();
   await expect(recorded.getByRole('alert')).toContainText('line 2');

@@ -141,8 +141,10 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
             <b>{day.verdict}</b> {show(day.lengthM / 1000, 'km', 1)} in {(day.durationS / 60).toFixed(0)} min, up to{' '}
             {show(day.topKmh, 'km/h')}. Predicted for this very driving, with brakes as cold as the air at the first sample.
           </p>
-          <LapTable laps={day.laps} />
-          <ZoneTable zones={day.zones} />
+          <div className="scroll-x" role="group" aria-label="Laps and zones" tabIndex={0}>
+            <LapTable laps={day.laps} />
+            <ZoneTable zones={day.zones} />
+          </div>
           <button type="button" className="btn btn-link" disabled={keep.isPending || keep.isSuccess} onClick={() => keep.mutate()}>
             {keep.isSuccess ? 'It is the plan’s circuit now' : 'Make its fastest lap the plan’s circuit'}
           </button>

@@ -54,34 +54,36 @@ export function Traces() {
       {compare.error && <ProblemNote error={compare.error} />}
       {answer && (
         <>
-          <table className="facts">
-            <thead>
-              <tr>
-                <th>Zone at</th>
-                <th>Entry</th>
-                <th>Deceleration</th>
-                <th>Between equal speeds</th>
-                <th>Gained</th>
-              </tr>
-            </thead>
-            <tbody>
-              {answer.zones.map((zone) => (
-                <tr key={zone.atM}>
-                  <th scope="row">{show(zone.atM, 'm')}</th>
-                  <td>
-                    {show(zone.entryFirstKmh, 'km/h')} → {show(zone.entrySecondKmh, 'km/h')}
-                  </td>
-                  <td>
-                    {zone.firstG.toFixed(2)} → {zone.secondG.toFixed(2)} g
-                  </td>
-                  <td>
-                    {show(zone.firstM, 'm', 1)} → {show(zone.secondM, 'm', 1)}
-                  </td>
-                  <td>{`${zone.gainedS >= 0 ? '+' : '−'}${Math.abs(zone.gainedS).toFixed(2)} s`}</td>
+          <div className="scroll-x" role="group" aria-label="Zones of both" tabIndex={0}>
+            <table className="facts">
+              <thead>
+                <tr>
+                  <th>Zone at</th>
+                  <th>Entry</th>
+                  <th>Deceleration</th>
+                  <th>Between equal speeds</th>
+                  <th>Gained</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {answer.zones.map((zone) => (
+                  <tr key={zone.atM}>
+                    <th scope="row">{show(zone.atM, 'm')}</th>
+                    <td>
+                      {show(zone.entryFirstKmh, 'km/h')} → {show(zone.entrySecondKmh, 'km/h')}
+                    </td>
+                    <td>
+                      {zone.firstG.toFixed(2)} → {zone.secondG.toFixed(2)} g
+                    </td>
+                    <td>
+                      {show(zone.firstM, 'm', 1)} → {show(zone.secondM, 'm', 1)}
+                    </td>
+                    <td>{`${zone.gainedS >= 0 ? '+' : '−'}${Math.abs(zone.gainedS).toFixed(2)} s`}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
           <p className="note">
             As recorded: no band but the recorder’s own. {answer.unpaired > 0 && `${answer.unpaired} zones stand in one recording only.`}
           </p>
