@@ -16,24 +16,31 @@ public class WearForecastTests
         forecast.LapsLeft!.P50.ShouldBe(140);
     }
 
+    public static TheoryData<WearForecast.Kind, double, double> Readings() => new()
+    {
+        { WearForecast.Kind.Pads, 2, 1 },
+        { WearForecast.Kind.Pads, 1, 1 },
+        { WearForecast.Kind.Pads, 0.2, 1 },
+        { WearForecast.Kind.Pads, 0.02, 0.5 },
+        { WearForecast.Kind.Pads, -0.1, 0.3 },
+        { WearForecast.Kind.Rotors, 0.2, 0.1 },
+        { WearForecast.Kind.RingsByMass, 0.06, 0.03 },
+    };
+
     [Theory]
-    [InlineData(2, 1)]
-    [InlineData(1, 1)]
-    [InlineData(0.2, 1)]
-    [InlineData(0.02, 0.5)]
-    [InlineData(-0.1, 0.3)]
-    public void Measurements_pull_the_factor_as_Bayes_rule_says(double loss, double predicted)
+    [MemberData(nameof(Readings))]
+    public void Measurements_pull_the_factor_as_Bayes_rule_says(WearForecast.Kind kind, double loss, double predicted)
     {
         // Against a library's quadrature of prior times likelihood: the share of the belief below each returned quantile is what it should be.
         double Density(double log)
         {
             var expected = predicted * Math.Exp(log);
-            var sd = Math.Sqrt((0.15 * expected * 0.15 * expected) + (2 * 0.15 * 0.15));
-            return MathNet.Numerics.Distributions.Normal.PDF(0, Math.Log(1.7), log) * MathNet.Numerics.Distributions.Normal.PDF(expected, sd, loss);
+            var sd = Math.Sqrt((0.15 * expected * 0.15 * expected) + (2 * kind.Gauge * kind.Gauge));
+            return MathNet.Numerics.Distributions.Normal.PDF(0, Math.Log(kind.PriorSigma), log) * MathNet.Numerics.Distributions.Normal.PDF(expected, sd, loss);
         }
 
         double Below(double factor) => MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, Math.Log(factor), 256) / MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, 5, 256);
-        var factor = WearForecast.Of("front pads", [At(0, 10, 0, 0), At(30, 10 - loss, predicted, 20)], 3, 0.05).Factor;
+        var factor = WearForecast.Of("part", [At(0, 10, 0, 0), At(30, 10 - loss, predicted, 20)], 3, 0.05, kind).Factor;
         Below(factor.P10).ShouldBe(0.1, 0.015);
         Below(factor.P50).ShouldBe(0.5, 0.015);
         Below(factor.P90).ShouldBe(0.9, 0.015);
