@@ -22,10 +22,10 @@ public sealed record BrakeStop(double StartS, double DurationS, double EntryKmh,
 public sealed class DrivingSchedule
 {
     /// <summary>Longest step on the brakes, s.</summary>
-    public const double BrakingStepS = 0.2;
+    public const double BrakingStepS = 0.25;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 4.0;
+    public const double CoastingStepS = 6.0;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {
@@ -91,14 +91,16 @@ public sealed class DrivingSchedule
         return builder.Build();
     }
 
-    /// <summary>Standing still: 2 s steps for the first minute, then 10 s, and 30 s after fifteen minutes.</summary>
-    public static DrivingSchedule Parked(double minutes)
+    /// <summary>Standing still: 2 s steps for the first half minute, 5 s up to two minutes, 15 s up to ten, then 60 s.</summary>
+    /// <param name="minutes">How long.</param>
+    /// <param name="stepShare">All steps times this.</param>
+    public static DrivingSchedule Parked(double minutes, double stepShare = 1)
     {
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = t < 60 ? 2 : t < 900 ? 10 : 30;
-            durations.Add(Math.Min(step, (minutes * 60) - t));
+            var step = t < 30 ? 2 : t < 120 ? 5 : t < 600 ? 15 : 60;
+            durations.Add(Math.Min(step * stepShare, (minutes * 60) - t));
         }
 
         var n = durations.Count;
@@ -111,7 +113,7 @@ public sealed class DrivingSchedule
         private const double LargestChangeG = 0.08;
 
         /// <summary>The first step off the brakes is so much shorter than the others.</summary>
-        private const double FirstStepOff = 2.5;
+        private const double FirstStepOff = 4;
 
         private readonly List<double> duration = [];
         private readonly List<double> speed = [];

@@ -67,18 +67,13 @@ public sealed class LapSimulation
     public static LapTrace Drive(Circuit circuit, Car car, Pace pace, double tyreGripG, double airDensityKgM3, double stepM = 1)
     {
         ArgumentNullException.ThrowIfNull(pace);
-        var limitLap = new LapSimulation(circuit, car, tyreGripG, airDensityKgM3, stepM).Lap(1);
-        var target = pace.EnergyShare * BrakingWork.LapJoules(limitLap, car, airDensityKgM3);
-        var simulation = new LapSimulation(circuit, car, tyreGripG * pace.GripShare, airDensityKgM3, stepM);
-        var lap = simulation.Lap(1);
-        if (BrakingWork.LapJoules(lap, car, airDensityKgM3) <= target)
-        {
-            return lap;
-        }
+        var gripG = tyreGripG * pace.GripShare;
 
-        // The search runs on a grid three times as coarse; the lap itself is driven on the fine one.
-        var coarse = new LapSimulation(circuit, car, tyreGripG * pace.GripShare, airDensityKgM3, SearchCoarseness * stepM);
-        return simulation.Lap(PowerUseFor(coarse, target, car, airDensityKgM3));
+        // The search, limit lap and all, runs on a grid three times as coarse; the lap itself is driven on the fine one.
+        var coarse = new LapSimulation(circuit, car, gripG, airDensityKgM3, SearchCoarseness * stepM);
+        var limitLap = new LapSimulation(circuit, car, tyreGripG, airDensityKgM3, SearchCoarseness * stepM).Lap(1);
+        var use = PowerUseFor(coarse, pace.EnergyShare * BrakingWork.LapJoules(limitLap, car, airDensityKgM3), car, airDensityKgM3);
+        return new LapSimulation(circuit, car, gripG, airDensityKgM3, stepM).Lap(use);
     }
 
     /// <summary>The lap with a share of the engine's power.</summary>
@@ -122,13 +117,18 @@ public sealed class LapSimulation
         return new LapTrace(time, speeds, slope, "lap simulation");
     }
 
-    /// <summary>The power use whose lap has the target's braking energy within 0.2 %, by false position with Illinois weighting.</summary>
+    /// <summary>The power use whose lap has the target's braking energy within 0.2 %, by false position with Illinois weighting; all of it where even that is too little.</summary>
     private static double PowerUseFor(LapSimulation simulation, double targetJ, Car car, double airDensityKgM3)
     {
         double Off(double use) => BrakingWork.LapJoules(simulation.Lap(use), car, airDensityKgM3) - targetJ;
         double low = LeastPowerUse, high = 1, use = 1;
-        var below = Off(low);
         var above = Off(high);
+        if (above <= 0)
+        {
+            return high;
+        }
+
+        var below = Off(low);
         for (var i = 0; i < 20 && below < 0; i++)
         {
             use = low + ((high - low) * below / (below - above));

@@ -30,6 +30,8 @@ public sealed class WheelAir
     private const double HottestFilmC = 760;
     private static readonly SmoothFit Conductivity = new(ColdestFilmC, HottestFilmC, c => Air.ConductivityWMK(Lanes.Create(c))[0]);
     private static readonly UniformTable FaceNusseltByRootRe = new(0, 1600, 801, root => RoadDisc.Nusselt(root * root));
+    private static readonly UniformTable NoVanes = new(0, 1, 2, _ => 0);
+    private static readonly ConditionalWeakTable<Rotor, UniformTable> VaneTables = [];
     private readonly UniformTable vaneNusseltByRootRe;
     private readonly Lane faceFactor;
     private readonly Lane vaneFactor;
@@ -68,12 +70,12 @@ public sealed class WheelAir
             inletM = VaneFlow.IdealInletMetres(rotor.OuterRadiusM(), rotor.InnerRadiusM());
             var length = rotor.VaneLengthM();
             vaneAreaM2 = (2 * rotor.FaceAreaM2() * (1 - rotor.VaneFill())) + (2 * rotor.VaneCount * gap * length);
+            vaneNusseltByRootRe = VaneTables.GetValue(rotor, made => new UniformTable(0, 260, 401, root => VaneFlow.Nusselt(root * root, VaneFlow.HydraulicDiameterM(made) / made.VaneLengthM())));
             openAreaM2 = 2 * Math.PI * rotor.InnerRadiusM() * gap * (1 - rotor.VaneFill());
-            vaneNusseltByRootRe = new UniformTable(0, 260, 401, root => VaneFlow.Nusselt(root * root, hydraulicM / length));
         }
         else
         {
-            vaneNusseltByRootRe = new UniformTable(0, 1, 2, _ => 0);
+            vaneNusseltByRootRe = NoVanes;
         }
     }
 

@@ -105,12 +105,16 @@ public sealed class AxleRun
     /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
     public void Step(double seconds, double speedMS, Lane axleJ, bool braking, Lane extraW = default)
     {
+        var (inBefore, outBefore) = (Wheel.FaceInC, Wheel.FaceOutC);
         Wheel.Step(seconds, speedMS, axleJ * (1 / (seconds * discs)), braking, extraW);
         if (braking || extraW != Lane.Zero)
         {
             var perPad = ((braking ? axleJ * Wheel.Side * (1 / discs) : Lane.Zero) + (extraW * seconds)) * wearFactor * 0.5e-6;
-            WornInMm3 += perPad * wear.At(Wheel.FaceInC);
-            WornOutMm3 += drum ? perPad * wear.At(Wheel.FaceInC) : perPad * wear.At(Wheel.FaceOutC);
+
+            // Wear grows steeply with heat: it is read at the mean of the face before and after the step.
+            var wornIn = perPad * wear.At((inBefore + Wheel.FaceInC) * 0.5);
+            WornInMm3 += wornIn;
+            WornOutMm3 += drum ? wornIn : perPad * wear.At((outBefore + Wheel.FaceOutC) * 0.5);
             EnergyJ += braking ? axleJ : Lane.Zero;
         }
 

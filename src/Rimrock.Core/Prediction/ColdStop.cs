@@ -31,6 +31,9 @@ public static class ColdStop
 
     private const double StepS = 0.04;
     private const double LongestS = 30;
+    /// <summary>The first stops that the page shows.</summary>
+    private static readonly (double SpeedKmh, double StartC)[] Shown = [(50, -10), (50, 5), (50, 20), (100, 5)];
+
     private const double WarmC = 100;
     private const double WarmKmh = 80;
 
@@ -75,8 +78,10 @@ public static class ColdStop
     /// <summary>The four first stops that the page shows, at the everyday pedal force.</summary>
     public static ColdStopResult[] ComparedAtEverydayPedal(PredictionPlan plan)
     {
+        ArgumentNullException.ThrowIfNull(plan);
         var pedal = EverydayPedalN(plan);
-        return [Compare(plan, 50, -10, pedal), Compare(plan, 50, 5, pedal), Compare(plan, 50, 20, pedal), Compare(plan, 100, 5, pedal)];
+        var original = Original(plan);
+        return [.. Shown.Select(stop => Compare(plan, original, stop.SpeedKmh, stop.StartC, pedal))];
     }
 
     /// <summary>A stop with the pads fitted and with the original ones.</summary>
@@ -87,9 +92,19 @@ public static class ColdStop
     public static ColdStopResult Compare(PredictionPlan plan, double speedKmh, double startC, double pedalN)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var original = new Pad("original", plan.Car.OriginalPadFamily);
+        return Compare(plan, Original(plan), speedKmh, startC, pedalN);
+    }
+
+    private static PredictionPlan Original(PredictionPlan plan)
+    {
+        var pad = new Pad("original", plan.Car.OriginalPadFamily);
+        return plan with { FrontPad = pad, RearPad = pad };
+    }
+
+    private static ColdStopResult Compare(PredictionPlan plan, PredictionPlan original, double speedKmh, double startC, double pedalN)
+    {
         var fitted = Stop(plan, speedKmh, startC, pedalN);
-        var yardstick = Stop(plan with { FrontPad = original, RearPad = original }, speedKmh, startC, pedalN);
+        var yardstick = Stop(original, speedKmh, startC, pedalN);
         return new ColdStopResult(speedKmh, startC, pedalN, Banded(plan, speedKmh, fitted.Metres), yardstick.Metres, fitted.EndFaceC, fitted.Capped && yardstick.Capped);
     }
 

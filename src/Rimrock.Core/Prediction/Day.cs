@@ -57,8 +57,8 @@ public sealed class Day
         var outLap = Cut(lap.AtPace(stint.OutLapPace), driven);
         var cool = Cut(lap.AtPace(stint.CoolDownPace), driven);
         var hotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
-        var rest = DrivingSchedule.Parked(stint.RestMinutes);
-        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes));
+        var rest = DrivingSchedule.Parked(stint.RestMinutes, stepShare);
+        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes), stepShare);
         var phases = new List<DayPhase>();
         for (var session = 1; session <= stint.Sessions; session++)
         {

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Vehicles;
@@ -28,7 +29,7 @@ public sealed class DayRun
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
     private readonly Lane[] now = new Lane[PhaseRecord.Parts];
-    private readonly List<Lane[]> samples = [];
+    private readonly List<Lane> samples = [];
     private readonly List<double> sampleTimes = [];
     private readonly bool demands;
     private readonly int count;
@@ -99,13 +100,15 @@ public sealed class DayRun
     public IReadOnlyList<double> SampleTimesS => sampleTimes;
 
     /// <summary>Parts whose course is kept.</summary>
-    public static IReadOnlyList<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
+    public static ImmutableArray<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
 
     /// <summary>How a front wheel lost its heat, every ten seconds and at the end of each stretch.</summary>
     public List<CoolingSample> CoolingSamples { get; } = [];
 
-    /// <summary>Samples: for each time the temperature of each of <see cref="Sampled"/>, C.</summary>
-    public IReadOnlyList<Lane[]> Samples => samples;
+    /// <summary>A sample, C.</summary>
+    /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
+    /// <param name="part">Place in <see cref="Sampled"/>.</param>
+    public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
 
     /// <summary>Tyre grip of the plan, g: the tyre's, less in rain.</summary>
     public static double GripG(PredictionPlan plan)
@@ -127,7 +130,8 @@ public sealed class DayRun
         next = Math.Clamp(next < 0 ? ~next : next, 1, sampleTimes.Count - 1);
         var (from, to) = (sampleTimes[next - 1], sampleTimes[next]);
         var share = Math.Clamp((atS - from) / Math.Max(1e-9, to - from), 0, 1);
-        return samples[next - 1][place][member] + (share * (samples[next][place][member] - samples[next - 1][place][member]));
+        var before = Sample(next - 1, place)[member];
+        return before + (share * (Sample(next, place)[member] - before));
     }
 
     /// <summary>Told after every step, for those who watch the car on its way.</summary>
@@ -153,7 +157,7 @@ public sealed class DayRun
                 front.BeginStop();
                 rear.BeginStop();
                 stop = new StopSum { AtS = clockS };
-                Sample();
+                TakeSample();
             }
 
             var joules = energyFactor * schedule.EnergyJ[i];
@@ -170,12 +174,12 @@ public sealed class DayRun
                 if (i + 1 == schedule.Count || schedule.Stop[i + 1] != stopIndex)
                 {
                     Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], front.ChartC, rear.ChartC));
-                    Sample();
+                    TakeSample();
                 }
             }
             else if (sampleTimes.Count == 0 || clockS - sampleTimes[^1] >= SampleS)
             {
-                Sample();
+                TakeSample();
             }
         }
 
@@ -252,7 +256,7 @@ public sealed class DayRun
         now[(int)BrakePart.FrontSeals + offset] = wheel.SealC;
     }
 
-    private void Sample()
+    private void TakeSample()
     {
         if (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6)
         {
@@ -260,13 +264,11 @@ public sealed class DayRun
         }
 
         Read();
-        var sample = new Lane[Sampled.Count];
-        for (var part = 0; part < sample.Length; part++)
+        foreach (var part in Sampled)
         {
-            sample[part] = now[(int)Sampled[part]];
+            samples.Add(now[(int)part]);
         }
 
-        samples.Add(sample);
         sampleTimes.Add(clockS);
         if (CoolingSamples.Count == 0 || clockS - CoolingSamples[^1].AtS >= CoolingSampleS)
         {

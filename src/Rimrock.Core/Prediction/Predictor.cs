@@ -149,7 +149,7 @@ public static class Predictor
                 WheelReports.Cooling(run, start, end, Member)));
 
             // Whole degrees: finer than any drawing shows, and a third less to send.
-            int[] Pick(int place, int member) => [.. picks.Select(i => (int)Math.Round(run.Samples[i][place][member]))];
+            int[] Pick(int place, int member) => [.. picks.Select(i => (int)Math.Round(run.Sample(i, place)[member]))];
         }
 
         return sessions;

@@ -167,7 +167,7 @@ public sealed record BeddingPlan(
 
             double Cool(int member) => cool[member] ?? LongestCoolS / 60;
             var times = Enumerable.Range(0, Day.SampleTimesS.Count).ToArray();
-            int[] Course(int member) => [.. times.Select(i => (int)Math.Round(Day.Samples[i][0][member]))];
+            int[] Course(int member) => [.. times.Select(i => (int)Math.Round(Day.Sample(i, 0)[member]))];
             return new BeddingPlan(place, Stops, FromKmh, ToKmh, G, SpacingS, new Spread(target.LowC, target.MiddleC, target.HighC),
                 new Spread(Math.Round(Math.Min(Cool(1), Cool(2))), Math.Round(Cool(0)), Math.Round(Math.Max(Cool(1), Cool(2)))), Math.Round(Math.Max(Cool(0), Cool(2)) / 60 * CoolKmh, 0),
                 [.. times.Select(i => Math.Round(Day.SampleTimesS[i], 1))], Course(0), Course(1), Course(2), shock, Reached, notes);

@@ -24,7 +24,7 @@ public sealed record PeakBand(BrakePart Part, double P10C, double P50C, double P
 /// <param name="P10C">A tenth of the members lies below, C.</param>
 /// <param name="P50C">Half lies below, C.</param>
 /// <param name="P90C">Nine tenths lie below, C.</param>
-public sealed record PartBand(BrakePart Part, double[] P10C, double[] P50C, double[] P90C);
+public sealed record PartBand(BrakePart Part, int[] P10C, int[] P50C, int[] P90C);
 
 /// <summary>One limit over the members.</summary>
 /// <param name="Code">The limit's code.</param>
@@ -42,60 +42,4 @@ public sealed record LimitBand(string Code, double Probability, double SamplingE
 /// <param name="Name">What a driver calls it.</param>
 /// <param name="Share">Squared rank correlation with the margin, 0 to 1.</param>
 /// <param name="Measure">What to measure to narrow it.</param>
-public sealed record Contribution(string Factor, string Name, double Share, string Measure)
-{
-    private const double LeastShare = 0.05;
-    private const int Most = 4;
-
-    /// <summary>The factors that matter most for a result: Spearman's rank correlation squared (Spearman 1904; from memory).</summary>
-    /// <param name="results">One result a member.</param>
-    /// <param name="scores">One row of scores a member.</param>
-    public static IReadOnlyList<Contribution> Rank(double[] results, double[][] scores)
-    {
-        ArgumentNullException.ThrowIfNull(results);
-        ArgumentNullException.ThrowIfNull(scores);
-        var ranks = Ranks(results);
-        return [.. PriorFactor.All
-            .Select((factor, column) => new Contribution(factor.Code, factor.Name, Math.Round(Squared(ranks, Ranks([.. scores.Select(row => row[column])])), 3), factor.Measure))
-            .Where(found => found.Share >= LeastShare)
-            .OrderByDescending(found => found.Share)
-            .Take(Most)];
-    }
-
-    private static double Squared(double[] a, double[] b)
-    {
-        double meanA = a.Average(), meanB = b.Average(), ab = 0, aa = 0, bb = 0;
-        for (var i = 0; i < a.Length; i++)
-        {
-            ab += (a[i] - meanA) * (b[i] - meanB);
-            aa += (a[i] - meanA) * (a[i] - meanA);
-            bb += (b[i] - meanB) * (b[i] - meanB);
-        }
-
-        return aa > 0 && bb > 0 ? ab * ab / (aa * bb) : 0;
-    }
-
-    /// <summary>Ranks from 0; equal values share the mean of theirs.</summary>
-    private static double[] Ranks(double[] values)
-    {
-        var order = Enumerable.Range(0, values.Length).OrderBy(i => values[i]).ToArray();
-        var ranks = new double[values.Length];
-        for (var from = 0; from < order.Length;)
-        {
-            var to = from;
-            while (to + 1 < order.Length && values[order[to + 1]].Equals(values[order[from]]))
-            {
-                to++;
-            }
-
-            for (var i = from; i <= to; i++)
-            {
-                ranks[order[i]] = 0.5 * (from + to);
-            }
-
-            from = to + 1;
-        }
-
-        return ranks;
-    }
-}
+public sealed record Contribution(string Factor, string Name, double Share, string Measure);

@@ -28,7 +28,7 @@ public static class Ensemble
         var coldStops = ColdStop.ComparedAtEverydayPedal(plan);
         var limits = new IReadOnlyList<Limit>[scores.Length];
         var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
-        float[][][]? tracks = null;
+        float[][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
         MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
@@ -48,16 +48,16 @@ public static class Ensemble
 
             lock (gate)
             {
-                tracks ??= [.. DayRun.Sampled.Select(_ => Enumerable.Range(0, run.Samples.Count).Select(_ => new float[scores.Length]).ToArray())];
+                tracks ??= [.. DayRun.Sampled.Select(_ => new float[run.SampleTimesS.Count * scores.Length])];
                 times = [.. run.SampleTimesS];
             }
 
-            for (var part = 0; part < DayRun.Sampled.Count; part++)
+            for (var part = 0; part < DayRun.Sampled.Length; part++)
             {
-                for (var i = 0; i < run.Samples.Count; i++)
+                for (var i = 0; i < run.SampleTimesS.Count; i++)
                 {
-                    var sample = run.Samples[i][part];
-                    var row = tracks[part][i];
+                    var sample = run.Sample(i, part);
+                    var row = tracks[part].AsSpan(i * scores.Length, scores.Length);
                     for (var lane = 0; lane < places.Length; lane++)
                     {
                         foreach (var member in places[lane])
@@ -68,10 +68,14 @@ public static class Ensemble
                 }
             }
         }, cancel);
+        var ranks = new FactorRanks(scores);
+        string[] codes = [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal)];
+        var limitBands = new LimitBand[codes.Length];
+        Parallel.For(0, codes.Length, i => limitBands[i] = LimitBandOf(codes[i], [.. limits.Select(all => all.First(limit => limit.Code == codes[i]))], ranks));
         return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
-            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p]))],
+            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
-            [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal).Select(code => LimitBandOf(code, [.. limits.Select(all => all.First(limit => limit.Code == code))], scores))]);
+            limitBands);
     }
 
     private static PeakBand PeakBandOf(BrakePart part, float[] peaks)
@@ -80,20 +84,22 @@ public static class Ensemble
         return new PeakBand(part, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1));
     }
 
-    private static PartBand Band(BrakePart part, float[][] samples)
+    private static PartBand Band(BrakePart part, float[] track, int members)
     {
-        double[] low = new double[samples.Length], middle = new double[samples.Length], high = new double[samples.Length];
-        Parallel.For(0, samples.Length, i =>
+        // Whole degrees: finer than any drawing shows.
+        var count = track.Length / members;
+        int[] low = new int[count], middle = new int[count], high = new int[count];
+        Parallel.For(0, count, i =>
         {
-            var band = Quantiles.Band(samples[i]);
-            low[i] = Math.Round(band.P10, 1);
-            middle[i] = Math.Round(band.P50, 1);
-            high[i] = Math.Round(band.P90, 1);
+            var band = Quantiles.Band(track.AsSpan(i * members, members));
+            low[i] = (int)Math.Round(band.P10);
+            middle[i] = (int)Math.Round(band.P50);
+            high[i] = (int)Math.Round(band.P90);
         });
         return new PartBand(part, low, middle, high);
     }
 
-    private static LimitBand LimitBandOf(string code, Limit[] members, double[][] scores)
+    private static LimitBand LimitBandOf(string code, Limit[] members, FactorRanks ranks)
     {
         var giving = members.Where(limit => limit.Gives).Select(limit => limit.When!).OrderBy(when => (when.Session, when.Lap)).ToArray();
         var share = (double)giving.Length / members.Length;
@@ -107,6 +113,6 @@ public static class Ensemble
         var band = Quantiles.Band([.. demands.Select(demand => (float)demand)]);
         var margins = members.Select(limit => limit.Margin ?? 0).ToArray();
         return new LimitBand(code, share, error, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
-            giving.Length == 0 ? null : giving[giving.Length / 2], Contribution.Rank(margins, scores));
+            giving.Length == 0 ? null : giving[giving.Length / 2], ranks.Contributions(margins));
     }
 }
