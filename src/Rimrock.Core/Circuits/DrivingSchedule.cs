@@ -22,10 +22,10 @@ public sealed record BrakeStop(double StartS, double DurationS, double EntryKmh,
 public sealed class DrivingSchedule
 {
     /// <summary>Longest step on the brakes, s.</summary>
-    public const double BrakingStepS = 0.25;
+    public const double BrakingStepS = 0.3;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 6.0;
+    public const double CoastingStepS = 7.0;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {
@@ -113,7 +113,7 @@ public sealed class DrivingSchedule
         private const double LargestChangeG = 0.08;
 
         /// <summary>The first step off the brakes is so much shorter than the others.</summary>
-        private const double FirstStepOff = 4;
+        private const double FirstStepOff = 5;
 
         private readonly List<double> duration = [];
         private readonly List<double> speed = [];

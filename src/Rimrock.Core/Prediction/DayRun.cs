@@ -41,13 +41,16 @@ public sealed class DayRun
     /// <param name="plan">The plan.</param>
     /// <param name="members">One to eight members.</param>
     /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
-    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true)
+    /// <param name="steps">About how many steps will be run, where that is known: room is made for them at once.</param>
+    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(members);
         this.plan = plan;
         this.demands = demands;
         count = members.Count;
+        samples.EnsureCapacity(steps * Sampled.Length);
+        sampleTimes.EnsureCapacity(steps);
         (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) = (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
         car = plan.DrivenCar();
         var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);

@@ -19,7 +19,8 @@ public sealed class EnergyHistogram(int members)
     /// <summary>Number of bins.</summary>
     public const int Bins = 128;
 
-    private readonly double[] weights = new double[Bins * Lane.Count];
+    // Made when first needed: many a stretch of a day holds nothing.
+    private double[] weights = [];
 
     // The bins that hold anything: sums need look no further.
     private int first = Bins;
@@ -28,6 +29,7 @@ public sealed class EnergyHistogram(int members)
     /// <summary>Adds a weight at a temperature for each member.</summary>
     public void Add(Lane celsius, Lane weight)
     {
+        Grow();
         var place = Lanes.MinNative(Lanes.MaxNative((celsius - Lanes.Create(StartC)) * (1 / BinK), Lane.Zero), Lanes.Create(Bins - 1.0));
         for (var member = 0; member < members; member++)
         {
@@ -42,13 +44,22 @@ public sealed class EnergyHistogram(int members)
     public void Add(EnergyHistogram other)
     {
         ArgumentNullException.ThrowIfNull(other);
-        for (var i = 0; i < weights.Length; i++)
+        Grow();
+        for (var i = 0; i < other.weights.Length; i++)
         {
             weights[i] += other.weights[i];
         }
 
         first = Math.Min(first, other.first);
         last = Math.Max(last, other.last);
+    }
+
+    private void Grow()
+    {
+        if (weights.Length == 0)
+        {
+            weights = new double[Bins * Lane.Count];
+        }
     }
 
     /// <summary>Whole weight of a member.</summary>
@@ -64,7 +75,7 @@ public sealed class EnergyHistogram(int members)
     }
 
     /// <summary>Weight of one bin.</summary>
-    public double Weight(int bin, int member) => weights[(bin * Lane.Count) + member];
+    public double Weight(int bin, int member) => bin < first || bin > last ? 0 : weights[(bin * Lane.Count) + member];
 
     /// <summary>Share of the weight above a temperature, taken as even inside a bin; 0 for an empty histogram.</summary>
     public double ShareAbove(double celsius, int member)

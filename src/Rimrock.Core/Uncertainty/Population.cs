@@ -17,7 +17,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// <summary>What is believed before anything was seen: a lattice of standard normal scores, all of one weight.</summary>
     public static Population Prior { get; } = new(Lattice(), [.. Enumerable.Repeat(1.0 / Size, Size)]);
 
-    /// <summary>Every fourth member of the prior: a first sketch of the band in a quarter of the time.</summary>
+    /// <summary>Every fourth member of the prior: a sketch of the band in a quarter of the time, for questions about many days.</summary>
     public static Population Sketch { get; } = new([.. Prior.Scores.Where((_, i) => i % 4 == 0)], [.. Enumerable.Repeat(4.0 / Size, Size / 4)]);
 
     /// <summary>How many equally weighted members say as much: (sum w)^2 / sum w^2 (Kong, Liu and Wong, JASA 89 (1994) 278-288; from memory).</summary>

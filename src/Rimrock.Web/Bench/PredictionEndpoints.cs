@@ -8,8 +8,7 @@ namespace Rimrock.Web.Bench;
 /// <param name="Plan">The plan.</param>
 /// <param name="Observations">What was seen on this very day.</param>
 /// <param name="EarlierDays">What was seen on other days with the same car.</param>
-/// <param name="Sketch">True for a first sketch from 64 members, without evidence.</param>
-public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null, bool Sketch = false)
+public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null)
 {
     /// <summary>All evidence, this day first.</summary>
     public IReadOnlyList<EvidenceDay> Evidence()
@@ -56,11 +55,6 @@ public static class PredictionEndpoints
 
     private static BandAnswer Band(BandQuestion question, AnswerCache cache, CancellationToken cancel)
     {
-        if (question.Sketch)
-        {
-            return new BandAnswer(Ensemble.Run(question.Plan, Population.Sketch, DayShelf.DayOf(question.Plan, cache), cancel));
-        }
-
         var prior = cache.Remember("prior", question.Plan, () => Ensemble.Run(question.Plan, laid: DayShelf.DayOf(question.Plan, cache), cancel: cancel));
         var evidence = question.Evidence();
         if (evidence.Count == 0)

@@ -96,12 +96,7 @@ export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promi
 
 /** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */
 export async function predictBand(plan: PredictionPlan, observations: Observation[], signal?: AbortSignal): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations, sketch: false }, signal }));
-}
-
-/** A first sketch of the band, from a quarter of the members. */
-export async function sketchBand(plan: PredictionPlan, signal?: AbortSignal): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { body: { plan, sketch: true }, signal }));
+  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations }, signal }));
 }
 
 /** Follows the progress of a long answer by its ticket; call what it returns to stop following. */

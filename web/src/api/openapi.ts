@@ -1105,11 +1105,6 @@ export interface components {
             observations?: null | components["schemas"]["Observation"][];
             /** @description What was seen on other days with the same car. */
             earlierDays?: null | components["schemas"]["EvidenceDay"][];
-            /**
-             * @description True for a first sketch from 64 members, without evidence.
-             * @default false
-             */
-            sketch: boolean;
         };
         /** @description What an ensemble found. */
         BandResult: {

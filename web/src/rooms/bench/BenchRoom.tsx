@@ -3,7 +3,6 @@ import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
   predictBand,
-  sketchBand,
   type BandAnswer,
   type Observation,
   type PredictionPlan,
@@ -30,9 +29,8 @@ import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-/** Pauses before the slower answers, ms: while a figure is still being changed, the page itself comes first. */
-const sketchPauseMs = 60;
-const bandPauseMs = 120;
+/** Pause before the slower answers, ms: the page itself is drawn first. */
+const bandPauseMs = 30;
 const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
 const nothingSeen: Observation[] = [];
 
@@ -41,33 +39,32 @@ export default function BenchRoom() {
   const seen = draft?.seen ?? nothingSeen;
   const query = useQuery({ ...predictionOf(plan!), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
-  const sketch = useQuery({
-    queryKey: ['sketch', plan],
+  const prior = useQuery({
+    queryKey: ['prior', plan],
     queryFn: async ({ signal }) => {
-      await pause(sketchPauseMs);
-      return sketchBand(plan!, signal);
+      await pause(bandPauseMs);
+      return predictBand(plan!, nothingSeen, signal);
     },
     enabled: ready,
     staleTime: Infinity,
     retry: false,
   });
+  // What was seen is weighed once the band without it stands.
   const band = useQuery({
     queryKey: ['band', plan, seen],
-    queryFn: async ({ signal }) => {
-      await pause(bandPauseMs);
-      return predictBand(plan!, seen, signal);
-    },
-    enabled: ready && !sketch.isPending,
+    queryFn: ({ signal }) => predictBand(plan!, seen, signal),
+    enabled: ready && seen.length > 0 && !prior.isPending,
     staleTime: Infinity,
     retry: false,
     placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
   });
+  const bandError = prior.error ?? band.error;
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
-  const answer = band.data ?? sketch.data;
+  const answer = (seen.length > 0 ? band.data : undefined) ?? prior.data;
   if (plan && answer && answer !== held?.answer) setHeld({ answer, plan });
   if (!plan) {
     return (
@@ -84,10 +81,9 @@ export default function BenchRoom() {
     <div
       aria-busy={query.isFetching}
       data-redrawn={query.dataUpdatedAt}
-      data-sketched={sketch.dataUpdatedAt}
-      data-banded={band.isPlaceholderData ? 0 : band.dataUpdatedAt}
+      data-banded={prior.dataUpdatedAt}
     >
-      {band.error && !query.error && <ProblemNote error={band.error} retry={() => void band.refetch()} />}
+      {bandError && !query.error && <ProblemNote error={bandError} retry={() => void (prior.error ? prior : band).refetch()} />}
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
       {last ? (
         <Verdict
