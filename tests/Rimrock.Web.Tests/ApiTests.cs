@@ -20,12 +20,28 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
     {
         var (status, body) = await PostAsync((await Plans.DemoAsync(client)).ToJsonString());
         status.ShouldBe(HttpStatusCode.OK);
-        foreach (var part in new[] { "summary", "phases", "parked", "stops", "sessions", "strata", "cooling", "limits", "coldStops", "fluid", "faces", "pedal", "ringMasses", "cautions" })
+        foreach (var part in new[] { "summary", "phases", "parked", "course", "strata", "cooling", "limits", "coldStops", "fluid", "faces", "pedal", "ringMasses", "cautions" })
         {
             body.ContainsKey(part).ShouldBeTrue(part);
         }
 
         ((bool)body["limits"]![0]!["gives"]!).ShouldBeTrue();
+    }
+
+    [Fact]
+    public async Task The_course_of_a_day_can_be_left_out_and_asked_for_by_itself()
+    {
+        var plan = await Plans.DemoAsync(client);
+        async Task<JsonObject> AskAsync(string path) => (await (await client.PostAsJsonAsync(path, plan)).Content.ReadFromJsonAsync<JsonObject>())!;
+        var whole = await AskAsync("/api/predictions");
+        var course = whole["course"]!.DeepClone().AsObject();
+        course["stops"]!.AsArray().Count.ShouldBeGreaterThan(30);
+        course["sessions"]!.AsArray().Count.ShouldBe(1);
+        JsonNode.DeepEquals(await AskAsync("/api/predictions/course"), course).ShouldBeTrue();
+        whole.Remove("course");
+        JsonNode.DeepEquals(await AskAsync("/api/predictions?course=false"), whole).ShouldBeTrue();
+        plan["pace"] = "warp";
+        (await client.PostAsJsonAsync("/api/predictions/course", plan)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     [Fact]

@@ -80,7 +80,7 @@ public static class Diagnosis
             yield return new Clue("old-lines", "The rubber lines are old.");
         }
 
-        if (result.Stops.Count > 0 && result.Stops.Max(stop => stop.Effort.P50) > 1.5)
+        if (result.Course is { Stops.Count: > 0 } course && course.Stops.Max(stop => stop.Effort.P50) > 1.5)
         {
             yield return new Clue("high-effort", "The prediction needs half as much pedal again as with pads at their best.");
         }

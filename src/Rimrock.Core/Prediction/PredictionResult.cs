@@ -116,13 +116,17 @@ public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm);
 /// <param name="OffPercent">The maker's over the geometry's less one, %.</param>
 public sealed record RingMass(string Axle, double GeometryKg, double? StatedKg, double? OffPercent);
 
+/// <summary>How a day runs: two thirds of a prediction's figures.</summary>
+/// <param name="Stops">Every stop of the day.</param>
+/// <param name="Sessions">Temperatures over time, by session.</param>
+public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<SessionSeries> Sessions);
+
 /// <summary>A prediction: everything that the page shows.</summary>
 /// <param name="Summary">Lap figures.</param>
 /// <param name="Phases">Every lap and rest of the day.</param>
 /// <param name="Ranges">Peak and least of every part in each of these.</param>
 /// <param name="Parked">Peaks after parking.</param>
-/// <param name="Stops">Every stop of the day.</param>
-/// <param name="Sessions">Temperatures over time, by session.</param>
+/// <param name="Course">Stops and temperatures over time; null where they were left out.</param>
 /// <param name="Strata">Demand and capacity of each layer.</param>
 /// <param name="Cooling">Where the heat went.</param>
 /// <param name="Limits">What gives first, sorted.</param>
@@ -137,8 +141,7 @@ public sealed record PredictionResult(
     IReadOnlyList<PhaseSummary> Phases,
     IReadOnlyList<PartRanges> Ranges,
     IReadOnlyList<ParkedPeak> Parked,
-    IReadOnlyList<StopSummary> Stops,
-    IReadOnlyList<SessionSeries> Sessions,
+    DayCourse? Course,
     IReadOnlyList<StrataLayer> Strata,
     IReadOnlyList<WheelCooling> Cooling,
     IReadOnlyList<Matching.Limit> Limits,

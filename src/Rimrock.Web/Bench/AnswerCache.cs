@@ -12,7 +12,7 @@ namespace Rimrock.Web.Bench;
 /// </summary>
 public sealed class AnswerCache(IOptions<JsonOptions> json)
 {
-    private const int Most = 48;
+    private const int Most = 96;
     private readonly ConcurrentDictionary<string, object> answers = new();
     private readonly ConcurrentQueue<string> order = new();
 

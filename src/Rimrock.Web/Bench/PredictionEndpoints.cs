@@ -37,14 +37,23 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (PredictionPlan plan, AnswerCache cache) =>
+        group.MapPost("/", (PredictionPlan plan, AnswerCache cache, bool course = true) =>
             {
                 using var first = Precedence.Take();
-                return cache.Answer("plan", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache)));
+                return cache.Answer(course ? "plan" : "verdict", plan, () => course ? Whole(plan, cache) : Whole(plan, cache) with { Course = null });
             })
             .WithName("predict")
-            .WithSummary("Predicts a day: temperatures, pedal effort, limits. Stateless.")
+            .WithSummary("Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless.")
             .Produces<PredictionResult>()
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/course", (PredictionPlan plan, AnswerCache cache) =>
+            {
+                using var first = Precedence.Take();
+                return cache.Answer("course", plan, () => Whole(plan, cache).Course!);
+            })
+            .WithName("predictCourse")
+            .WithSummary("Stops and temperatures over time of the same day. Stateless.")
+            .Produces<DayCourse>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/band", (BandQuestion question, AnswerCache cache, CancellationToken cancel) => cache.Answer("band", question, () => Band(question, cache, cancel)))
             .WithName("predictBand")
@@ -52,6 +61,8 @@ public static class PredictionEndpoints
             .Produces<BandAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
     }
+
+    private static PredictionResult Whole(PredictionPlan plan, AnswerCache cache) => cache.Remember("whole", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache)));
 
     private static BandAnswer Band(BandQuestion question, AnswerCache cache, CancellationToken cancel)
     {

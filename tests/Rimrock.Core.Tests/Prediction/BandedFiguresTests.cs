@@ -19,7 +19,7 @@ public class BandedFiguresTests
 
     [Fact]
     public void Effort_of_every_stop_has_a_band_round_its_middle() =>
-        Day.Stops.ShouldAllBe(stop => stop.Effort.P10 < stop.Effort.P50 && stop.Effort.P50 < stop.Effort.P90);
+        Day.Course!.Stops.ShouldAllBe(stop => stop.Effort.P10 < stop.Effort.P50 && stop.Effort.P50 < stop.Effort.P90);
 
     [Fact]
     public void A_cold_stop_bands_by_the_scatter_of_friction_and_no_shorter_than_the_tyres_allow()

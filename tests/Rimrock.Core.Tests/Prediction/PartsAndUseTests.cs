@@ -198,9 +198,9 @@ public class PartsAndUseTests
     {
         var green = Predictor.Predict(Sport with { Bedded = false });
         var bedded = Predictor.Predict(Sport);
-        var drops = green.Stops.Zip(bedded.Stops).Where(pair => pair.First.FrontMu < 0.97 * pair.Second.FrontMu).ToList();
+        var drops = green.Course!.Stops.Zip(bedded.Course!.Stops).Where(pair => pair.First.FrontMu < 0.97 * pair.Second.FrontMu).ToList();
         drops.Count.ShouldBeInRange(1, 5);
-        green.Stops.Zip(bedded.Stops).Last().First.FrontMu.ShouldBe(bedded.Stops[^1].FrontMu, 0.02);
+        green.Course!.Stops.Zip(bedded.Course!.Stops).Last().First.FrontMu.ShouldBe(bedded.Course!.Stops[^1].FrontMu, 0.02);
     }
 
     [Fact]
@@ -223,7 +223,7 @@ public class PartsAndUseTests
         plan.Faults().ShouldBeEmpty();
         var result = Predictor.Predict(plan);
         result.Summary.FrontShare.ShouldBeGreaterThan(0.85);
-        result.Stops.Max(stop => stop.MeanG).ShouldBeLessThanOrEqualTo(guess.Car.LiftG() + 0.15, "what air and rolling add");
+        result.Course!.Stops.Max(stop => stop.MeanG).ShouldBeLessThanOrEqualTo(guess.Car.LiftG() + 0.15, "what air and rolling add");
         guess.Car.LiftG().ShouldBe(0.5 * 1.42 / 0.62, 1e-12);
         Peak(result, BrakePart.FrontFace).ShouldBeInRange(200, 700);
         result.Cooling.ShouldAllBe(wheel => Math.Abs(wheel.BalanceError) < 1e-3);
@@ -247,8 +247,8 @@ public class PartsAndUseTests
     [Fact]
     public void Cooling_shares_show_that_vanes_lead_when_moving_and_radiation_counts_when_hot_or_parked()
     {
-        var cooling = Predictor.Predict(Sport).Sessions[0].Cooling;
-        var series = Predictor.Predict(Sport).Sessions[0];
+        var cooling = Predictor.Predict(Sport).Course!.Sessions[0].Cooling;
+        var series = Predictor.Predict(Sport).Course!.Sessions[0];
         var moving = cooling.TimeS.Select((time, i) => (time, i)).Last(sample => sample.time < series.ParkedS - 60).i;
         var parked = cooling.TimeS.Select((time, i) => (time, i)).First(sample => sample.time > series.ParkedS + 30).i;
         cooling.Vanes[moving].ShouldBeGreaterThan(cooling.Radiation[moving]);
@@ -277,7 +277,7 @@ public class PartsAndUseTests
             (Sport with { Circuit = place }).Faults().ShouldBeEmpty();
         }
 
-        Predictor.Predict(Sport with { Circuit = ProvingGround.FadeProcedure, Stint = new StintPlan(1, 11, 10, OutLapPace: 1) }).Stops[3].MeanG.ShouldBe(3 / 9.80665, 0.03);
+        Predictor.Predict(Sport with { Circuit = ProvingGround.FadeProcedure, Stint = new StintPlan(1, 11, 10, OutLapPace: 1) }).Course!.Stops[3].MeanG.ShouldBe(3 / 9.80665, 0.03);
         Face(Sport with { Circuit = ProvingGround.Autocross, Stint = new StintPlan(1, 3, 20, CoolDownLaps: 0) }).ShouldBeLessThan(Face(Sport), "autocross: feel, bite, hardly heat");
         foreach (var duty in RoadDuty.All)
         {

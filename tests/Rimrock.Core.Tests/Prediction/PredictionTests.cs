@@ -26,7 +26,7 @@ public class PredictionTests
     {
         var one = Predictor.Predict(SampleParts.Plan());
         var two = Predictor.Predict(SampleParts.Plan());
-        two.Sessions[0].Parts[0].Celsius.ShouldBe(one.Sessions[0].Parts[0].Celsius);
+        two.Course!.Sessions[0].Parts[0].Celsius.ShouldBe(one.Course!.Sessions[0].Parts[0].Celsius);
         two.Limits.Select(limit => limit.Margin).ShouldBe(one.Limits.Select(limit => limit.Margin));
     }
 
@@ -52,8 +52,8 @@ public class PredictionTests
         var faded = Predictor.Predict(SampleParts.Plan("organic", "track-sport"));
         var sound = Predictor.Predict(SampleParts.Plan("track-sport", "track-sport"));
         faded.Summary.FrontShare.ShouldBeLessThan(sound.Summary.FrontShare);
-        faded.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeGreaterThan(1.5);
-        sound.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeLessThan(1.3);
+        faded.Course!.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeGreaterThan(1.5);
+        sound.Course!.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeLessThan(1.3);
     }
 
     [Fact]
@@ -76,6 +76,48 @@ public class PredictionTests
         coarse[1].ShouldBe(fine[1], 2, "rear face");
         coarse[2].ShouldBe(fine[2], 1, "front fluid");
         coarse[3].ShouldBe(fine[3], 1, "front ring");
+    }
+
+    [Fact]
+    public void Wear_is_read_where_the_step_is_and_not_at_its_hot_end()
+    {
+        var plan = SampleParts.Plan("street-performance", "organic");
+        (double Front, double Rear) Worn(double share)
+        {
+            var run = new DayRun(plan, [CarFactors.Median]);
+            foreach (var phase in new Day(plan, share).Track)
+            {
+                run.Run(phase);
+            }
+
+            return (run.Front.WornMm3[0], run.Rear.WornMm3[0]);
+        }
+
+        var (coarse, fine) = (Worn(1), Worn(0.1));
+        (coarse.Front / fine.Front).ShouldBe(1, 0.03);
+        (coarse.Rear / fine.Rear).ShouldBe(1, 0.03);
+    }
+
+    [Fact]
+    public void Parked_steps_find_the_fluids_peak_as_fine_ones_do()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 15, 40, CoolDownLaps: 0) };
+        (double C, double AtS) Peak(double share)
+        {
+            var run = new DayRun(plan, [CarFactors.Median]);
+            foreach (var phase in new Day(plan, share).Track)
+            {
+                run.Run(phase);
+            }
+
+            var parked = run.Phases[^1];
+            return (parked.Peak[(int)BrakePart.FrontFluid][0], parked.PeakAtS[(int)BrakePart.FrontFluid][0] - parked.StartS);
+        }
+
+        var (coarse, fine) = (Peak(1), Peak(0.1));
+        fine.AtS.ShouldBeInRange(30, 1200, "heat soaks through after stopping");
+        coarse.C.ShouldBe(fine.C, 1);
+        coarse.AtS.ShouldBe(fine.AtS, 30, "the page says it in whole minutes");
     }
 
     [Fact]
@@ -109,9 +151,9 @@ public class PredictionTests
     public void The_band_holds_the_middle_and_every_series_lies_in_order()
     {
         var result = Predictor.Predict(SampleParts.Plan());
-        foreach (var part in result.Sessions[0].Parts.Where(part => part.Part is BrakePart.FrontFace or BrakePart.FrontFluid))
+        foreach (var part in result.Course!.Sessions[0].Parts.Where(part => part.Part is BrakePart.FrontFace or BrakePart.FrontFluid))
         {
-            part.Celsius.Length.ShouldBe(result.Sessions[0].TimeS.Length);
+            part.Celsius.Length.ShouldBe(result.Course!.Sessions[0].TimeS.Length);
             part.HighC.Max().ShouldBeGreaterThan(part.Celsius.Max());
             part.LowC.Max().ShouldBeLessThan(part.Celsius.Max());
         }

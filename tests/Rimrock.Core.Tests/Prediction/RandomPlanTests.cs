@@ -80,8 +80,8 @@ public class RandomPlanTests
         }
 
         // A stop slows the car, and both axles share it.
-        result.Stops.ShouldAllBe(stop => stop.ExitKmh < stop.EntryKmh && stop.FrontShare > 0 && stop.FrontShare <= 1 && stop.PedalN > 0);
-        result.Stops.ShouldAllBe(stop => stop.Effort.P10 <= stop.Effort.P50 && stop.Effort.P50 <= stop.Effort.P90);
+        result.Course!.Stops.ShouldAllBe(stop => stop.ExitKmh < stop.EntryKmh && stop.FrontShare > 0 && stop.FrontShare <= 1 && stop.PedalN > 0);
+        result.Course!.Stops.ShouldAllBe(stop => stop.Effort.P10 <= stop.Effort.P50 && stop.Effort.P50 <= stop.Effort.P90);
 
         // Wet fluid boils between its wet and dry figures or below; thin air takes more off it, never less.
         result.Fluid.BoilsC.ShouldBeLessThanOrEqualTo(plan.Fluid.DryC + 0.5);

@@ -19,6 +19,7 @@ export type PredictionPlan = Schemas['PredictionPlan'];
 export type PredictionResult = Schemas['PredictionResult'];
 export type StrataLayer = Schemas['StrataLayer'];
 export type Demand = Schemas['Demand'];
+export type DayCourse = Schemas['DayCourse'];
 export type SessionSeries = Schemas['SessionSeries'];
 export type StopSummary = Schemas['StopSummary'];
 export type PhaseSummary = Schemas['PhaseSummary'];
@@ -91,7 +92,12 @@ export async function readShelf(signal?: AbortSignal): Promise<ShelfAnswer> {
 }
 
 export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promise<PredictionResult> {
-  return unwrap(await client.POST('/api/predictions', { body: plan, signal }));
+  return unwrap(await client.POST('/api/predictions', { params: { query: { course: false } }, body: plan, signal }));
+}
+
+/** Stops and temperatures over time of the same day. */
+export async function predictCourse(plan: PredictionPlan, signal?: AbortSignal): Promise<DayCourse> {
+  return unwrap(await client.POST('/api/predictions/course', { body: plan, signal }));
 }
 
 /** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */

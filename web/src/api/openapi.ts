@@ -13,8 +13,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Predicts a day: temperatures, pedal effort, limits. Stateless. */
+        /** Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless. */
         post: operations["predict"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/predictions/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Stops and temperatures over time of the same day. Stateless. */
+        post: operations["predictCourse"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1821,6 +1838,13 @@ export interface components {
             /** @description False where the pad's own code and its curve contradict each other. */
             edgeCodeFits: boolean;
         };
+        /** @description How a day runs: two thirds of a prediction's figures. */
+        DayCourse: {
+            /** @description Every stop of the day. */
+            stops: components["schemas"]["StopSummary"][];
+            /** @description Temperatures over time, by session. */
+            sessions: components["schemas"]["SessionSeries"][];
+        };
         /** @description At which temperatures a part spends its work: energy for faces and pads, time for fluid and seals. */
         Demand: {
             /**
@@ -3534,10 +3558,7 @@ export interface components {
             ranges: components["schemas"]["PartRanges"][];
             /** @description Peaks after parking. */
             parked: components["schemas"]["ParkedPeak"][];
-            /** @description Every stop of the day. */
-            stops: components["schemas"]["StopSummary"][];
-            /** @description Temperatures over time, by session. */
-            sessions: components["schemas"]["SessionSeries"][];
+            course: null | components["schemas"]["DayCourse"];
             /** @description Demand and capacity of each layer. */
             strata: components["schemas"]["StrataLayer"][];
             /** @description Where the heat went. */
@@ -4887,7 +4908,9 @@ export type $defs = Record<string, never>;
 export interface operations {
     predict: {
         parameters: {
-            query?: never;
+            query?: {
+                course?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4905,6 +4928,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PredictionResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    predictCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayCourse"];
                 };
             };
             /** @description Bad Request */

@@ -11,4 +11,4 @@ export const predictionOf = (plan: PredictionPlan) =>
   });
 
 /** Query keys of the answers that take longer than the prediction itself. */
-export const slower = ['prior', 'band'] as const;
+export const slower = ['course', 'prior', 'band'] as const;

@@ -3,7 +3,9 @@ import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import {
   predictBand,
+  predictCourse,
   type BandAnswer,
+  type DayCourse,
   type Observation,
   type PredictionPlan,
   type PredictionResult,
@@ -29,16 +31,28 @@ import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-/** Pause before the slower answers, ms: the page itself is drawn first. */
+/** Pauses before what comes after the verdict, ms: the verdict itself is drawn first. */
+const coursePauseMs = 16;
 const bandPauseMs = 30;
 const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
 const nothingSeen: Observation[] = [];
+const nothingTold: DayCourse = { stops: [], sessions: [] };
 
 export default function BenchRoom() {
   const { shelf, plan, missing, draft } = usePlan();
   const seen = draft?.seen ?? nothingSeen;
   const query = useQuery({ ...predictionOf(plan!), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
+  const course = useQuery({
+    queryKey: ['course', plan],
+    queryFn: async ({ signal }) => {
+      await pause(coursePauseMs);
+      return predictCourse(plan!, signal);
+    },
+    enabled: ready,
+    staleTime: Infinity,
+    retry: false,
+  });
   const prior = useQuery({
     queryKey: ['prior', plan],
     queryFn: async ({ signal }) => {
@@ -58,10 +72,13 @@ export default function BenchRoom() {
     retry: false,
     placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
   });
-  const bandError = prior.error ?? band.error;
+  const slower = [course, prior, band].find((item) => item.error);
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
+  // The story keeps to its own plan's answer: both change together.
+  const [told, setTold] = useState<Told | null>(null);
+  if (ready && course.data && course.data !== told?.course) setTold({ result: query.data, course: course.data, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
   const answer = (seen.length > 0 ? band.data : undefined) ?? prior.data;
@@ -78,18 +95,14 @@ export default function BenchRoom() {
     );
   }
   return (
-    <div
-      aria-busy={query.isFetching}
-      data-redrawn={query.dataUpdatedAt}
-      data-banded={prior.dataUpdatedAt}
-    >
-      {bandError && !query.error && <ProblemNote error={bandError} retry={() => void (prior.error ? prior : band).refetch()} />}
+    <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt} data-banded={prior.dataUpdatedAt}>
+      {slower?.error && !query.error && <ProblemNote error={slower.error} retry={() => void slower.refetch()} />}
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
       {last ? (
         <Verdict
           result={last.result}
           plan={last.plan}
-          redrawn={query.dataUpdatedAt}
+          told={told}
           answer={held?.plan === last.plan ? held.answer : undefined}
           waiting={seen.length > 0 && band.isFetching}
           shelf={shelf}
@@ -101,17 +114,25 @@ export default function BenchRoom() {
   );
 }
 
+/** How the day runs, beside the answer that it belongs to. */
+interface Told {
+  result: PredictionResult;
+  course: DayCourse;
+  /** When the answer came, ms. */
+  at: number;
+}
+
 const Verdict = memo(function Verdict({
   result,
   plan,
-  redrawn,
+  told,
   answer,
   waiting,
   shelf,
 }: {
   result: PredictionResult;
   plan: PredictionPlan;
-  redrawn: number;
+  told: Told | null;
   answer: BandAnswer | undefined;
   waiting: boolean;
   shelf: ShelfAnswer;
@@ -123,11 +144,12 @@ const Verdict = memo(function Verdict({
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   // The strata and the verdict redraw at once; the story and what stands below follow a frame later.
-  const later = useDeferredValue(result);
+  const story = useDeferredValue(told);
+  const later = story?.result ?? result;
   const laterBand = useDeferredValue(band);
-  const whole = useDeferredValue(redrawn);
-  const series = later.sessions.find((item) => item.session === session) ?? later.sessions[0];
-  const stop = chosen && later.stops.includes(chosen) ? chosen : null;
+  const { stops, sessions } = story?.course ?? nothingTold;
+  const series = sessions.find((item) => item.session === session) ?? sessions[0];
+  const stop = chosen && stops.includes(chosen) ? chosen : null;
   const mark = useMemo(() => stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }, [stop]);
   const padBandC = later.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
   const banded = useMemo(() => series && withBand(series, laterBand), [series, laterBand]);
@@ -139,7 +161,7 @@ const Verdict = memo(function Verdict({
         {gone ? `${gone.title}. ${inUnits(gone.sentence, system)}` : 'Everything holds.'}
       </p>
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
-      <div className="bench" data-whole={whole}>
+      <div className="bench" data-whole={story?.at ?? 0}>
         <div>
           <section aria-label="Strata">
             <header className="section-head">
@@ -164,7 +186,7 @@ const Verdict = memo(function Verdict({
                 <h2>Lap story</h2>
                 <span className="section-note">drag over a range or press a lap to zoom</span>
                 <span className="keys" role="group" aria-label="Session">
-                  {later.sessions.map((item) => (
+                  {sessions.map((item) => (
                     <button
                       key={item.session}
                       type="button"
@@ -180,7 +202,7 @@ const Verdict = memo(function Verdict({
               <LapStory
                 series={banded}
                 phases={later.phases}
-                stops={later.stops}
+                stops={stops}
                 padBandC={padBandC}
                 vapourC={later.fluid.vapourC}
                 chosen={stop}
