@@ -91,7 +91,7 @@ public sealed class DrivingSchedule
         return builder.Build();
     }
 
-    /// <summary>Standing still: 2 s steps for the first half minute, 5 s up to two minutes, 15 s up to ten, then 60 s.</summary>
+    /// <summary>Standing still: 2 s steps for the first half minute, 6 s up to two minutes, 20 s up to ten, 60 s up to thirty, then 120 s.</summary>
     /// <param name="minutes">How long.</param>
     /// <param name="stepShare">All steps times this.</param>
     public static DrivingSchedule Parked(double minutes, double stepShare = 1)
@@ -99,7 +99,7 @@ public sealed class DrivingSchedule
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = t < 30 ? 2 : t < 120 ? 5 : t < 600 ? 15 : 60;
+            var step = t < 30 ? 2 : t < 120 ? 6 : t < 600 ? 20 : t < 1800 ? 60 : 120;
             durations.Add(Math.Min(step * stepShare, (minutes * 60) - t));
         }
 

@@ -72,8 +72,7 @@ public sealed partial class WheelNetwork
 
     private Lane CaliperLossWK(double speedMS)
     {
-        var wind = speedMS > 0 ? Math.Pow(speedMS / ReferenceMS, 0.8) : 0;
-        return caliperFactor * (CaliperLossParkedWK + ((CaliperLossAt100KmhWK - CaliperLossParkedWK) * wind));
+        return caliperFactor * (CaliperLossParkedWK + ((CaliperLossAt100KmhWK - CaliperLossParkedWK) * Wind.At(speedMS)));
     }
 
     private void SetFaceSink(int node, Lane convection, Lane radiation, Lane toCaliper, Lane airC)

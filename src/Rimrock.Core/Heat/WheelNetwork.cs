@@ -52,6 +52,9 @@ public sealed partial class WheelNetwork
     private const int Before = 0;
     private const int Enthalpy = 1;
 
+    /// <summary>Wind on a caliper against that at 100 km/h.</summary>
+    private static readonly UniformTable Wind = new(0, 150, 1201, speedMS => Math.Pow(speedMS / ReferenceMS, 0.8));
+
     private readonly ChainSolver chain;
     private readonly WheelAir air;
     private readonly WheelParts parts;

@@ -69,7 +69,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         }
 
         var front = new ParetoSet();
-        var bestWith = new Dictionary<(string Kind, string Id), Best>();
+        var bestWith = new Dictionary<(string Kind, string Id), Scored>();
         foreach (var cell in found)
         {
             foreach (var (_, exact, index) in cell.Front.Kept.OrderBy(kept => kept.Exact.Score(wishes)))
@@ -281,60 +281,4 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             return new PadState(Between(a.Survival, b.Survival), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.CostPerHour, b.CostPerHour));
         }
     }
-
-    /// <summary>What one cell yields: its own Pareto set, and the best setup with each part.</summary>
-    private sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int fillings)
-    {
-        private readonly Best?[] withFront = new Best?[frontPads];
-        private readonly Best?[] withRear = new Best?[rearPads];
-        private readonly Best?[] withFilling = new Best?[fillings];
-        private Best? ofAll;
-
-        public ParetoSet Front { get; } = new();
-
-        public long Examined { get; private set; }
-
-        /// <summary>Counts setups that were weighed, one by one or all at once.</summary>
-        public void Pass(int setups) => Examined += setups;
-
-        /// <summary>True where a pair that no fluid could make better than this neither joins the Pareto set nor is the best with any of its parts.</summary>
-        public bool CannotGain(Objectives bound, int frontPad, int rearPad)
-        {
-            var score = bound.Score(wishes);
-            return Holds(withFront[frontPad], score) && Holds(withRear[rearPad], score) && Array.TrueForAll(withFilling, held => Holds(held, score)) && Front.Covers(bound);
-
-            static bool Holds(Best? held, double score) => held is { } best && best.Score <= score;
-        }
-
-        public void Weigh(Objectives objectives, SetupIndex index)
-        {
-            Front.Offer(objectives, index);
-            var score = objectives.Score(wishes);
-            Keep(ref withFront[index.FrontPad], score, objectives, index);
-            Keep(ref withRear[index.RearPad], score, objectives, index);
-            Keep(ref withFilling[index.Fluid], score, objectives, index);
-            Keep(ref ofAll, score, objectives, index);
-        }
-
-        /// <summary>The best setups found, each under the parts it stands for.</summary>
-        public IEnumerable<((string Kind, string Id) Part, Best Best)> BestWith(Func<SetupIndex, Setup> setupAt) =>
-            Named(withFront, setup => [("frontPad", setup.FrontPad.Id)], setupAt)
-                .Concat(Named(withRear, setup => [("rearPad", setup.RearPad.Id)], setupAt))
-                .Concat(Named(withFilling, setup => [("fluid", setup.Fluid.Id), ("lines", setup.Lines?.Id ?? Setup.FittedId)], setupAt))
-                .Concat(Named([ofAll], setup => [("rotor", setup.FrontRotor.Id), ("duct", setup.Duct?.Id ?? Setup.FittedId)], setupAt));
-
-        private static IEnumerable<((string Kind, string Id) Part, Best Best)> Named(Best?[] held, Func<Setup, (string Kind, string Id)[]> parts, Func<SetupIndex, Setup> setupAt) =>
-            held.OfType<Best>().SelectMany(best => parts(setupAt(best.Index)).Select(part => (part, best)));
-
-        private static void Keep(ref Best? held, double score, Objectives objectives, SetupIndex index)
-        {
-            if (held is not { } best || score < best.Score)
-            {
-                held = new Best(score, objectives, index);
-            }
-        }
-    }
-
-    /// <summary>A setup with its score.</summary>
-    private readonly record struct Best(double Score, Objectives Objectives, SetupIndex Index);
 }

@@ -25,7 +25,7 @@ public static class Ensemble
         var day = laid ?? new Day(plan);
         var population = belief ?? Population.Prior;
         var scores = population.EffectiveSize() < population.Scores.Length - 0.5 ? population.Resampled().Scores : population.Scores;
-        var coldStops = ColdStop.ComparedAtEverydayPedal(plan);
+        var coldStops = new Lazy<ColdStopResult[]>(() => ColdStop.ComparedAtEverydayPedal(plan));
         var limits = new IReadOnlyList<Limit>[scores.Length];
         var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
@@ -35,7 +35,7 @@ public static class Ensemble
         {
             for (var lane = 0; lane < places.Length; lane++)
             {
-                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops, lane);
+                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane);
                 foreach (var member in places[lane])
                 {
                     limits[member] = found;

@@ -1,18 +1,10 @@
 using System.Globalization;
 using System.Text;
-using Rimrock.Core.Circuits;
-using Rimrock.Core.Fluids;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
-using Rimrock.Devices;
 using Rimrock.Formats;
 using Rimrock.Storage;
-using Rimrock.Web.Bench;
-using Rimrock.Web.Hosting;
-using Rimrock.Web.Shelf;
 
 namespace Rimrock.Web.Log;
 

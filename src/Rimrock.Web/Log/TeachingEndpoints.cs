@@ -9,7 +9,6 @@ using Rimrock.Formats;
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
-using Rimrock.Web.Shelf;
 
 namespace Rimrock.Web.Log;
 

@@ -31,9 +31,8 @@ import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-/** Pauses before what comes after the verdict, ms: the verdict itself is drawn first. */
-const coursePauseMs = 16;
-const bandPauseMs = 30;
+/** Pause before the slower answers, ms: the page itself is drawn first. */
+const bandPauseMs = 10;
 const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
 const nothingSeen: Observation[] = [];
 const nothingTold: DayCourse = { stops: [], sessions: [] };
@@ -45,10 +44,7 @@ export default function BenchRoom() {
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
   const course = useQuery({
     queryKey: ['course', plan],
-    queryFn: async ({ signal }) => {
-      await pause(coursePauseMs);
-      return predictCourse(plan!, signal);
-    },
+    queryFn: ({ signal }) => predictCourse(plan!, signal),
     enabled: ready,
     staleTime: Infinity,
     retry: false,
@@ -59,7 +55,7 @@ export default function BenchRoom() {
       await pause(bandPauseMs);
       return predictBand(plan!, nothingSeen, signal);
     },
-    enabled: ready,
+    enabled: ready && !course.isPending,
     staleTime: Infinity,
     retry: false,
   });
