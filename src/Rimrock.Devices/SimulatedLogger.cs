@@ -1,3 +1,4 @@
+using Rimrock.Core.Circuits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
@@ -42,7 +43,8 @@ public sealed class SimulatedLogger
                 due = step.EndS + FrameS;
             }
         };
-        foreach (var phase in new Day(plan, stepShare: 0.25).Track)
+        // No step is longer than a frame, so that frames come when they are due.
+        foreach (var phase in new Day(plan, stepShare: FrameS / DrivingSchedule.CoastingStepS).Track)
         {
             run.Run(phase);
         }

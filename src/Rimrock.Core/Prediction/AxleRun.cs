@@ -67,6 +67,12 @@ public sealed class AxleRun
     /// <summary>Friction by the chart now.</summary>
     public Lane Mu { get; private set; }
 
+    /// <summary>Mean of the chart's temperature before and after the last step, C: what its energy was turned to heat at.</summary>
+    public Lane MidChartC { get; private set; }
+
+    /// <summary>Friction in the middle of the last step.</summary>
+    public Lane MidMu { get; private set; }
+
     /// <summary>The friction at which a disc with the same pistons would brake as hard: the friction itself but for a drum.</summary>
     public Lane DiscMu { get; private set; }
 
@@ -119,7 +125,10 @@ public sealed class AxleRun
         }
 
         discMuBefore = DiscMu;
+        var (chartBefore, muBefore) = (ChartC, Mu);
         Update();
+        MidChartC = (chartBefore + ChartC) * 0.5;
+        MidMu = (muBefore + Mu) * 0.5;
     }
 
     private void Update()

@@ -220,8 +220,8 @@ public sealed class DayRun
         record.Shape.Follow(FrontParts, front.Wheel);
         if (braking)
         {
-            record.FrontEnergy.Add(front.ChartC, frontJ);
-            record.RearEnergy.Add(rear.ChartC, rearJ);
+            record.FrontEnergy.Add(front.MidChartC, frontJ);
+            record.RearEnergy.Add(rear.MidChartC, rearJ);
         }
 
         if (!demands)
@@ -301,8 +301,8 @@ public sealed class DayRun
         public void Add(Lane energyJ, AxleRun front, AxleRun rear, Lane frontShare)
         {
             joules += energyJ;
-            frontMu += energyJ * front.Mu;
-            rearMu += energyJ * rear.Mu;
+            frontMu += energyJ * front.MidMu;
+            rearMu += energyJ * rear.MidMu;
             share += energyJ * frontShare;
         }
 

@@ -79,6 +79,17 @@ public class PredictionTests
     }
 
     [Fact]
+    public void What_the_pads_are_asked_for_does_not_hang_on_the_steps()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance");
+        double?[] Demands(double share) =>
+            [.. Predictor.Predict(plan, new Day(plan, share)).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot").OrderBy(limit => limit.Code).Select(limit => limit.Demand)];
+        var (coarse, fine) = (Demands(1), Demands(0.1));
+        coarse[0]!.Value.ShouldBe(fine[0]!.Value, 3);
+        coarse[1]!.Value.ShouldBe(fine[1]!.Value, 3);
+    }
+
+    [Fact]
     public void Wear_is_read_where_the_step_is_and_not_at_its_hot_end()
     {
         var plan = SampleParts.Plan("street-performance", "organic");
