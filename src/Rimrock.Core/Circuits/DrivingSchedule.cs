@@ -92,7 +92,7 @@ public sealed class DrivingSchedule
     }
 
     /// <summary>Standing still: 2 s steps for the first half minute, 6 s up to two minutes, 20 s up to ten, 60 s up to thirty, then 120 s.</summary>
-    /// <param name="minutes">How long.</param>
+    /// <param name="minutes">How long, min.</param>
     /// <param name="stepShare">All steps times this.</param>
     public static DrivingSchedule Parked(double minutes, double stepShare = 1)
     {

@@ -94,13 +94,16 @@ public sealed class AxleRun
     /// <summary>Remembers the temperature at which a stop begins.</summary>
     public void BeginStop()
     {
-        discMuBefore = DiscMu;
         initialC = Wheel.EmbeddedC;
         if (green)
         {
             hotStops += GreenFade.Counted(stopHottestC);
             stopHottestC = Lane.Zero;
         }
+
+        // A chart read at the temperature before a stop jumps here: the stop's first step must not average over that.
+        Update();
+        discMuBefore = DiscMu;
     }
 
     /// <summary>Moves the axle on.</summary>

@@ -1,4 +1,5 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
@@ -78,10 +79,15 @@ public class PredictionTests
         coarse[3].ShouldBe(fine[3], 1, "front ring");
     }
 
-    [Fact]
-    public void What_the_pads_are_asked_for_does_not_hang_on_the_steps()
+    [Theory]
+    [InlineData(ChartBasis.Unknown)]
+    [InlineData(ChartBasis.InitialEmbedded)]
+    [InlineData(ChartBasis.InStopEmbedded)]
+    [InlineData(ChartBasis.Rubbing)]
+    public void What_the_pads_are_asked_for_does_not_hang_on_the_steps(ChartBasis basis)
     {
         var plan = SampleParts.Plan("track-sport", "street-performance");
+        plan = plan with { FrontPad = plan.FrontPad with { Basis = basis }, RearPad = plan.RearPad with { Basis = basis } };
         double?[] Demands(double share) =>
             [.. Predictor.Predict(plan, new Day(plan, share)).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot").OrderBy(limit => limit.Code).Select(limit => limit.Demand)];
         var (coarse, fine) = (Demands(1), Demands(0.1));
