@@ -16,8 +16,9 @@ public sealed record BrakeStop(double StartS, double DurationS, double EntryKmh,
 }
 
 /// <summary>
-/// A lap, a road drive or a rest cut into the steps of the heat simulation: short steps on the brakes, long ones off
-/// them. Flat arrays of one length; energies of the cut are those of the trace.
+/// A lap, a road drive or a rest cut into the steps of the heat simulation: short steps on the brakes; off them the longer
+/// the further back the last stop lies, since all that happens then is slow. Flat arrays of one length; energies of the cut
+/// are those of the trace.
 /// </summary>
 public sealed class DrivingSchedule
 {
@@ -25,7 +26,17 @@ public sealed class DrivingSchedule
     public const double BrakingStepS = 0.3;
 
     /// <summary>Longest step off the brakes while driving, s.</summary>
-    public const double CoastingStepS = 7.0;
+    public const double CoastingStepS = 20;
+
+    /// <summary>Longest step just after the brakes, s: the heat they left in the faces spreads first, and no peak inside the ring may be stepped over.</summary>
+    public const double FirstCoastingStepS = 2;
+
+    // The steps after that: so long, and so much longer for each second since the brakes came off.
+    private const double NextCoastingStepS = 6;
+    private const double CoastingGrowth = 0.6;
+
+    // A long stretch of a trace is offered in pieces of this length, so that steps can grow along it.
+    private const double PieceS = 1;
 
     private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
     {
@@ -61,22 +72,29 @@ public sealed class DrivingSchedule
     /// <summary>Whole duration, s.</summary>
     public double TotalS() => DurationS.Sum();
 
-    /// <summary>Cuts a trace into steps.</summary>
+    /// <summary>Cuts a trace into steps. It is taken as driven round and round: what came before its start is its own end.</summary>
     /// <param name="lap">The trace.</param>
     /// <param name="car">The car.</param>
     /// <param name="airDensityKgM3">Air density, kg/m3.</param>
-    /// <param name="brakingStepS">Longest step on the brakes, s.</param>
-    /// <param name="coastingStepS">Longest step off them, s.</param>
-    public static DrivingSchedule Of(LapTrace lap, Car car, double airDensityKgM3, double brakingStepS = BrakingStepS, double coastingStepS = CoastingStepS)
+    /// <param name="stepShare">All steps times this.</param>
+    /// <param name="longestS">No step is longer than this, s.</param>
+    public static DrivingSchedule Of(LapTrace lap, Car car, double airDensityKgM3, double stepShare = 1, double longestS = double.PositiveInfinity)
     {
         ArgumentNullException.ThrowIfNull(lap);
         ArgumentNullException.ThrowIfNull(car);
-        var builder = new Builder(car);
+        double Joules(int i) => BrakingWork.Joules(car, lap.SpeedMS[i], lap.SpeedMS[i + 1], lap.TimeS[i + 1] - lap.TimeS[i], airDensityKgM3, lap.SlopeAt(i));
+        var lastBraking = lap.TimeS.Length - 2;
+        while (lastBraking >= 0 && Joules(lastBraking) <= 0)
+        {
+            lastBraking--;
+        }
+
+        var builder = new Builder(car, stepShare, longestS, lastBraking < 0 ? double.PositiveInfinity : lap.TimeS[^1] - lap.TimeS[lastBraking + 1]);
         for (var i = 0; i < lap.TimeS.Length - 1; i++)
         {
             var whole = lap.TimeS[i + 1] - lap.TimeS[i];
-            var energy = BrakingWork.Joules(car, lap.SpeedMS[i], lap.SpeedMS[i + 1], whole, airDensityKgM3, lap.SlopeAt(i));
-            var pieces = Math.Max(1, (int)Math.Ceiling(whole / (energy > 0 ? brakingStepS : coastingStepS)));
+            var energy = Joules(i);
+            var pieces = Math.Max(1, (int)Math.Ceiling(whole / Math.Min(longestS, stepShare * (energy > 0 ? BrakingStepS : PieceS))));
             for (var piece = 0; piece < pieces; piece++)
             {
                 var from = lap.SpeedMS[i] + ((lap.SpeedMS[i + 1] - lap.SpeedMS[i]) * piece / pieces);
@@ -84,36 +102,34 @@ public sealed class DrivingSchedule
                 var share = Math.Abs(lap.SpeedMS[i] - lap.SpeedMS[i + 1]) > 1e-9
                     ? ((from * from) - (to * to)) / ((lap.SpeedMS[i] * lap.SpeedMS[i]) - (lap.SpeedMS[i + 1] * lap.SpeedMS[i + 1]))
                     : 1.0 / pieces;
-                builder.Add(whole / pieces, from, to, energy * share, energy > 0 ? brakingStepS : coastingStepS);
+                builder.Add(whole / pieces, from, to, energy * share);
             }
         }
 
         return builder.Build();
     }
 
-    /// <summary>Standing still: 2 s steps for the first half minute, 6 s up to two minutes, 20 s up to ten, 60 s up to thirty, then 120 s.</summary>
+    /// <summary>Standing still: 2 s steps at first, then an eighth of the time that the car has stood, 120 s at most.</summary>
     /// <param name="minutes">How long, min.</param>
     /// <param name="stepShare">All steps times this.</param>
-    public static DrivingSchedule Parked(double minutes, double stepShare = 1)
+    /// <param name="longestS">No step is longer than this, s.</param>
+    public static DrivingSchedule Parked(double minutes, double stepShare = 1, double longestS = double.PositiveInfinity)
     {
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = t < 30 ? 2 : t < 120 ? 6 : t < 600 ? 20 : t < 1800 ? 60 : 120;
-            durations.Add(Math.Min(step * stepShare, (minutes * 60) - t));
+            var step = Math.Min(longestS, Math.Clamp(t / 8, 2, 120) * stepShare);
+            durations.Add(Math.Min(step, (minutes * 60) - t));
         }
 
         var n = durations.Count;
         return new DrivingSchedule([.. durations], new double[n], new double[n], new double[n], [.. Enumerable.Repeat(-1, n)], []);
     }
 
-    private sealed class Builder(Car car)
+    private sealed class Builder(Car car, double stepShare, double longestS, double offBeforeS)
     {
         /// <summary>A step ends early where the deceleration has changed by this much: the electronics' split does not average over it.</summary>
         private const double LargestChangeG = 0.08;
-
-        /// <summary>The first step off the brakes is so much shorter than the others.</summary>
-        private const double FirstStepOff = 5;
 
         private readonly List<double> duration = [];
         private readonly List<double> speed = [];
@@ -121,15 +137,15 @@ public sealed class DrivingSchedule
         private readonly List<double> brakeG = [];
         private readonly List<int> stop = [];
         private readonly List<BrakeStop> stops = [];
+        private double offSinceS = -offBeforeS;
         private double clockS, pendingS, pendingM, pendingJ, pendingG, stopStartS, stopEntryMS, stopEndMS, stopJ;
         private bool braking;
 
-        public void Add(double durationS, double fromMS, double toMS, double joules, double longestS)
+        public void Add(double durationS, double fromMS, double toMS, double joules)
         {
             var brakes = joules > 0;
             var nowG = brakes ? joules / (0.5 * (fromMS + toMS) * durationS * car.MassKg * Speed.StandardGravityMS2) : 0;
-            // The heat that the brakes have left in the faces spreads first: the step after them is short, so that no peak inside the ring is stepped over.
-            var allowedS = brakes || duration.Count == 0 || stop[^1] < 0 ? longestS : longestS / FirstStepOff;
+            var allowedS = Math.Min(longestS, stepShare * (brakes ? BrakingStepS : braking ? FirstCoastingStepS : Coasting(clockS - pendingS - offSinceS)));
             if (pendingS > 0 && (brakes != braking || pendingS + durationS > allowedS * (1 + 1e-9) || Math.Abs(nowG - pendingG) > LargestChangeG))
             {
                 Flush();
@@ -157,6 +173,9 @@ public sealed class DrivingSchedule
             return new DrivingSchedule([.. duration], [.. speed], [.. energies], [.. brakeG], [.. stop], stops);
         }
 
+        private static double Coasting(double sinceBrakesS) =>
+            sinceBrakesS < 1e-9 ? FirstCoastingStepS : Math.Clamp(NextCoastingStepS + (CoastingGrowth * (sinceBrakesS - FirstCoastingStepS)), FirstCoastingStepS, CoastingStepS);
+
         private void Switch(bool on, double fromMS)
         {
             if (braking)
@@ -165,6 +184,7 @@ public sealed class DrivingSchedule
             }
 
             braking = on;
+            offSinceS = clockS;
             stopStartS = clockS;
             stopEntryMS = fromMS;
             stopJ = 0;

@@ -17,17 +17,20 @@ public sealed class Day
 
     private readonly PredictionPlan plan;
     private readonly double stepShare;
+    private readonly double longestS;
     private readonly Lazy<TrackDay> track;
     private readonly Lazy<IReadOnlyList<DayPhase>> road;
 
     /// <summary>Lays the day out; track and road each when first asked for, so that they can be laid side by side.</summary>
     /// <param name="plan">A plan without faults.</param>
     /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
-    public Day(PredictionPlan plan, double stepShare = 1)
+    /// <param name="longestS">No step is longer than this, s.</param>
+    public Day(PredictionPlan plan, double stepShare = 1, double longestS = double.PositiveInfinity)
     {
         ArgumentNullException.ThrowIfNull(plan);
         this.plan = plan;
         this.stepShare = stepShare;
+        this.longestS = longestS;
         AirDensityKgM3 = Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(plan.Circuit.AltitudeM));
         track = new Lazy<TrackDay>(LayTrack);
         road = new Lazy<IReadOnlyList<DayPhase>>(LayRoad);
@@ -57,8 +60,8 @@ public sealed class Day
         var outLap = Cut(lap.AtPace(stint.OutLapPace), driven);
         var cool = Cut(lap.AtPace(stint.CoolDownPace), driven);
         var hotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
-        var rest = DrivingSchedule.Parked(stint.RestMinutes, stepShare);
-        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes), stepShare);
+        var rest = DrivingSchedule.Parked(stint.RestMinutes, stepShare, longestS);
+        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes), stepShare, longestS);
         var phases = new List<DayPhase>();
         for (var session = 1; session <= stint.Sessions; session++)
         {
@@ -85,8 +88,7 @@ public sealed class Day
         return [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing, RoadStepShare)), drive.Rounds))];
     }
 
-    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) => DrivingSchedule.Of(lap, car, AirDensityKgM3,
-        DrivingSchedule.BrakingStepS * stepShare * longer, DrivingSchedule.CoastingStepS * stepShare * longer);
+    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) => DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);
 
     private static LapTrace LapOf(PredictionPlan plan, double airDensity)
     {

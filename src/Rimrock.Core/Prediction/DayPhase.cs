@@ -37,11 +37,10 @@ public sealed class PhaseRecord
         StartC = startC;
         Phase = phase;
         StartS = startS;
-        Peak = new Lane[Parts];
-        Least = new Lane[Parts];
+        Peak = [.. startC];
+        Least = [.. startC];
         PeakAtS = new Lane[Parts];
-        Array.Fill(Peak, Lanes.Create(double.NegativeInfinity));
-        Array.Fill(Least, Lanes.Create(double.PositiveInfinity));
+        Array.Fill(PeakAtS, Lanes.Create(startS));
     }
 
     /// <summary>Number of parts followed.</summary>
@@ -59,13 +58,13 @@ public sealed class PhaseRecord
     /// <summary>End in the day, s.</summary>
     public double EndS { get; private set; }
 
-    /// <summary>Highest temperature of each part, C.</summary>
+    /// <summary>Highest temperature of each part, its first moment included, C.</summary>
     public Lane[] Peak { get; }
 
     /// <summary>When it was reached, s in the day.</summary>
     public Lane[] PeakAtS { get; }
 
-    /// <summary>Lowest temperature of each part, C.</summary>
+    /// <summary>Lowest temperature of each part, its first moment included, C.</summary>
     public Lane[] Least { get; }
 
     /// <summary>Front pad volume worn off since the morning if every pad wore as the worst, mm3.</summary>

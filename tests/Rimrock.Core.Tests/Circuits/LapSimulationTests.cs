@@ -116,6 +116,22 @@ public class LapSimulationTests
         cut.DurationS.Zip(cut.Stop).ShouldAllBe(step => step.First <= (step.Second >= 0 ? DrivingSchedule.BrakingStepS : DrivingSchedule.CoastingStepS) * (1 + 1e-9));
     }
 
+    [Fact]
+    public void Steps_grow_with_the_time_since_the_last_stop_also_past_the_start_line()
+    {
+        var endsOnTheBrakes = DrivingSchedule.Of(new LapTrace([0, 60, 64], [30, 30, 5], [], "ends braking"), SampleParts.Estate, AirKgM3);
+        endsOnTheBrakes.DurationS[0].ShouldBe(DrivingSchedule.FirstCoastingStepS, 1e-9);
+        double[] off = [.. endsOnTheBrakes.DurationS.Where((_, i) => endsOnTheBrakes.Stop[i] < 0)];
+        off[..^1].Zip(off[1..^1]).ShouldAllBe(pair => pair.Second > pair.First, "each longer than the one before, the rest of the straight apart");
+        off.Length.ShouldBeLessThan(7);
+
+        var endsRolling = DrivingSchedule.Of(new LapTrace([0, 40, 44, 104], [30, 30, 5, 30], [], "ends rolling"), SampleParts.Estate, AirKgM3);
+        endsRolling.DurationS[0].ShouldBe(DrivingSchedule.CoastingStepS, 1e-9, "a minute since the last stop of the lap before");
+        endsRolling.Stop.Zip(endsRolling.DurationS).SkipWhile(step => step.First < 0).First(step => step.First < 0).Second.ShouldBe(DrivingSchedule.FirstCoastingStepS, 1e-9);
+        DrivingSchedule.Of(new LapTrace([0, 60, 64], [30, 30, 5], [], "watched"), SampleParts.Estate, AirKgM3, longestS: 0.2).DurationS.Max().ShouldBeLessThan(0.2 + 1e-9);
+        DrivingSchedule.Parked(40, longestS: 0.5).DurationS.Max().ShouldBe(0.5);
+    }
+
     [Theory]
     [InlineData(new double[] { 0, 1, 1, 20 }, "sample 3", "Time runs backwards or stands still.")]
     [InlineData(new double[] { 0, 1, 8, 20 }, "sample 3", "The recording has a gap.")]

@@ -61,7 +61,8 @@ public class PredictionTests
     public void Steps_are_small_enough()
     {
         var plan = SampleParts.Plan("track-sport", "street-performance");
-        double[] Peaks(double share)
+        double[] Peaks(BrakePart part, DayRun run) => [.. run.Phases.Select(phase => phase.Peak[(int)part][0])];
+        DayRun Run(double share)
         {
             var run = new DayRun(plan, [CarFactors.Median]);
             foreach (var phase in new Day(plan, share).Track)
@@ -69,14 +70,32 @@ public class PredictionTests
                 run.Run(phase);
             }
 
-            return [.. new[] { BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.FrontRotor }.Select(part => run.Phases.Max(phase => phase.Peak[(int)part][0]))];
+            return run;
         }
 
-        var (coarse, fine) = (Peaks(1), Peaks(0.125));
-        coarse[0].ShouldBe(fine[0], 2, "front face");
-        coarse[1].ShouldBe(fine[1], 2, "rear face");
-        coarse[2].ShouldBe(fine[2], 1, "front fluid");
-        coarse[3].ShouldBe(fine[3], 1, "front ring");
+        var (coarse, fine) = (Run(1), Run(0.125));
+        foreach (var (part, dayK, lapK) in new[] { (BrakePart.FrontFace, 2, 2), (BrakePart.RearFace, 2, 2), (BrakePart.FrontFluid, 1, 1), (BrakePart.FrontRotor, 1, 1.5), (BrakePart.FrontPadCore, 5, 5) })
+        {
+            Peaks(part, coarse).Max().ShouldBe(Peaks(part, fine).Max(), dayK, $"{part} over the day");
+            Peaks(part, coarse).Zip(Peaks(part, fine), (a, b) => Math.Abs(a - b)).Max().ShouldBeLessThan(lapK, $"{part} in any stretch");
+        }
+    }
+
+    [Fact]
+    public void A_stretch_begins_at_the_heat_that_the_one_before_left()
+    {
+        var plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 15, 40, CoolDownLaps: 0) };
+        var run = new DayRun(plan, [CarFactors.Median]);
+        foreach (var phase in new Day(plan).Track)
+        {
+            run.Run(phase);
+        }
+
+        var parked = run.Phases[^1];
+        parked.Peak[(int)BrakePart.FrontRotor][0].ShouldBe(parked.StartC[(int)BrakePart.FrontRotor][0], "a parked ring only cools");
+        parked.PeakAtS[(int)BrakePart.FrontRotor][0].ShouldBe(parked.StartS);
+        parked.Peak[(int)BrakePart.FrontFluid][0].ShouldBeGreaterThan(parked.StartC[(int)BrakePart.FrontFluid][0], "its heat soaks into the fluid");
+        run.Phases[0].Least[(int)BrakePart.FrontFace][0].ShouldBe(24, "the air of the morning");
     }
 
     [Theory]
