@@ -22,20 +22,7 @@ public sealed partial class WheelNetwork
     public Lane CheekDifferenceK => chain.Temperature[FaceIn + (CheekCells / 2)] - chain.Temperature[FaceOut - (CheekCells / 2)];
 
     /// <summary>Mass mean of the ring, C.</summary>
-    public Lane BulkC
-    {
-        get
-        {
-            var t = chain.Temperature;
-            var sum = Lane.Zero;
-            for (var i = 0; i < CheekCells; i++)
-            {
-                sum += t[FaceIn + i] + t[FaceOut - i];
-            }
-
-            return ((sum * cellMassKg) + (t[VaneNode] * vaneMassKg)) * (1 / ((2 * CheekCells * cellMassKg) + vaneMassKg));
-        }
-    }
+    public Lane BulkC { get; private set; }
 
     /// <summary>Middle of the hotter pad, C.</summary>
     public Lane PadCoreC => Lanes.MaxNative(
@@ -86,6 +73,19 @@ public sealed partial class WheelNetwork
         var innerEmbedded = inner.AtDepth(Friction.ChartTemperature.EmbeddedDepthM);
         FaceC = drum ? FaceInC : (FaceInC + FaceOutC) * 0.5;
         EmbeddedC = drum ? innerEmbedded : (innerEmbedded + outer.AtDepth(Friction.ChartTemperature.EmbeddedDepthM)) * 0.5;
+        BulkC = Bulk();
+    }
+
+    private Lane Bulk()
+    {
+        var t = chain.Temperature;
+        var sum = Lane.Zero;
+        for (var i = 0; i < CheekCells; i++)
+        {
+            sum += t[FaceIn + i] + t[FaceOut - i];
+        }
+
+        return ((sum * cellMassKg) + (t[VaneNode] * vaneMassKg)) * (1 / ((2 * CheekCells * cellMassKg) + vaneMassKg));
     }
 
     private FaceTemperature Under(int first, int second, Lane flux)

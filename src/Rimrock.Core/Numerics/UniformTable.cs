@@ -1,5 +1,7 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.InteropServices;
+using System.Runtime.Intrinsics;
+using System.Runtime.Intrinsics.X86;
 
 namespace Rimrock.Core.Numerics;
 
@@ -58,6 +60,11 @@ public sealed class UniformTable
         // The native maximum gives its second argument for NaN, so that the first value is read, as the single form does.
         var scaled = Lanes.MinNative(Lanes.MaxNative((position - Lanes.Create(start)) * perStep, Lane.Zero), Lanes.Create((double)(values.Length - 1)));
         var whole = Lanes.MinNative(Lanes.Floor(scaled), Lanes.Create(values.Length - 2.0));
+        if (Avx512F.IsSupported)
+        {
+            return Between(whole, scaled - whole);
+        }
+
         Span<double> index = stackalloc double[Lane.Count];
         Span<double> low = stackalloc double[Lane.Count];
         Span<double> high = stackalloc double[Lane.Count];
@@ -73,4 +80,19 @@ public sealed class UniformTable
         var from = Lanes.Create<double>(low);
         return from + ((scaled - whole) * (Lanes.Create<double>(high) - from));
     }
+
+    // Each member's two neighbours are read as one pair; eight pairs are then sorted into the lower and the upper values.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private Lane Between(Lane whole, Lane share)
+    {
+        ref var first = ref MemoryMarshal.GetArrayDataReference(values);
+        var index = Avx512F.ConvertToVector256Int32WithTruncation(whole);
+        var even = Lanes.Create(Vector256.Create(Pair(ref first, index[0]), Pair(ref first, index[2])), Vector256.Create(Pair(ref first, index[4]), Pair(ref first, index[6])));
+        var odd = Lanes.Create(Vector256.Create(Pair(ref first, index[1]), Pair(ref first, index[3])), Vector256.Create(Pair(ref first, index[5]), Pair(ref first, index[7])));
+        var from = Avx512F.UnpackLow(even, odd);
+        return from + (share * (Avx512F.UnpackHigh(even, odd) - from));
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private static Vector128<double> Pair(ref double first, int at) => Vector128.LoadUnsafe(ref first, (nuint)at);
 }

@@ -64,7 +64,7 @@ public sealed class PhaseRecord
     /// <summary>When it was reached, s in the day.</summary>
     public Lane[] PeakAtS { get; }
 
-    /// <summary>Lowest temperature of each part, its first moment included, C.</summary>
+    /// <summary>Lowest temperature of each part, its first moment included, C; kept only where a run keeps its demands.</summary>
     public Lane[] Least { get; }
 
     /// <summary>Front pad volume worn off since the morning if every pad wore as the worst, mm3.</summary>
@@ -87,6 +87,8 @@ public sealed class PhaseRecord
         EndS = endS;
         FrontWornMm3 = front.WornMm3;
         RearWornMm3 = rear.WornMm3;
+        FrontEnergy.Close();
+        RearEnergy.Close();
     }
 }
 

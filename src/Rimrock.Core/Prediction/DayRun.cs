@@ -214,7 +214,6 @@ public sealed class DayRun
             var higher = Lanes.GreaterThan(now[part], record.Peak[part]);
             record.PeakAtS[part] = Lanes.ConditionalSelect(higher, clock, record.PeakAtS[part]);
             record.Peak[part] = Lanes.ConditionalSelect(higher, now[part], record.Peak[part]);
-            record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
         }
 
         record.Shape.Follow(FrontParts, front.Wheel);
@@ -227,6 +226,11 @@ public sealed class DayRun
         if (!demands)
         {
             return;
+        }
+
+        for (var part = 0; part < now.Length; part++)
+        {
+            record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
         }
 
         var time = Lanes.Create(seconds);
@@ -266,7 +270,6 @@ public sealed class DayRun
             return;
         }
 
-        Read();
         foreach (var part in Sampled)
         {
             samples.Add(now[(int)part]);

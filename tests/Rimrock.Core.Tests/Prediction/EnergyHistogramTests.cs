@@ -18,9 +18,15 @@ public class EnergyHistogramTests
             var histogram = new EnergyHistogram();
             for (var i = 0; i < temperatures.Length; i++)
             {
+                if (i % 7 == 3)
+                {
+                    histogram.Close();
+                }
+
                 histogram.Add(Lanes.Create(temperatures[i]), Lanes.Create(weights[i]));
             }
 
+            histogram.Close();
             var total = weights.Sum();
             histogram.Total(2).ShouldBe(total, 1e-9 * total);
             var above = temperatures.Zip(weights).Where(pair => pair.First > limit).Sum(pair => pair.Second) / total;
@@ -54,5 +60,8 @@ public class EnergyHistogramTests
     {
         new EnergyHistogram().Quantile(0.5, 0).ShouldBe(double.NaN);
         new EnergyHistogram().ShareAbove(100, 0).ShouldBe(0);
+        var closed = new EnergyHistogram();
+        closed.Close();
+        closed.Total(0).ShouldBe(0);
     }
 }
