@@ -33,7 +33,7 @@ public sealed class LapSimulation
     /// <param name="gripG">Grip to use, g.</param>
     /// <param name="airDensityKgM3">Air density, kg/m3.</param>
     /// <param name="stepM">Largest distance step, m.</param>
-    public LapSimulation(Circuit circuit, Car car, double gripG, double airDensityKgM3, double stepM = 1)
+    public LapSimulation(Circuit circuit, Car car, double gripG, double airDensityKgM3, double stepM = 2)
     {
         ArgumentNullException.ThrowIfNull(circuit);
         ArgumentNullException.ThrowIfNull(car);
@@ -64,7 +64,7 @@ public sealed class LapSimulation
     }
 
     /// <summary>The lap that a driver of a pace drives, from grip share and energy share.</summary>
-    public static LapTrace Drive(Circuit circuit, Car car, Pace pace, double tyreGripG, double airDensityKgM3, double stepM = 1)
+    public static LapTrace Drive(Circuit circuit, Car car, Pace pace, double tyreGripG, double airDensityKgM3, double stepM = 2)
     {
         ArgumentNullException.ThrowIfNull(pace);
         var gripG = tyreGripG * pace.GripShare;

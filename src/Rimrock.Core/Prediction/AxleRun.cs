@@ -67,8 +67,8 @@ public sealed class AxleRun
     /// <summary>Friction by the chart now.</summary>
     public Lane Mu { get; private set; }
 
-    /// <summary>Mean of the chart's temperature before and after the last step, C: what its energy was turned to heat at.</summary>
-    public Lane MidChartC { get; private set; }
+    /// <summary>The chart's temperature before the last step, C: between there and now its energy was turned to heat.</summary>
+    public Lane ChartBeforeC { get; private set; }
 
     /// <summary>Friction in the middle of the last step.</summary>
     public Lane MidMu { get; private set; }
@@ -128,9 +128,9 @@ public sealed class AxleRun
         }
 
         discMuBefore = DiscMu;
-        var (chartBefore, muBefore) = (ChartC, Mu);
+        ChartBeforeC = ChartC;
+        var muBefore = Mu;
         Update();
-        MidChartC = (chartBefore + ChartC) * 0.5;
         MidMu = (muBefore + Mu) * 0.5;
     }
 

@@ -29,7 +29,7 @@ public static class ColdStop
     /// <summary>Share of the tyre's grip that ABS works at (common practice).</summary>
     public const double AbsShareOfGrip = 0.95;
 
-    private const double StepS = 0.04;
+    private const double StepS = 0.1;
     private const double LongestS = 30;
     /// <summary>The first stops that the page shows.</summary>
     private static readonly (double SpeedKmh, double StartC)[] Shown = [(50, -10), (50, 5), (50, 20), (100, 5)];
@@ -137,9 +137,9 @@ public static class ColdStop
         var elapsedS = 0.0;
         while (v > 0.05 && steps < LongestS / StepS)
         {
-            var factor = SpeedAndPressure.Factor(Speed.ToKmh(v), bar) * pascal * (plan.Weather.Rain ? RainFilm.Factor(elapsedS) : 1);
-            var frontTorque = perPascal.Front * front.DiscMu[0] * factor;
-            var rearTorque = perPascal.Rear * rear.DiscMu[0] * factor;
+            var factor = SpeedAndPressure.Factor(Speed.ToKmh(v), bar) * pascal * (plan.Weather.Rain ? RainFilm.Factor(elapsedS + (0.5 * StepS)) : 1);
+            var frontTorque = perPascal.Front * front.DiscMuAhead[0] * factor;
+            var rearTorque = perPascal.Rear * rear.DiscMuAhead[0] * factor;
             var wanted = (frontTorque + rearTorque) / car.TyreRadiusM / car.EffectiveMassKg();
             var slowing = Math.Min(wanted, most);
             cappedSteps += wanted >= most ? 1 : 0;

@@ -13,7 +13,7 @@ public sealed class Day
     private const double LastRestMinutes = 60;
 
     /// <summary>Steps on the road are so much longer than on track: only shares of time and energy by 10 K are read from it.</summary>
-    private const double RoadStepShare = 1.2;
+    private const double RoadStepShare = 1.8;
 
     private readonly PredictionPlan plan;
     private readonly double stepShare;

@@ -219,8 +219,8 @@ public sealed class DayRun
         record.Shape.Follow(FrontParts, front.Wheel);
         if (braking)
         {
-            record.FrontEnergy.Add(front.MidChartC, frontJ);
-            record.RearEnergy.Add(rear.MidChartC, rearJ);
+            record.FrontEnergy.Add(front.ChartBeforeC, front.ChartC, frontJ);
+            record.RearEnergy.Add(rear.ChartBeforeC, rear.ChartC, rearJ);
         }
 
         if (!demands)

@@ -21,6 +21,9 @@ public sealed class EnergyHistogram(int members)
     /// <summary>Number of bins.</summary>
     public const int Bins = 128;
 
+    // A step's weight is laid down in so many pieces: on the brakes a face warms by several bins in one step.
+    private const int Pieces = 3;
+
     // Made when first needed: many a stretch of a day holds nothing.
     private double[] weights = [];
 
@@ -44,6 +47,16 @@ public sealed class EnergyHistogram(int members)
             first = Math.Min(first, bin);
             last = Math.Max(last, bin);
             weights[Place(bin, member)] += weight[member];
+        }
+    }
+
+    /// <summary>Adds a weight that was spent while the temperature went evenly from one to another, for each member.</summary>
+    public void Add(Lane fromC, Lane toC, Lane weight)
+    {
+        var (part, apart) = (weight * (1.0 / Pieces), (toC - fromC) * (1.0 / Pieces));
+        for (var piece = 0; piece < Pieces; piece++)
+        {
+            Add(fromC + (apart * (piece + 0.5)), part);
         }
     }
 

@@ -56,6 +56,17 @@ public class EnergyHistogramTests
     }
 
     [Fact]
+    public void A_step_that_warms_through_several_bins_lays_its_energy_along_them()
+    {
+        var histogram = new EnergyHistogram();
+        histogram.Add(Lanes.Create(205.0), Lanes.Create(265.0), Lanes.Create(6.0));
+        histogram.Total(0).ShouldBe(6, 1e-12);
+        histogram.ShareAbove(235, 0).ShouldBe(0.5, 0.01);
+        histogram.Quantile(1.0 / 3, 0).ShouldBe(225, 10);
+        histogram.Quantile(0.9, 0).ShouldBe(259, 10);
+    }
+
+    [Fact]
     public void An_empty_histogram_says_so()
     {
         new EnergyHistogram().Quantile(0.5, 0).ShouldBe(double.NaN);

@@ -31,9 +31,16 @@ import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-/** Pause before the slower answers, ms: the page itself is drawn first. */
-const bandPauseMs = 10;
-const pause = (ms: number) => new Promise((resume) => setTimeout(resume, ms));
+/** Once the frame at hand is drawn; in a hidden tab, where none is, a little later. */
+const drawn = () =>
+  new Promise<void>((resume) => {
+    const late = setTimeout(resume, hiddenPauseMs);
+    requestAnimationFrame(() => {
+      clearTimeout(late);
+      setTimeout(resume);
+    });
+  });
+const hiddenPauseMs = 100;
 const nothingSeen: Observation[] = [];
 const nothingTold: DayCourse = { stops: [], sessions: [] };
 
@@ -52,10 +59,10 @@ export default function BenchRoom() {
   const prior = useQuery({
     queryKey: ['prior', plan],
     queryFn: async ({ signal }) => {
-      await pause(bandPauseMs);
+      await drawn();
       return predictBand(plan!, nothingSeen, signal);
     },
-    enabled: ready && !course.isPending,
+    enabled: ready,
     staleTime: Infinity,
     retry: false,
   });
@@ -72,9 +79,9 @@ export default function BenchRoom() {
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
-  // The story keeps to its own plan's answer: both change together.
+  // The story keeps to its own plan's answer and band: all change together.
   const [told, setTold] = useState<Told | null>(null);
-  if (ready && course.data && course.data !== told?.course) setTold({ result: query.data, course: course.data, at: course.dataUpdatedAt });
+  if (ready && course.data && course.data !== told?.course) setTold({ result: query.data, course: course.data, plan, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
   const answer = (seen.length > 0 ? band.data : undefined) ?? prior.data;
@@ -100,7 +107,8 @@ export default function BenchRoom() {
           plan={last.plan}
           told={told}
           answer={held?.plan === last.plan ? held.answer : undefined}
-          waiting={seen.length > 0 && band.isFetching}
+          toldAnswer={held?.plan === told?.plan ? held?.answer : undefined}
+          waiting={seen.length > 0 && (prior.isPending || band.isFetching)}
           shelf={shelf}
         />
       ) : (
@@ -110,10 +118,14 @@ export default function BenchRoom() {
   );
 }
 
+/** The band to draw: what was learnt, where something was seen. */
+const bandIn = (answer: BandAnswer | undefined) => answer?.learnt ?? answer?.prior;
+
 /** How the day runs, beside the answer that it belongs to. */
 interface Told {
   result: PredictionResult;
   course: DayCourse;
+  plan: PredictionPlan;
   /** When the answer came, ms. */
   at: number;
 }
@@ -123,6 +135,7 @@ const Verdict = memo(function Verdict({
   plan,
   told,
   answer,
+  toldAnswer,
   waiting,
   shelf,
 }: {
@@ -130,10 +143,12 @@ const Verdict = memo(function Verdict({
   plan: PredictionPlan;
   told: Told | null;
   answer: BandAnswer | undefined;
+  /** The band of the plan that the story tells of. */
+  toldAnswer: BandAnswer | undefined;
   waiting: boolean;
   shelf: ShelfAnswer;
 }) {
-  const band = answer?.learnt ?? answer?.prior;
+  const band = bandIn(answer);
   const log = useLogger();
   const peeked = usePeeked(result.strata);
   const { show, system } = useUnits();
@@ -142,7 +157,7 @@ const Verdict = memo(function Verdict({
   // The strata and the verdict redraw at once; the story and what stands below follow a frame later.
   const story = useDeferredValue(told);
   const later = story?.result ?? result;
-  const laterBand = useDeferredValue(band);
+  const laterBand = useDeferredValue(bandIn(toldAnswer));
   const { stops, sessions } = story?.course ?? nothingTold;
   const series = sessions.find((item) => item.session === session) ?? sessions[0];
   const stop = chosen && stops.includes(chosen) ? chosen : null;
