@@ -31,6 +31,14 @@ public static class MemberLanes
         return Lanes.Create<double>(lanes);
     }
 
+    /// <summary>One member's value where it lies, without a copy of the others.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static double At(ref readonly Lane lanes, int member)
+    {
+        ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual((uint)member, (uint)Lane.Count, nameof(member));
+        return Unsafe.Add(ref Unsafe.As<Lane, double>(ref Unsafe.AsRef(in lanes)), member);
+    }
+
     /// <summary>
     /// About 1 / x, to one part in 16,000 where the processor has an estimate, else exactly: for corrections that the next
     /// step would make good anyway.

@@ -35,13 +35,13 @@ public static class Ensemble
         {
             for (var lane = 0; lane < places.Length; lane++)
             {
-                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane);
+                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane, words: false);
                 foreach (var member in places[lane])
                 {
                     limits[member] = found;
                     foreach (var (part, peaks) in layers)
                     {
-                        peaks[member] = (float)run.Phases.Max(phase => phase.Peak[(int)Strata.PeakPart(part)][lane]);
+                        peaks[member] = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
                     }
                 }
             }
@@ -69,13 +69,14 @@ public static class Ensemble
             }
         }, cancel);
         var ranks = new FactorRanks(scores);
-        string[] codes = [.. limits[0].Select(limit => limit.Code).Order(StringComparer.Ordinal)];
-        var limitBands = new LimitBand[codes.Length];
-        Parallel.For(0, codes.Length, i => limitBands[i] = LimitBandOf(codes[i], [.. limits.Select(all => all.First(limit => limit.Code == codes[i]))], ranks));
+
+        // Every member has the same limits in the same order.
+        var limitBands = new LimitBand[limits[0].Count];
+        Parallel.For(0, limitBands.Length, i => limitBands[i] = LimitBandOf(limits[0][i].Code, [.. limits.Select(all => all[i])], ranks));
         return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
-            limitBands);
+            [.. limitBands.OrderBy(limit => limit.Code, StringComparer.Ordinal)]);
     }
 
     private static PeakBand PeakBandOf(BrakePart part, float[] peaks)
