@@ -31,16 +31,18 @@ import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
-/** Once the frame at hand is drawn; in a hidden tab, where none is, a little later. */
-const drawn = () =>
+/** How long the page rests on an answer before its band is asked for, ms: not while a value is still being dragged. */
+const restMs = 30;
+const hiddenPauseMs = 100;
+/** Waits for the frame at hand to be drawn and some time more; in a hidden tab, where none is drawn, just a little. */
+const drawn = (signal: AbortSignal, moreMs = 0) =>
   new Promise<void>((resume) => {
     const late = setTimeout(resume, hiddenPauseMs);
     requestAnimationFrame(() => {
       clearTimeout(late);
-      setTimeout(resume);
+      setTimeout(resume, moreMs);
     });
-  });
-const hiddenPauseMs = 100;
+  }).then(() => signal.throwIfAborted());
 const nothingSeen: Observation[] = [];
 const nothingTold: DayCourse = { stops: [], sessions: [] };
 
@@ -51,7 +53,10 @@ export default function BenchRoom() {
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
   const course = useQuery({
     queryKey: ['course', plan],
-    queryFn: ({ signal }) => predictCourse(plan!, signal),
+    queryFn: async ({ signal }) => {
+      await drawn(signal);
+      return predictCourse(plan!, signal);
+    },
     enabled: ready,
     staleTime: Infinity,
     retry: false,
@@ -59,7 +64,7 @@ export default function BenchRoom() {
   const prior = useQuery({
     queryKey: ['prior', plan],
     queryFn: async ({ signal }) => {
-      await drawn();
+      await drawn(signal, restMs);
       return predictBand(plan!, nothingSeen, signal);
     },
     enabled: ready,
@@ -81,7 +86,8 @@ export default function BenchRoom() {
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
   // The story keeps to its own plan's answer and band: all change together.
   const [told, setTold] = useState<Told | null>(null);
-  if (ready && course.data && course.data !== told?.course) setTold({ result: query.data, course: course.data, plan, at: course.dataUpdatedAt });
+  if (ready && course.data && course.data !== told?.course)
+    setTold({ result: query.data, course: course.data, plan, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
   const answer = (seen.length > 0 ? band.data : undefined) ?? prior.data;
