@@ -32,7 +32,7 @@ import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
 
 /** How long the page rests on an answer before its band is asked for, ms: not while a value is still being dragged. */
-const restMs = 30;
+const restMs = 60;
 const hiddenPauseMs = 100;
 /** Waits for the frame at hand to be drawn and some time more; in a hidden tab, where none is drawn, just a little. */
 const drawn = (signal: AbortSignal, moreMs = 0) =>
