@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decodeDraft, encodeDraft } from '../plan/address';
-import { firstDraft, resolve, typicalCircuit } from '../plan/draft';
+import { firstDraft, flushedWith, resolve, typicalCircuit } from '../plan/draft';
 import { sampleCar, sampleShelf } from './sampleShelf';
 
 describe('draft', () => {
@@ -20,6 +20,14 @@ describe('draft', () => {
     expect(resolved.plan.fluid.dryC).toBe(230);
     expect(resolved.plan.circuit.zones).toHaveLength(4);
     expect(resolved.plan.frontRotor.name).toBe('ring');
+  });
+
+  it('takes a flushed fluid as new, whatever was measured in the old one', () => {
+    const old = { ...draft, fluidState: { ...draft.fluidState, ageMonths: 30, reservoirWaterPercent: 3.1 } };
+    expect(flushedWith('fresh', old)).toEqual({
+      fluid: 'fresh',
+      fluidState: { ...draft.fluidState, ageMonths: 0, reservoirWaterPercent: undefined },
+    });
   });
 
   it('says what the shelf lacks', () => {

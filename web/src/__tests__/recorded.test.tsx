@@ -227,7 +227,7 @@ describe('a part that is looked at', () => {
   const layer = (part: string, p90C: number) => ({ part, track: { p50C: p90C - 100, p90C }, capacity: { name: 'x', marks: [] } });
   const result = (faceC: number, vapourC: number, gives: string[]) =>
     ({
-      strata: [layer('frontFace', faceC), layer('rearFace', 300)],
+      strata: [layer('frontFace', faceC), layer('rearFace', 300), layer('frontFluid', 110)],
       fluid: { vapourC },
       limits: gives.map((title) => ({ title, gives: true })),
     }) as unknown as PredictionResult;
@@ -239,13 +239,20 @@ describe('a part that is looked at', () => {
     expect(text).toContain('nine tenths of the braking below 540 °C instead of 650 °C (front face)');
     expect(text).not.toContain('rear face');
     expect(text).not.toContain('vapour');
-    expect(text).toContain('everything holds instead of first front pads fade.');
+    expect(text).toContain('everything holds; as fitted, first to give: front pads fade.');
   });
 
   it('says where nothing but the fluid changes', () => {
     const tried = result(650, 249, ['Front pads fade']);
-    show(<PeekedNote fitted={result(650, 198, ['Front pads fade'])} peeked={{ result: tried, layers: [] }} />);
+    show(
+      <PeekedNote
+        fitted={result(650, 198, ['Front pads fade'])}
+        peeked={{ result: tried, layers: [layer('frontFluid', 130)] as unknown as typeof tried.strata }}
+      />,
+    );
     const text = screen.getByText(/With the one looked at/).parentElement!.textContent;
-    expect(text).toContain('vapour from 249 °C instead of 198 °C; still first front pads fade.');
+    expect(text).toContain('nine tenths of the time below 130 °C instead of 110 °C (front fluid); ');
+    expect(text).not.toContain('braking');
+    expect(text).toContain('vapour from 249 °C instead of 198 °C; still first to give: front pads fade.');
   });
 });

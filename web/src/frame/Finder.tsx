@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
-import { draftOfCar, type Draft } from '../plan/draft';
+import { draftOfCar, flushedWith, type Draft } from '../plan/draft';
 import { usePlan } from '../plan/PlanContext';
 
 interface Found {
@@ -46,7 +46,7 @@ export function Finder({ show, onHide }: { show: boolean; onHide: () => void }) 
         key: item.id,
         kind: 'fluid',
         name: item.body.name,
-        edit: (draft: Draft) => ({ ...draft, fluid: item.id, fluidState: { ...draft.fluidState, ageMonths: 0 } }),
+        edit: (draft: Draft) => ({ ...draft, ...flushedWith(item.id, draft) }),
       })),
     ];
   }, [shelf]);

@@ -49,6 +49,12 @@ export const planPart = (draft: Draft): Draft => ({ ...draft, seen: undefined, w
 
 const fitted = 'fitted';
 
+/** What a flush with a fluid changes: it is new, and what was measured in the old one says nothing of it. */
+export const flushedWith = (fluid: string, draft: Draft) => ({
+  fluid,
+  fluidState: { ...draft.fluidState, ageMonths: 0, reservoirWaterPercent: undefined },
+});
+
 /** A draft with a suggested setup on the car: new pads new, new fluid fresh. */
 export function fitSetup(draft: Draft, parts: Suggestion['parts'], shelf: ShelfAnswer): Draft {
   const next: Draft = { ...draft };
@@ -57,8 +63,7 @@ export function fitSetup(draft: Draft, parts: Suggestion['parts'], shelf: ShelfA
   if (parts.rotor.id !== fitted) Object.assign(next, { frontRotor: parts.rotor.id, refine: { ...next.refine, frontWrongSide: undefined } });
   const duct = parts.duct && shelf.content.ducts.find((item) => item.id === parts.duct!.id)?.body.duct;
   if (duct) next.frontDuct = { ...duct, wheel: draft.frontDuct?.wheel ?? duct.wheel };
-  if (parts.fluid.id !== fitted)
-    Object.assign(next, { fluid: parts.fluid.id, fluidState: { ...draft.fluidState, ageMonths: 0, reservoirWaterPercent: undefined } });
+  if (parts.fluid.id !== fitted) Object.assign(next, flushedWith(parts.fluid.id, draft));
   const lines = parts.lines && shelf.content.lines.find((item) => item.id === parts.lines!.id)?.body.kind;
   if (lines) Object.assign(next, { refine: { ...next.refine, lines }, fluidState: { ...next.fluidState, tightHoses: true } });
   return next;

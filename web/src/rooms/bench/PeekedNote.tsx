@@ -5,8 +5,11 @@ import type { Peeked } from './usePeeked';
 
 const firstToGive = (result: PredictionResult) => {
   const gone = result.limits.find((limit) => limit.gives);
-  return gone ? `first ${gone.title.replace(/^./, (letter) => letter.toLowerCase())}` : 'everything holds';
+  return gone ? `first to give: ${gone.title.replace(/^./, (letter) => letter.toLowerCase())}` : 'everything holds';
 };
+
+/** Faces spend braking energy at their temperatures, fluid and seals time. */
+const isFace = ({ part }: { part: string }) => part.endsWith('Face');
 
 /** What a candidate would change, in a line that stays in sight while its list is open. */
 export function PeekedNote({ fitted, peeked }: { fitted: PredictionResult; peeked: Peeked }) {
@@ -21,13 +24,18 @@ export function PeekedNote({ fitted, peeked }: { fitted: PredictionResult; peeke
     .slice(0, 3);
   const vapour = [fitted, peeked.result].map((result) => show(result.fluid.vapourC, 'C'));
   const verdicts = [fitted, peeked.result].map(firstToGive);
+  const below = (of: string, items: typeof moved) =>
+    items.length > 0 &&
+    `nine tenths of the ${of} below ${items.map(({ part, fromC, toC }) => `${show(toC, 'C')} instead of ${show(fromC, 'C')} (${partNames[part].toLowerCase()})`).join(', ')}; `;
   return (
     <p className="peeked-note" aria-live="polite">
-      <b>With the one looked at:</b>{' '}
-      {moved.length > 0 &&
-        `nine tenths of the braking below ${moved.map(({ part, fromC, toC }) => `${show(toC, 'C')} instead of ${show(fromC, 'C')} (${partNames[part].toLowerCase()})`).join(', ')}; `}
+      <b>With the one looked at:</b> {below('braking', moved.filter(isFace))}
+      {below(
+        'time',
+        moved.filter((item) => !isFace(item)),
+      )}
       {vapour[0] !== vapour[1] && <span>{`vapour from ${vapour[1]} instead of ${vapour[0]}; `}</span>}
-      <span>{verdicts[0] === verdicts[1] ? `still ${verdicts[1]}.` : `${verdicts[1]} instead of ${verdicts[0]}.`}</span>
+      <span>{verdicts[0] === verdicts[1] ? `still ${verdicts[1]}.` : `${verdicts[1]}; as fitted, ${verdicts[0]}.`}</span>
     </p>
   );
 }

@@ -23,6 +23,7 @@ export default function NewCarRoom() {
   const [ageMonths, setAge] = useState(24);
   const [error, setError] = useState<Error | null>(null);
   const ready = massKg !== undefined && powerKw !== undefined;
+  const missing = massKg === undefined ? (powerKw === undefined ? 'Mass and power are' : 'Mass is') : 'Power is';
 
   const submit = async (event: FormEvent) => {
     event.preventDefault();
@@ -128,7 +129,7 @@ export default function NewCarRoom() {
       <button type="submit" className="btn btn-dark" disabled={!ready}>
         Show me what gives first
       </button>
-      {!ready && <span className="note">Mass and power are still missing.</span>}
+      {!ready && <span className="note">{missing} still missing.</span>}
     </form>
   );
 }
