@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import {
   predictBand,
@@ -33,9 +33,11 @@ import { WhatGivesFirst } from './WhatGivesFirst';
 
 /** How long the page rests on an answer before its band is asked for, ms: not while a value is still being dragged. */
 const restMs = 60;
+/** Answers that follow each other faster than this come from a value being dragged, ms: then the story waits for the rest too. */
+const draggedMs = 300;
 const hiddenPauseMs = 100;
 /** Waits for the frame at hand to be drawn and some time more; in a hidden tab, where none is drawn, just a little. */
-const drawn = (signal: AbortSignal, moreMs = 0) =>
+const drawn = (signal: AbortSignal, moreMs: number) =>
   new Promise<void>((resume) => {
     const late = setTimeout(resume, hiddenPauseMs);
     requestAnimationFrame(() => {
@@ -51,10 +53,13 @@ export default function BenchRoom() {
   const seen = draft?.seen ?? nothingSeen;
   const query = useQuery({ ...predictionOf(plan!), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
+  const answeredAt = useRef(0);
   const course = useQuery({
     queryKey: ['course', plan],
     queryFn: async ({ signal }) => {
-      await drawn(signal);
+      const since = performance.now() - answeredAt.current;
+      answeredAt.current += since;
+      await drawn(signal, since < draggedMs ? restMs : 0);
       return predictCourse(plan!, signal);
     },
     enabled: ready,
