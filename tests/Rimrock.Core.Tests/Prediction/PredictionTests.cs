@@ -82,6 +82,24 @@ public class PredictionTests
     }
 
     [Fact]
+    public void A_stop_on_a_chart_of_initial_temperatures_spends_its_energy_at_its_own()
+    {
+        var pad = new Pad("initial", "track-sport", Basis: ChartBasis.InitialEmbedded);
+        var axle = new AxleRun(SampleParts.Wheel(), pad, [WheelFactors.Median], AxleRun.NoFactors, 20, Core.Materials.Air.SeaLevelPressurePa);
+        for (var stop = 0; stop < 3; stop++)
+        {
+            axle.BeginStop();
+            var atC = axle.Wheel.EmbeddedC[0];
+            axle.Step(0.3, 40, Lanes.Create(60_000.0), braking: true);
+            axle.ChartBeforeC[0].ShouldBe(atC, 1e-9);
+            axle.ChartC[0].ShouldBe(atC, 1e-9);
+            axle.Step(7, 40, Lane.Zero, braking: false);
+        }
+
+        axle.ChartC[0].ShouldBeGreaterThan(25, "later stops begin warmer");
+    }
+
+    [Fact]
     public void A_stretch_begins_at_the_heat_that_the_one_before_left()
     {
         var plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 15, 40, CoolDownLaps: 0) };
