@@ -43,6 +43,16 @@ public class LapSimulationTests
         Energy(0.5).ShouldBe(fine, 0.003 * fine);
     }
 
+    [Theory]
+    [InlineData("regular")]
+    [InlineData("advanced")]
+    public void The_lap_that_is_driven_has_the_braking_energy_of_one_on_a_grid_eight_times_finer(string pace)
+    {
+        double Energy(LapTrace lap) => BrakingWork.LapJoules(lap, SampleParts.Estate, AirKgM3);
+        var fine = Energy(LapSimulation.Drive(SampleParts.Coastal, SampleParts.Estate, Pace.Find(pace), 1.05, AirKgM3, 0.25));
+        Energy(LapSimulation.Drive(SampleParts.Coastal, SampleParts.Estate, Pace.Find(pace), 1.05, AirKgM3)).ShouldBe(fine, 0.006 * fine);
+    }
+
     [Fact]
     public void Kinetic_energy_gained_and_lost_over_a_closed_lap_balance()
     {
