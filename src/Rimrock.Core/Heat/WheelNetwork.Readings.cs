@@ -48,7 +48,7 @@ public sealed partial class WheelNetwork
     /// <summary>Heat stored above 0 C in everything, J.</summary>
     public Lane StoredJ()
     {
-        var sum = (CaliperC * caliperCapacityJK) + (HatC * hatCapacityJK) + (HubC * HubCapacityJK);
+        var sum = (CaliperC * chain.Common.Capacity) + (HatC * chain.Near.Capacity) + (HubC * HubCapacityJK);
         for (var i = 0; i < Nodes; i++)
         {
             if (i is >= FaceIn and <= FaceOut)

@@ -31,7 +31,7 @@ public sealed partial class WheelNetwork
         return (intoIn, intoOut);
     }
 
-    private FacePaths SetSurroundings(double seconds, Lane midIn, Lane midOut, Lane airC)
+    private FacePaths SetSurroundings(Lane midIn, Lane midOut, Lane airC, Lane caliperLoss)
     {
         var ambient = Lanes.Create(ambientC);
         var convectionOut = air.FaceWM2K * exposedM2;
@@ -42,32 +42,25 @@ public sealed partial class WheelNetwork
         var view = CaliperViewFactor * 0.5 * caliperViewM2;
         var caliperIn = GreyBody.CoefficientWM2K(midIn, CaliperC, emissivity) * caliperFactor * view;
         var caliperOut = GreyBody.CoefficientWM2K(midOut, CaliperC, emissivity) * caliperFactor * view;
-        SetFaceSink(FaceIn, convectionIn, radiationIn, caliperIn, airC);
-        SetFaceSink(FaceOut, convectionOut, radiationOut, caliperOut, airC);
+        SetFaceSink(FaceIn, convectionIn, radiationIn, airC);
+        SetFaceSink(FaceOut, convectionOut, radiationOut, airC);
+        chain.Join[FaceIn] = caliperIn;
+        chain.Join[FaceOut] = caliperOut;
         for (var node = VaneNode - 1; node <= VaneNode + 1; node++)
         {
             chain.Sink[node] = passages;
             chain.Source[node] = passages * airC;
         }
 
-        var hatNode = HatNode();
-        var toHat = Lanes.Create(ringToHatWK);
         hatLoss = air.HatWM2K * hatAreaM2;
-
-        // A small hat follows its ring within seconds: where it will be at the step's end stands for it all through the step.
-        var held = Lanes.Create(hatCapacityJK / seconds);
-        hatAhead = ((held * HatC) + (toHat * chain.Temperature[hatNode]) + (HubC * HatToHubWK) + (hatLoss * airC)) / (held + toHat + hatLoss + Lanes.Create(HatToHubWK));
-        chain.Sink[hatNode] += toHat;
-        chain.Source[hatNode] += toHat * hatAhead;
+        chain.Near.Sink = hatLoss;
+        chain.Near.Source = hatLoss * airC;
         plateToAir = air.HatWM2K * (PlateCoefficientShare * plateOpenM2);
-        var plateSource = (plateToAir * airC) + (CaliperC * WheelParts.PlateToCarrierWK());
-        chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir + Lanes.Create(WheelParts.PlateToCarrierWK());
-        chain.Source[PlateIn] = chain.Source[PlateOut] = plateSource;
-        chain.Source[PistonIn] = chain.Sink[PistonIn] * CaliperC;
-        chain.Source[PistonOut] = chain.Sink[PistonOut] * CaliperC;
-        chain.Source[FluidIn] = chain.Sink[FluidIn] * CaliperC;
-        chain.Source[FluidOut] = chain.Sink[FluidOut] * CaliperC;
-        return new FacePaths(convectionIn, convectionOut, radiationIn, radiationOut, caliperIn, caliperOut);
+        chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir;
+        chain.Source[PlateIn] = chain.Source[PlateOut] = plateToAir * airC;
+        chain.Common.Sink = caliperLoss;
+        chain.Common.Source = caliperSourceW + (caliperLoss * ambientC);
+        return new FacePaths(convectionIn, convectionOut, radiationIn, radiationOut);
     }
 
     private Lane CaliperLossWK(double speedMS)
@@ -75,39 +68,24 @@ public sealed partial class WheelNetwork
         return caliperFactor * (CaliperLossParkedWK + ((CaliperLossAt100KmhWK - CaliperLossParkedWK) * Wind.At(speedMS)));
     }
 
-    private void SetFaceSink(int node, Lane convection, Lane radiation, Lane toCaliper, Lane airC)
+    private void SetFaceSink(int node, Lane convection, Lane radiation, Lane airC)
     {
-        chain.Sink[node] = convection + radiation + toCaliper;
-        chain.Source[node] += (convection * airC) + (radiation * ambientC) + (toCaliper * CaliperC);
+        chain.Sink[node] = convection + radiation;
+        chain.Source[node] += (convection * airC) + (radiation * ambientC);
     }
 
-    private void Account(double seconds, Lane heatW, Lane airC, in FacePaths faces, Lane caliperLoss)
+    private void Account(double seconds, Lane heatW, Lane airC, in FacePaths faces)
     {
         var mean = chain.Mean;
-        var sink = chain.Sink;
         var ambient = Lanes.Create(ambientC);
-        var toHat = (mean[HatNode()] - hatAhead) * ringToHatWK;
-        var toHub = (hatAhead - HubC) * HatToHubWK;
-        var hatOut = (hatAhead - airC) * hatLoss;
-        var hubOut = (HubC - ambient) * HubLossWK;
-        var intoCaliper = (faces.CaliperIn * (mean[FaceIn] - CaliperC)) + (faces.CaliperOut * (mean[FaceOut] - CaliperC))
-            + (sink[PistonIn] * (mean[PistonIn] - CaliperC)) + (sink[PistonOut] * (mean[PistonOut] - CaliperC))
-            + (sink[FluidIn] * (mean[FluidIn] - CaliperC)) + (sink[FluidOut] * (mean[FluidOut] - CaliperC))
-            + ((mean[PlateIn] + mean[PlateOut] - (CaliperC * 2)) * WheelParts.PlateToCarrierWK());
-        var platesOut = (mean[PlateIn] + mean[PlateOut] - (airC * 2)) * plateToAir;
-        var caliperOut = (CaliperC - ambient) * caliperLoss;
-
         Paths.Add(
             seconds,
             heatW + caliperSourceW,
             (faces.ConvectionIn * (mean[FaceIn] - airC)) + (faces.ConvectionOut * (mean[FaceOut] - airC)),
             (mean[VaneNode] + mean[VaneNode - 1] + mean[VaneNode + 1] - (airC * 3)) * passages,
             (faces.RadiationIn * (mean[FaceIn] - ambient)) + (faces.RadiationOut * (mean[FaceOut] - ambient)),
-            hatOut + hubOut,
-            caliperOut + platesOut);
-        HatC += (toHat - toHub - hatOut) * (seconds / hatCapacityJK);
-        HubC += (toHub - hubOut) * (seconds / HubCapacityJK);
-        CaliperC += (intoCaliper + caliperSourceW - caliperOut) * (seconds / caliperCapacityJK);
+            ((chain.Near.Mean - airC) * hatLoss) + ((chain.Far.Mean - ambient) * HubLossWK),
+            ((chain.Common.Mean - ambient) * chain.Common.Sink) + ((mean[PlateIn] + mean[PlateOut] - (airC * 2)) * plateToAir));
     }
 
     /// <summary>The ring's node that the hat hangs on: the outboard cheek of a one-piece rotor, the middle of a floating ring.</summary>
@@ -120,5 +98,5 @@ public sealed partial class WheelNetwork
     }
 
     /// <summary>Conductances of the two faces during one step, W/K.</summary>
-    private readonly record struct FacePaths(Lane ConvectionIn, Lane ConvectionOut, Lane RadiationIn, Lane RadiationOut, Lane CaliperIn, Lane CaliperOut);
+    private readonly record struct FacePaths(Lane ConvectionIn, Lane ConvectionOut, Lane RadiationIn, Lane RadiationOut);
 }

@@ -6,8 +6,8 @@ namespace Rimrock.Core.Heat;
 
 /// <summary>
 /// Heat in one wheel's brake for several members side by side. A chain runs from the fluid behind the inner pistons through
-/// piston, plate, pad, cheek, vanes, cheek, pad, plate, piston to the outer fluid; caliper, hat and hub hang on it and
-/// move once a step, since they are slow. Heat is born at the rubbing interface and shared by contact conductance and
+/// piston, plate, pad, cheek, vanes, cheek, pad, plate, piston to the outer fluid; caliper, hat and hub hang on it and are
+/// solved with it, so that no part is too light for a step. Heat is born at the rubbing interface and shared by contact conductance and
 /// both bodies' conduction. Equations and choices: docs/models/wheel-heat.md. Allocates in the constructor only.
 /// </summary>
 public sealed partial class WheelNetwork
@@ -88,17 +88,13 @@ public sealed partial class WheelNetwork
     private readonly double vaneNodeKg;
     private readonly double perCellKg;
     private readonly double vaneFill;
-    private readonly double ringToHatWK;
     private readonly double hatAreaM2;
-    private readonly double hatCapacityJK;
-    private readonly double caliperCapacityJK;
     private readonly double caliperViewM2;
     private readonly double plateOpenM2;
     private readonly bool oneSidedCaliper;
     private readonly bool drum;
     private double previousStepS = 1;
     private Lane passages;
-    private Lane hatAhead;
     private Lane hatLoss;
     private Lane plateToAir;
 
@@ -117,7 +113,6 @@ public sealed partial class WheelNetwork
         chain = new ChainSolver(Nodes, ambientC);
         history.Row(Before).Fill(Lanes.Create(ambientC));
         history.Row(Enthalpy).Fill(ring.EnthalpyJKg(Lanes.Create(ambientC)));
-        CaliperC = HatC = HubC = Lanes.Create(ambientC);
         Lane Each(Func<WheelFactors, double> of) => MemberLanes.Each(members, of);
 
         drum = parts.Drum;
@@ -131,10 +126,7 @@ public sealed partial class WheelNetwork
         perCellKg = 1 / cellMassKg;
         innerFaceShare = parts.InnerFaceShare();
         wellRiseShare = parts.Duct.WellRiseShare();
-        ringToHatWK = parts.RingToHatWK();
         hatAreaM2 = parts.HatAreaM2();
-        hatCapacityJK = parts.HatCapacityJK();
-        caliperCapacityJK = parts.CaliperCapacityJK();
         caliperViewM2 = parts.CaliperViewM2();
         plateOpenM2 = parts.PlateOpenM2();
         var rimM2 = 2 * Math.PI * parts.Rotor.OuterRadiusM() * parts.Rotor.ThicknessMm / 1000;
@@ -164,6 +156,7 @@ public sealed partial class WheelNetwork
         var fingers = Each(m => parts.PlateToFingersWK(m.PlateToPistonWM2K));
         var toPiston = Each(m => parts.PlateToPistonWK(m.PlateToPistonWM2K));
         pistonOutToBody = drum ? 0 : oneSidedCaliper ? 4 * parts.PistonToBodyWK() : parts.PistonToBodyWK();
+        HangCaliperAndHat();
         SetConstantLinks(padLink, toPiston, drum ? Lane.Zero : oneSidedCaliper ? fingers : toPiston, padCellM);
         ReadFaces(Lane.Zero, Lane.Zero);
     }
@@ -175,13 +168,13 @@ public sealed partial class WheelNetwork
     public HeatPaths Paths { get; } = new();
 
     /// <summary>Caliper body, C.</summary>
-    public Lane CaliperC { get; private set; }
+    public Lane CaliperC => chain.Common.Temperature;
 
     /// <summary>Hat, C.</summary>
-    public Lane HatC { get; private set; }
+    public Lane HatC => chain.Near.Temperature;
 
     /// <summary>Hub, C.</summary>
-    public Lane HubC { get; private set; }
+    public Lane HubC => chain.Far.Temperature;
 
     /// <summary>Moves the wheel on by one step.</summary>
     /// <param name="seconds">Step, s.</param>
@@ -204,17 +197,29 @@ public sealed partial class WheelNetwork
         SetRing(ahead);
         var surface = braking ? contact : speedMS > 0 ? gap : resting;
         var (intoIn, intoOut) = SetInterfaces(surface, heatW);
-        var paths = SetSurroundings(seconds, midIn, midOut, airC);
+        var paths = SetSurroundings(midIn, midOut, airC, CaliperLossWK(speedMS));
         chain.Temperature[FaceIn..(FaceOut + 1)].CopyTo(history.Row(Before)[FaceIn..]);
         chain.Step(seconds);
         previousStepS = seconds;
         KeepRingEnthalpy();
-        Account(seconds, heatW, airC, paths, CaliperLossWK(speedMS));
+        Account(seconds, heatW, airC, paths);
         ReadFaces(FluxIntoFace(PadInFace, FaceIn, intoIn), FluxIntoFace(PadOutFace, FaceOut, intoOut));
     }
 
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane Series(Lane a, Lane b) => a * b / (a + b);
+
+    private void HangCaliperAndHat()
+    {
+        chain.Common.Capacity = Lanes.Create(parts.CaliperCapacityJK());
+        chain.BranchNode = HatNode();
+        chain.NearLink = Lanes.Create(parts.RingToHatWK());
+        chain.FarLink = Lanes.Create(HatToHubWK);
+        chain.Near.Capacity = Lanes.Create(parts.HatCapacityJK());
+        chain.Far.Capacity = Lanes.Create(HubCapacityJK);
+        chain.Far.Sink = Lanes.Create(HubLossWK);
+        chain.Far.Source = Lanes.Create(HubLossWK * ambientC);
+    }
 
     private void SetConstantLinks(Lane padLink, Lane toPistonIn, Lane toPistonOut, double padCellM)
     {
@@ -233,10 +238,11 @@ public sealed partial class WheelNetwork
         chain.Link[PlateOut] = toPistonOut;
         chain.Link[FluidIn] = toFluidIn;
         chain.Link[PistonOut] = toFluidOut;
-        chain.Sink[PistonIn] = Lanes.Create(parts.PistonToBodyWK());
-        chain.Sink[PistonOut] = Lanes.Create(pistonOutToBody);
-        chain.Sink[FluidIn] = fluidToBody;
-        chain.Sink[FluidOut] = oneSidedCaliper ? Lane.Zero : fluidToBody;
+        chain.Join[PistonIn] = Lanes.Create(parts.PistonToBodyWK());
+        chain.Join[PistonOut] = Lanes.Create(pistonOutToBody);
+        chain.Join[FluidIn] = fluidToBody;
+        chain.Join[FluidOut] = oneSidedCaliper ? Lane.Zero : fluidToBody;
+        chain.Join[PlateIn] = chain.Join[PlateOut] = Lanes.Create(WheelParts.PlateToCarrierWK());
     }
 
     private void SetRing(double ahead)

@@ -8,12 +8,14 @@ namespace Rimrock.Core.Numerics;
 /// Stepped by the two-stage, second-order, L-stable diagonally implicit Runge-Kutta method (Alexander, SIAM J. Numer.
 /// Anal. 14 (1977) 1006-1021, gamma = 1 - 1/sqrt 2; from memory): any step is stable and stiff parts do not ring.
 /// The tridiagonal system is eliminated from both ends towards the middle, which lets the processor overlap the halves.
-/// A node may have no capacity; it then follows its neighbours. Allocates in the constructor only.
+/// Beside the chain stand a body that any node may be joined to (a bordered system, solved exactly by its Schur complement:
+/// Golub and Van Loan, Matrix Computations, 3rd ed. 1996, section 3.2, from memory) and a branch of two bodies at one node
+/// (eliminated into it). A node may have no capacity; it then follows its neighbours. Allocates in the constructor only.
 /// </summary>
 public sealed class ChainSolver
 {
-    private const double Gamma = 0.29289321881345254;
-    private const double Ahead = (1 - Gamma) / Gamma;
+    internal const double Gamma = 0.29289321881345254;
+    internal const double Ahead = (1 - Gamma) / Gamma;
     private readonly LaneBuffer rows;
     private readonly int last;
     private readonly int middle;
@@ -30,6 +32,7 @@ public sealed class ChainSolver
         middle = nodes / 2;
         Temperature.Fill(Lanes.Create(startC));
         Mean.Fill(Lanes.Create(startC));
+        (Common, Near, Far) = (new LumpedBody(startC), new LumpedBody(startC), new LumpedBody(startC));
     }
 
     /// <summary>Temperatures now, C.</summary>
@@ -50,26 +53,73 @@ public sealed class ChainSolver
     /// <summary>Heat put in, W: sources plus each sink's conductance times the temperature of what it leads to.</summary>
     public Span<Lane> Source => rows.Row(RowOf.Source);
 
-    /// <summary>Moves the chain on.</summary>
+    /// <summary>Conductance between each node and the common body, W/K.</summary>
+    public Span<Lane> Join => rows.Row(RowOf.Join);
+
+    /// <summary>The body that nodes are joined to.</summary>
+    public LumpedBody Common { get; }
+
+    /// <summary>The node that the branch hangs on.</summary>
+    public int BranchNode { get; set; }
+
+    /// <summary>First body of the branch.</summary>
+    public LumpedBody Near { get; }
+
+    /// <summary>Second body of the branch.</summary>
+    public LumpedBody Far { get; }
+
+    /// <summary>Conductance between the branch's node and its first body, W/K.</summary>
+    public Lane NearLink { get; set; }
+
+    /// <summary>Conductance between the branch's two bodies, W/K.</summary>
+    public Lane FarLink { get; set; }
+
+    /// <summary>Moves the chain and all that hangs on it.</summary>
     /// <param name="seconds">Step, s, above 0.</param>
     public void Step(double seconds)
     {
-        Factor(Lanes.Create(1 / (Gamma * seconds)));
-        Solve(ref rows.First(RowOf.Temperature), new FirstStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Stage), ref rows.First(RowOf.Mean)));
-        Solve(ref rows.First(RowOf.Stage), new SecondStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Mean)));
+        var inverse = Lanes.Create(1 / (Gamma * seconds));
+        Far.Factor(inverse, FarLink);
+        Near.Factor(inverse, NearLink + (FarLink * (Lane.One - (FarLink * Far.Pivot))));
+        Factor(inverse, NearLink * (Lane.One - (NearLink * Near.Pivot)));
+        SolveWithBranch(ref rows.First(RowOf.Temperature), new FirstStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Stage), ref rows.First(RowOf.Mean)), first: true);
+        SolveWithBranch(ref rows.First(RowOf.Stage), new SecondStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Mean)), first: false);
+    }
+
+    // The branch is eliminated into its node before a stage and filled in after it.
+    private void SolveWithBranch<TStage>(ref Lane start, TStage stage, bool first)
+        where TStage : struct, IStage, allows ref struct
+    {
+        var far = Far.Due(first);
+        var near = Near.Due(first) + (FarLink * Far.Pivot * far);
+        ref var source = ref Unsafe.Add(ref rows.First(RowOf.Source), BranchNode);
+        var own = source;
+        source += NearLink * Near.Pivot * near;
+        var common = Solve(ref start, Common.Due(first), stage);
+        source = own;
+        var node = first ? Mean[BranchNode] * (1 / (1 - Gamma)) : Temperature[BranchNode];
+        var nearFound = (near + (NearLink * node)) * Near.Pivot;
+        Near.Put(nearFound, first);
+        Far.Put((far + (FarLink * nearFound)) * Far.Pivot, first);
+        Common.Put(common, first);
     }
 
     // The loops below run over both halves at once through references: running values stay in registers, and no index is
     // checked thirty times a step. All rows have the length that the constructor gave them.
-    private void Factor(Lane inverse)
+    private void Factor(Lane inverse, Lane branch)
     {
+        ref var branchSink = ref Unsafe.Add(ref rows.First(RowOf.Sink), BranchNode);
+        var ownSink = branchSink;
+        branchSink += branch;
         ref var capacity = ref rows.First(RowOf.Capacity);
         ref var link = ref rows.First(RowOf.Link);
         ref var sink = ref rows.First(RowOf.Sink);
         ref var held = ref rows.First(RowOf.Held);
         ref var pivot = ref rows.First(RowOf.Pivot);
         ref var share = ref rows.First(RowOf.Share);
-        Lane fromLeft = Lane.Zero, fromRight = Lane.Zero;
+        ref var join = ref rows.First(RowOf.Join);
+        ref var reply = ref rows.First(RowOf.Reply);
+        Lane fromLeft = Lane.Zero, fromRight = Lane.Zero, replyLeft = Lane.Zero, replyRight = Lane.Zero, passedLeft = Lane.Zero, passedRight = Lane.Zero;
         for (int i = 0, j = last; i < middle; i++, j--)
         {
             var nextLeft = Unsafe.Add(ref link, i);
@@ -78,8 +128,10 @@ public sealed class ChainSolver
             var heldRight = Unsafe.Add(ref capacity, j) * inverse;
             Unsafe.Add(ref held, i) = heldLeft;
             Unsafe.Add(ref held, j) = heldRight;
-            var left = Lane.One / (heldLeft + Unsafe.Add(ref sink, i) + nextLeft + fromLeft);
-            var right = Lane.One / (heldRight + Unsafe.Add(ref sink, j) + nextRight + fromRight);
+            var joinLeft = Unsafe.Add(ref join, i);
+            var joinRight = Unsafe.Add(ref join, j);
+            var left = Lane.One / (heldLeft + Unsafe.Add(ref sink, i) + joinLeft + nextLeft + fromLeft);
+            var right = Lane.One / (heldRight + Unsafe.Add(ref sink, j) + joinRight + nextRight + fromRight);
             Unsafe.Add(ref pivot, i) = left;
             Unsafe.Add(ref pivot, j) = right;
             var shareLeft = nextLeft * left;
@@ -90,14 +142,33 @@ public sealed class ChainSolver
             // What the next diagonal gains from this link: L - L^2 / pivot.
             fromLeft = nextLeft - (nextLeft * shareLeft);
             fromRight = nextRight - (nextRight * shareRight);
+
+            // What a kelvin of the common body brings to each node, and what of it does not come back.
+            replyLeft += joinLeft;
+            replyRight += joinRight;
+            var heatLeft = replyLeft * left;
+            var heatRight = replyRight * right;
+            Unsafe.Add(ref reply, i) = heatLeft;
+            Unsafe.Add(ref reply, j) = heatRight;
+            passedLeft += joinLeft - (replyLeft * heatLeft);
+            passedRight += joinRight - (replyRight * heatRight);
+            replyLeft *= shareLeft;
+            replyRight *= shareRight;
         }
 
         var heldMiddle = Unsafe.Add(ref capacity, middle) * inverse;
         Unsafe.Add(ref held, middle) = heldMiddle;
-        Unsafe.Add(ref pivot, middle) = Lane.One / (heldMiddle + Unsafe.Add(ref sink, middle) + fromLeft + fromRight);
+        var joinMiddle = Unsafe.Add(ref join, middle);
+        var centre = Lane.One / (heldMiddle + Unsafe.Add(ref sink, middle) + joinMiddle + fromLeft + fromRight);
+        Unsafe.Add(ref pivot, middle) = centre;
+        branchSink = ownSink;
+        var replyMiddle = joinMiddle + replyLeft + replyRight;
+        Unsafe.Add(ref reply, middle) = replyMiddle * centre;
+        Common.Factor(inverse, passedLeft + passedRight + joinMiddle - (replyMiddle * replyMiddle * centre));
     }
 
-    private void Solve<TStage>(ref Lane start, TStage stage)
+    // Finds a stage; returns the common body's temperature in it, which the forward sweep yields on its way.
+    private Lane Solve<TStage>(ref Lane start, Lane commonDue, TStage stage)
         where TStage : struct, IStage, allows ref struct
     {
         ref var source = ref rows.First(RowOf.Source);
@@ -105,28 +176,34 @@ public sealed class ChainSolver
         ref var pivot = ref rows.First(RowOf.Pivot);
         ref var share = ref rows.First(RowOf.Share);
         ref var partial = ref rows.First(RowOf.Partial);
-        Lane left = Lane.Zero, right = Lane.Zero;
+        ref var reply = ref rows.First(RowOf.Reply);
+        Lane left = Lane.Zero, right = Lane.Zero, toCommonLeft = commonDue, toCommonRight = Lane.Zero;
         for (int i = 0, j = last; i < middle; i++, j--)
         {
             var sumLeft = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, i), Unsafe.Add(ref start, i), Unsafe.Add(ref source, i)) + left;
             var sumRight = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, j), Unsafe.Add(ref start, j), Unsafe.Add(ref source, j)) + right;
             Unsafe.Add(ref partial, i) = sumLeft * Unsafe.Add(ref pivot, i);
             Unsafe.Add(ref partial, j) = sumRight * Unsafe.Add(ref pivot, j);
+            toCommonLeft = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), sumLeft, toCommonLeft);
+            toCommonRight = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), sumRight, toCommonRight);
             left = sumLeft * Unsafe.Add(ref share, i);
             right = sumRight * Unsafe.Add(ref share, j);
         }
 
-        var centre = (Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, middle), Unsafe.Add(ref start, middle), Unsafe.Add(ref source, middle)) + left + right)
-            * Unsafe.Add(ref pivot, middle);
+        var sumMiddle = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, middle), Unsafe.Add(ref start, middle), Unsafe.Add(ref source, middle)) + left + right;
+        var common = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, middle), sumMiddle, toCommonLeft + toCommonRight) * Common.Pivot;
+        var centre = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, middle), common, sumMiddle * Unsafe.Add(ref pivot, middle));
         stage.Put(middle, centre);
         left = right = centre;
         for (int i = middle - 1, j = middle + 1; i >= 0; i--, j++)
         {
-            left = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, i), left, Unsafe.Add(ref partial, i));
-            right = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, j), right, Unsafe.Add(ref partial, j));
+            left = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, i), left, Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), common, Unsafe.Add(ref partial, i)));
+            right = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, j), right, Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), common, Unsafe.Add(ref partial, j)));
             stage.Put(i, left);
             stage.Put(j, right);
         }
+
+        return common;
     }
 
     /// <summary>What becomes of a stage's temperatures as they are found.</summary>
@@ -137,7 +214,7 @@ public sealed class ChainSolver
 
     private static class RowOf
     {
-        public const int Temperature = 0, Mean = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Held = 6, Pivot = 7, Share = 8, Partial = 9, Stage = 10, Count = 11;
+        public const int Temperature = 0, Mean = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Held = 6, Pivot = 7, Share = 8, Partial = 9, Stage = 10, Join = 11, Reply = 12, Count = 13;
     }
 
     private readonly ref struct FirstStage(ref Lane temperature, ref Lane stage, ref Lane mean) : IStage

@@ -181,6 +181,12 @@ public sealed record Rotor(
     private void CheckDrum(string field, ICollection<InputFault> faults)
     {
         Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
+        Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
+        if (OuterDiameterMm <= InnerDiameterMm)
+        {
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"below {OuterDiameterMm:0.#} mm", "A drum's hat is narrower than its rubbing face."));
+        }
+
         Wall.Check(ThicknessMm, faults, $"{field}.thicknessMm");
         Width.Check(DrumWidthMm, faults, $"{field}.drumWidthMm");
         if (RingMassKg is { } mass)
@@ -188,9 +194,9 @@ public sealed record Rotor(
             Mass.Check(mass, faults, $"{field}.ringMassKg");
         }
 
-        if (Vanes != VaneKind.Solid || Material != RingMaterial.Iron)
+        if (Vanes != VaneKind.Solid || VaneGapMm != 0 || Material != RingMaterial.Iron)
         {
-            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {Material}", "Solid, Iron for a drum", "A drum is iron and has no vanes."));
+            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {VaneGapMm:0.#} mm, {Material}", "Solid, 0 mm, Iron for a drum", "A drum is iron and has no vanes."));
         }
     }
 }

@@ -5,8 +5,8 @@ namespace Rimrock.Core.Tests.Numerics;
 
 public class ChainSolverTests
 {
-    /// <summary>A slow oracle: the same two stages with a dense Gaussian elimination.</summary>
-    private static double[] DenseStep(double[] t, double[] c, double[] link, double[] sink, double[] source, double h)
+    /// <summary>A slow oracle: the same two stages with a dense Gaussian elimination; conductances between any two nodes.</summary>
+    private static double[] DenseStep(double[] t, double[] c, double[,] link, double[] sink, double[] source, double h)
     {
         const double gamma = 0.29289321881345254;
         var n = t.Length;
@@ -15,16 +15,15 @@ public class ChainSolverTests
             var a = new double[n, n + 1];
             for (var i = 0; i < n; i++)
             {
-                a[i, i] = (c[i] / (gamma * h)) + sink[i] + (i > 0 ? link[i - 1] : 0) + (i < n - 1 ? link[i] : 0);
+                a[i, i] = (c[i] / (gamma * h)) + sink[i];
                 a[i, n] = (c[i] / (gamma * h) * from[i]) + source[i];
-                if (i > 0)
+                for (var j = 0; j < n; j++)
                 {
-                    a[i, i - 1] = -link[i - 1];
-                }
-
-                if (i < n - 1)
-                {
-                    a[i, i + 1] = -link[i];
+                    if (j != i)
+                    {
+                        a[i, i] += link[i, j];
+                        a[i, j] = -link[i, j];
+                    }
                 }
             }
 
@@ -51,38 +50,63 @@ public class ChainSolverTests
     }
 
     [Fact]
-    public void Any_chain_steps_as_dense_elimination_does()
+    public void Any_chain_with_a_body_and_a_branch_steps_as_dense_elimination_does()
     {
+        // Capacities from a milligram to kilograms: what is light must follow, whatever the step.
         var value = Gen.Double[0.1, 50];
+        var capacity = Gen.Double[-3, 3.5].Select(exponent => Math.Pow(10, exponent));
         (from half in Gen.Int[1, 8]
-         from c in value.Array[(2 * half) + 1]
+         from c in capacity.Array[(2 * half) + 4]
          from link in value.Array[2 * half]
-         from sink in value.Array[(2 * half) + 1]
-         from source in Gen.Double[-500, 500].Array[(2 * half) + 1]
+         from join in Gen.OneOf(Gen.Const(0.0), value).Array[(2 * half) + 1]
+         from twig in value.Array[2]
+         from at in Gen.Int[0, 2 * half]
+         from sink in value.Array[(2 * half) + 4]
+         from source in Gen.Double[-500, 500].Array[(2 * half) + 4]
          from h in Gen.Double[0.01, 100]
-         select (c, link, sink, source, h)).Sample(sample =>
+         select (c, link, join, twig, at, sink, source, h)).Sample(sample =>
         {
-            var (c, link, sink, source, h) = sample;
-            var chain = new ChainSolver(c.Length, 20);
-            for (var i = 0; i < c.Length; i++)
+            var (c, link, join, twig, at, sink, source, h) = sample;
+            var n = link.Length + 1;
+            var chain = new ChainSolver(n, 20) { BranchNode = at, NearLink = Lanes.Create(twig[0]), FarLink = Lanes.Create(twig[1]) };
+            var all = new double[n + 3, n + 3];
+            void Joined(int one, int other, double by) => all[one, other] = all[other, one] = by;
+            var start = Enumerable.Repeat(20.0, n + 3).ToArray();
+            for (var i = 0; i < n; i++)
             {
-                chain.Capacity[i] = Lanes.Create(c[i]);
-                chain.Sink[i] = Lanes.Create(sink[i]);
-                chain.Source[i] = Lanes.Create(source[i]);
-                chain.Temperature[i] = Lanes.Create(20.0 + (i * 13 % 7));
+                start[i] = 20.0 + (i * 13 % 7);
+                (chain.Capacity[i], chain.Sink[i], chain.Source[i], chain.Join[i]) = (Lanes.Create(c[i]), Lanes.Create(sink[i]), Lanes.Create(source[i]), Lanes.Create(join[i]));
+                chain.Temperature[i] = Lanes.Create(start[i]);
+                Joined(i, n, join[i]);
             }
 
             for (var i = 0; i < link.Length; i++)
             {
                 chain.Link[i] = Lanes.Create(link[i]);
+                Joined(i, i + 1, link[i]);
             }
 
-            var expected = DenseStep([.. chain.Temperature.ToArray().Select(t => t[0])], c, link, sink, source, h);
-            chain.Step(h);
-            for (var i = 0; i < c.Length; i++)
+            Joined(at, n + 1, twig[0]);
+            Joined(n + 1, n + 2, twig[1]);
+            LumpedBody[] bodies = [chain.Common, chain.Near, chain.Far];
+            for (var i = 0; i < bodies.Length; i++)
             {
-                chain.Temperature[i][3].ShouldBe(expected[i], 1e-7 * (1 + Math.Abs(expected[i])));
+                (bodies[i].Capacity, bodies[i].Sink, bodies[i].Source) = (Lanes.Create(c[n + i]), Lanes.Create(sink[n + i]), Lanes.Create(source[n + i]));
             }
+
+            var expected = DenseStep(start, c, all, sink, source, h);
+            chain.Step(h);
+            double[] found = [.. chain.Temperature.ToArray().Select(t => t[3]), .. bodies.Select(body => body.Temperature[3])];
+            double[] mean = [.. chain.Mean.ToArray().Select(t => t[3]), .. bodies.Select(body => body.Mean[3])];
+            for (var i = 0; i < found.Length; i++)
+            {
+                found[i].ShouldBe(expected[i], 1e-7 * (1 + Math.Abs(expected[i])));
+            }
+
+            // What all hold more is what came in less what left by the means.
+            var gained = found.Select((celsius, i) => c[i] * (celsius - start[i])).Sum();
+            var came = h * mean.Select((celsius, i) => source[i] - (sink[i] * celsius)).Sum();
+            gained.ShouldBe(came, 1e-9 * h * source.Sum(Math.Abs));
         });
     }
 

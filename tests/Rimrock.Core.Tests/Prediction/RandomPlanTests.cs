@@ -100,6 +100,27 @@ public class RandomPlanTests
         result.Limits.Where(limit => limit.Gives).Select(limit => (limit.When!.Session, limit.When.Lap)).ShouldBeInOrder();
     }
 
+    [Fact]
+    public void Many_plans_are_finite_closed_and_bounded()
+    {
+        // 200 in every run, 5,000 in the long form.
+        var plans = Environment.GetEnvironmentVariable("RIMROCK_LONG") is null ? 200 : 5000;
+        var drawn = Enumerable.Range(1000, plans * 2).Select(seed => (Seed: seed, Plan: Plan(seed))).Where(row => row.Plan.Faults().Count == 0).Take(plans).ToList();
+        drawn.Count.ShouldBe(plans);
+        Parallel.ForEach(drawn, row =>
+        {
+            var (seed, plan) = row;
+            try
+            {
+                WholeAnswer.Holds(plan);
+            }
+            catch (Exception failed)
+            {
+                throw new InvalidOperationException($"plan of seed {seed}: {failed.Message}", failed);
+            }
+        });
+    }
+
     [Theory]
     [MemberData(nameof(FewSeeds))]
     public void More_heat_in_or_less_air_is_never_cooler(int seed)
