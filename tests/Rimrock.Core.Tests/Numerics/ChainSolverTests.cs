@@ -58,15 +58,15 @@ public class ChainSolverTests
         (from half in Gen.Int[1, 8]
          from c in capacity.Array[(2 * half) + 4]
          from link in value.Array[2 * half]
-         from join in Gen.OneOf(Gen.Const(0.0), value).Array[(2 * half) + 1]
+         from joins in Gen.OneOf(Gen.Const(0.0), value).Array[(2 * half) + 1]
          from twig in value.Array[2]
          from at in Gen.Int[0, 2 * half]
          from sink in value.Array[(2 * half) + 4]
          from source in Gen.Double[-500, 500].Array[(2 * half) + 4]
          from h in Gen.Double[0.01, 100]
-         select (c, link, join, twig, at, sink, source, h)).Sample(sample =>
+         select (c, link, joins, twig, at, sink, source, h)).Sample(sample =>
         {
-            var (c, link, join, twig, at, sink, source, h) = sample;
+            var (c, link, joins, twig, at, sink, source, h) = sample;
             var n = link.Length + 1;
             var chain = new ChainSolver(n, 20) { BranchNode = at, NearLink = Lanes.Create(twig[0]), FarLink = Lanes.Create(twig[1]) };
             var all = new double[n + 3, n + 3];
@@ -75,9 +75,9 @@ public class ChainSolverTests
             for (var i = 0; i < n; i++)
             {
                 start[i] = 20.0 + (i * 13 % 7);
-                (chain.Capacity[i], chain.Sink[i], chain.Source[i], chain.Join[i]) = (Lanes.Create(c[i]), Lanes.Create(sink[i]), Lanes.Create(source[i]), Lanes.Create(join[i]));
+                (chain.Capacity[i], chain.Sink[i], chain.Source[i], chain.Join[i]) = (Lanes.Create(c[i]), Lanes.Create(sink[i]), Lanes.Create(source[i]), Lanes.Create(joins[i]));
                 chain.Temperature[i] = Lanes.Create(start[i]);
-                Joined(i, n, join[i]);
+                Joined(i, n, joins[i]);
             }
 
             for (var i = 0; i < link.Length; i++)
