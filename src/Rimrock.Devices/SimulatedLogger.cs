@@ -49,6 +49,7 @@ public sealed class SimulatedLogger
             run.Run(phase);
         }
 
+        ModelEnds.ThrowIfPassed(plan, run, 0);
         Frames = frames;
         TrueRotorPeakC = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][0]);
     }

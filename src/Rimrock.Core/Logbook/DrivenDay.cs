@@ -64,8 +64,10 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
         var phases = pieces.Select((piece, i) => new DayPhase(1, PhaseKind.HotLap, i + 1, DrivingSchedule.Of(piece, plan.DrivenCar(), day.AirDensityKgM3))).ToList();
         var belief = Population.Sketch;
         var peaks = pieces.Select(_ => new float[belief.Scores.Length]).ToArray();
+        var ends = new ModelEnds.Tally(plan);
         MemberRuns.Each(phases, plan, belief.Scores, (run, places, _) =>
         {
+            ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
             for (var lane = 0; lane < places.Length; lane++)
             {
                 for (var lap = 0; lap < peaks.Length; lap++)
@@ -78,6 +80,7 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
                 }
             }
         }, cancel);
+        ends.Edges();
         var laps = pieces.Select((piece, i) =>
         {
             var band = Quantiles.Weighted(peaks[i], belief.Weights);

@@ -22,6 +22,7 @@ public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, dou
             run.Run(phase);
         }
 
+        ModelEnds.ThrowIfPassed(plan, run, 0);
         var laps = Math.Max(1, day.HotLaps);
         var hours = plan.Stint.MinutesEach / 60.0 / laps;
         Axle Loss(AxleRun axle, Vehicles.AxleBrake brake, Rotor rotor, Pad pad)

@@ -72,14 +72,14 @@ public static class Matcher
         var search = new SetupSearch(plan, offer, wishes, day);
         var found = search.Run(share => progress?.Invoke(0.6 * share), cancel);
         var chosen = Varied(found.Front);
-        var judged = new Suggestion[chosen.Count];
+        var judged = new Suggestion?[chosen.Count];
         var done = 0;
         Parallel.For(0, chosen.Count, new ParallelOptions { CancellationToken = cancel }, i =>
         {
-            judged[i] = judge.Judge(chosen[i], fitted);
+            judged[i] = judge.Known(chosen[i], fitted);
             progress?.Invoke(0.6 + (0.3 * Interlocked.Increment(ref done) / chosen.Count));
         });
-        var shortlist = judged.OrderBy(setup => setup.Objectives.Score(wishes)).ThenBy(setup => setup.Key, StringComparer.Ordinal).Take(Shown).ToList();
+        var shortlist = judged.OfType<Suggestion>().OrderBy(setup => setup.Objectives.Score(wishes)).ThenBy(setup => setup.Key, StringComparer.Ordinal).Take(Shown).ToList();
         var steps = fitted.Objectives.Risk <= EnoughRisk ? [] : Spend(plan, found, search, judge, fitted);
         progress?.Invoke(1);
         return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps), found.Cloud, found.Examined, found.Front.Count);
@@ -131,7 +131,11 @@ public static class Matcher
             var next = changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
             changes.Remove(next);
             now = next.Apply(now);
-            var after = judge.Judge(now, fitted);
+            if (judge.Known(now, fitted) is not { } after)
+            {
+                continue;
+            }
+
             steps.Add(new SpendStep(next.What, after, after.Cost.BuyNow - state.Cost.BuyNow, state.Objectives.Risk, after.Objectives.Risk));
             state = after;
         }

@@ -25,6 +25,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
             run.Run(phase);
         }
 
+        ModelEnds.ThrowIfPassed(on, run, Middle);
+
         var pedal = ColdStop.EverydayPedalN(on);
         ColdStopResult[] cold = [ColdStop.Compare(on, 50, 5, pedal), ColdStop.Compare(on, 100, 5, pedal), ColdStop.Compare(on, 100, 5, PanicPedalN)];
         var fluid = Predictor.FluidOf(on);
@@ -46,6 +48,19 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
         var judged = new Suggestion(setup.Key(), SetupNames.Of(setup), objectives, limits, layers, cold, street, Season(setup, on, run), cost, Math.Round(share, 3), Math.Round(equalShare, 3),
             Energy(on, run), Math.Round(CrackLife.Index(on.FrontRotor, over), 2), Math.Round(2 * (Unsprung(on.FrontRotor) - Unsprung(plan.FrontRotor)), 1), []);
         return judged with { Reasons = fitted is null ? [] : Reasons.Of(fitted, judged, on) };
+    }
+
+    /// <summary>Judges a setup; null where its day leads out of the model's range.</summary>
+    public Suggestion? Known(Setup setup, Suggestion fitted)
+    {
+        try
+        {
+            return Judge(setup, fitted);
+        }
+        catch (BeyondModelException)
+        {
+            return null;
+        }
     }
 
     private static double ChanceOf(Limit limit, PredictionPlan on, DayRun run, Spread vapour)

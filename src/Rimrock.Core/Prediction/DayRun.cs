@@ -29,6 +29,7 @@ public sealed class DayRun
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
     private readonly Lane[] now = new Lane[PhaseRecord.Parts];
+    private readonly double[] ends;
     private readonly List<Lane> samples = [];
     private readonly List<double> sampleTimes = [];
     private readonly bool demands;
@@ -65,9 +66,13 @@ public sealed class DayRun
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
         gripG = GripG(plan);
+        ends = ModelEnds.EndsOf(plan);
         shareShift = Each(m => m.FrontShareShift);
         energyFactor = Each(m => m.Energy);
     }
+
+    /// <summary>False to keep temperatures beyond the model's ends, for checks of the model itself.</summary>
+    internal bool Guarded { get; init; } = true;
 
     /// <summary>The front wheel's parts.</summary>
     public WheelParts FrontParts { get; }
@@ -247,6 +252,13 @@ public sealed class DayRun
     {
         Read(front, 0);
         Read(rear, 1);
+        if (Guarded)
+        {
+            for (var part = 0; part < ends.Length; part++)
+            {
+                now[part] = Lanes.MinNative(now[part], Lanes.Create(ends[part]));
+            }
+        }
     }
 
     private void Read(AxleRun axle, int offset)

@@ -21,20 +21,32 @@ public static class Predictor
     /// <param name="plan">The plan.</param>
     /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public static PredictionResult Predict(PredictionPlan plan, Day? laid = null)
+    /// <exception cref="BeyondModelException">The day leads out of the model's range.</exception>
+    public static PredictionResult Predict(PredictionPlan plan, Day? laid = null) => Answer(plan, laid, guarded: true);
+
+    /// <summary>The same without the guard at the model's ends: for checks that the model itself holds together.</summary>
+    internal static PredictionResult PredictUnguarded(PredictionPlan plan) => Answer(plan, null, guarded: false);
+
+    private static PredictionResult Answer(PredictionPlan plan, Day? laid, bool guarded)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
         var day = laid ?? new Day(plan);
         var members = CarFactors.Corners;
-        var track = new DayRun(plan, members);
-        var road = new DayRun(plan, members);
+        var track = new DayRun(plan, members) { Guarded = guarded };
+        var road = new DayRun(plan, members) { Guarded = guarded };
         ColdStopResult[] coldStops = [];
         Parallel.Invoke(() => Run(track, day.Track), () =>
         {
             Run(road, day.Road);
             coldStops = ColdStop.ComparedAtEverydayPedal(plan);
         });
+        if (guarded)
+        {
+            ModelEnds.ThrowIfPassed(plan, track, Member);
+            ModelEnds.ThrowIfPassed(plan, road, Member);
+        }
+
         var fluid = FluidOf(plan);
         List<StopSummary> stops = [];
         List<SessionSeries> sessions = [];
@@ -62,7 +74,7 @@ public static class Predictor
             WheelReports.Faces(plan, track, (Member, Cool, Hot, QuietSide)),
             WheelReports.Pedal(plan, track, stops, Member),
             [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
-            Cautions(plan));
+            [.. ModelEnds.EdgesPassed(plan, track, Cool, Hot), .. ModelEnds.EdgesPassed(plan, road, Cool, Hot), .. Cautions(plan)]);
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)

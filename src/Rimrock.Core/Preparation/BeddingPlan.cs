@@ -95,7 +95,8 @@ public sealed record BeddingPlan(
             }
         }
 
-        return best!.Plan(place, target, shock, NotesFor(plan, place, best.Reached));
+        ModelEnds.ThrowIfPassed(fresh, best!.Day, 0);
+        return best.Plan(place, target, shock, NotesFor(plan, place, best.Reached));
     }
 
     private static List<string> NotesFor(PredictionPlan plan, BeddingPlace place, bool reached)

@@ -137,6 +137,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             run.Run(phase);
         }
 
+        ModelEnds.ThrowIfPassed(on, run, 0);
         var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid]);
         var hottest = fluids.MaxBy(fluid => fluid.P50)!;
         return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),

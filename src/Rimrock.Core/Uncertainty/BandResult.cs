@@ -10,7 +10,8 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="Parts">Bands over time.</param>
 /// <param name="Peaks">Bands of the day's highest temperature in each layer of the strata.</param>
 /// <param name="Limits">Every limit with its probability, by code.</param>
-public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits);
+/// <param name="Beyond">Upper edges that lie beyond the model, in words.</param>
+public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>

@@ -17,8 +17,10 @@ public static class BelievedPeaks
         ArgumentNullException.ThrowIfNull(belief);
         ArgumentNullException.ThrowIfNull(parts);
         var peaks = parts.Select(_ => new float[belief.Scores.Length]).ToArray();
+        var ends = new ModelEnds.Tally(plan);
         MemberRuns.Each(new Day(plan).Track, plan, belief.Scores, (run, places, _) =>
         {
+            ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
             for (var lane = 0; lane < places.Length; lane++)
             {
                 for (var part = 0; part < parts.Count; part++)
@@ -31,6 +33,7 @@ public static class BelievedPeaks
                 }
             }
         }, cancel);
+        ends.Edges();
         return [.. peaks.Select(values => Quantiles.Weighted(values, belief.Weights))];
     }
 }

@@ -18,6 +18,7 @@ public static class Ensemble
     /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
     /// <param name="cancel">Stops between stretches of the day.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
+    /// <exception cref="BeyondModelException">The band would lie out of the model's range.</exception>
     public static BandResult Run(PredictionPlan plan, Population? belief = null, Day? laid = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -31,8 +32,10 @@ public static class Ensemble
         float[][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
+        var ends = new ModelEnds.Tally(plan);
         MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
         {
+            ends.Add(run, [.. places.Select(same => (double)same.Length)]);
             for (var lane = 0; lane < places.Length; lane++)
             {
                 var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane, words: false);
@@ -68,6 +71,7 @@ public static class Ensemble
                 }
             }
         }, cancel);
+        var edges = ends.Edges();
         var ranks = new FactorRanks(scores);
 
         // Every member has the same limits in the same order.
@@ -76,7 +80,7 @@ public static class Ensemble
         return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
-            [.. limitBands.OrderBy(limit => limit.Code, StringComparer.Ordinal)]);
+            [.. limitBands.OrderBy(limit => limit.Code, StringComparer.Ordinal)], edges);
     }
 
     private static PeakBand PeakBandOf(BrakePart part, float[] peaks)

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
+using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Storage;
 
@@ -30,6 +31,7 @@ public sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Prob
     private static ProblemDetails Describe(Exception exception) => exception switch
     {
         InputFaultException refused => WithFaults("Some figures cannot be right.", refused.Faults),
+        BeyondModelException beyond => WithFaults("Beyond the model.", beyond.Faults, StatusCodes.Status422UnprocessableEntity),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Plain(413, "The request is too large.", $"At most {RequestLimits.MostBytes / 1_000_000} MB."),
         BadHttpRequestException { InnerException: JsonException json } => WithFaults("The request is not a plan that Rimrock can read.", [Fault(json)]),
         BadHttpRequestException bad => Plain(bad.StatusCode, "The request cannot be read.", bad.Message),
@@ -46,9 +48,9 @@ public sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Prob
         return new InputFault(field, "unreadable", "the form that the OpenAPI document describes", $"{field}{line}: {json.Message.Split(" Path:")[0]}");
     }
 
-    private static ProblemDetails WithFaults(string title, IReadOnlyList<InputFault> faults)
+    private static ProblemDetails WithFaults(string title, IReadOnlyList<InputFault> faults, int status = StatusCodes.Status400BadRequest)
     {
-        var details = Plain(400, title, string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5)));
+        var details = Plain(status, title, string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5)));
         details.Extensions["faults"] = faults;
         return details;
     }
