@@ -20,8 +20,9 @@ public static class Gpx
 
     /// <summary>Reads the first track.</summary>
     /// <param name="text">The file.</param>
+    /// <param name="mended">Where given, speeds that no car can have driven are mended and told here; else they are faults.</param>
     /// <exception cref="InputFaultException">What is no GPX 1.1, or a point that cannot be, by its line.</exception>
-    public static SpeedRecording Read(string text)
+    public static SpeedRecording Read(string text, ICollection<MendedSample>? mended = null)
     {
         ArgumentNullException.ThrowIfNull(text);
         if (System.Text.Encoding.UTF8.GetByteCount(text) > MostBytes)
@@ -57,9 +58,7 @@ public static class Gpx
         {
             // Speeds belong to the middle of each leg: at a point stands the mean of the legs beside it.
             double[] atPoints = [speed[0], .. speed.Zip(speed.Skip(1), (a, b) => 0.5 * (a + b)), speed[^1]];
-            RecordedTrace.Check(time, atPoints, i => $"line {points[i].Line}", faults);
-            InputFaultException.ThrowIfAny(faults);
-            return new SpeedRecording(time, atPoints);
+            return RecordingText.Checked(time, atPoints, i => $"line {points[i].Line}", mended);
         }
 
         throw new InputFaultException(faults);

@@ -73,8 +73,9 @@ public static class MappedRecordingCsv
     /// <summary>Reads it.</summary>
     /// <param name="text">The file's text.</param>
     /// <param name="columns">Which column is which.</param>
+    /// <param name="mended">Where given, samples that no car can have driven are mended and told here; else they are faults.</param>
     /// <exception cref="InputFaultException">A column that is not there, and every fault with its line, up to twenty.</exception>
-    public static DrivenRecording Read(string text, RecordingColumns columns)
+    public static DrivenRecording Read(string text, RecordingColumns columns, ICollection<MendedSample>? mended = null)
     {
         ArgumentNullException.ThrowIfNull(columns);
         using var table = CsvTable.Open(text, SpeedTraceCsv.MostBytes, What);
@@ -111,13 +112,9 @@ public static class MappedRecordingCsv
             }
         }
 
-        if (faults.Count == 0)
-        {
-            RecordedTrace.Check(time, speed, i => $"line {lines[i]}", faults);
-        }
-
         InputFaultException.ThrowIfAny(faults);
-        return new DrivenRecording(new SpeedRecording([.. time.Select(t => t - time[0])], speed), rotorAt >= 0 ? rotor : null, lapAt >= 0 ? laps : null);
+        var trace = RecordingText.Checked(time, speed, i => $"line {lines[i]}", mended);
+        return new DrivenRecording(trace with { TimeS = [.. time.Select(t => t - time[0])] }, rotorAt >= 0 ? rotor : null, lapAt >= 0 ? laps : null);
 
         int At(string? name)
         {

@@ -17,8 +17,9 @@ public static class SpeedTraceCsv
 
     /// <summary>Reads a trace.</summary>
     /// <param name="text">The file's text.</param>
+    /// <param name="mended">Where given, samples that no car can have driven are mended and told here; else they are faults.</param>
     /// <exception cref="InputFaultException">Every fault with its line, up to twenty.</exception>
-    public static SpeedRecording Read(string text)
+    public static SpeedRecording Read(string text, ICollection<MendedSample>? mended = null)
     {
         using var table = CsvTable.Open(text, MostBytes, $"a speed trace ({TimeColumn}, {SpeedColumn})");
         var (timeAt, speedAt) = (table.Column(TimeColumn), table.Column(SpeedColumn));
@@ -43,11 +44,10 @@ public static class SpeedTraceCsv
 
         if (faults.Count == 0)
         {
-            RecordedTrace.Check(time, speed, i => $"line {lines[i]}", faults);
+            return RecordingText.Checked(time, speed, i => $"line {lines[i]}", mended);
         }
 
-        InputFaultException.ThrowIfAny(faults);
-        return new SpeedRecording(time, speed);
+        throw new InputFaultException(faults);
     }
 
     private static string UnitHint(string header) =>

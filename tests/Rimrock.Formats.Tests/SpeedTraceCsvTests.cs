@@ -74,4 +74,15 @@ public class SpeedTraceCsvTests
         Should.Throw<InputFaultException>(() => SpeedTraceCsv.Read(garbage[..2_000_000])).Faults[0].Field.ShouldStartWith("line");
         Should.Throw<InputFaultException>(() => SpeedTraceCsv.Read("time_s,speed_kmh\n" + garbage[..1_000_000])).Faults.Count.ShouldBeLessThanOrEqualTo(20);
     }
+
+    [Fact]
+    public void A_stray_sample_is_refused_by_its_line_or_mended_and_told()
+    {
+        var rows = Enumerable.Range(0, 200).Select(i => FormattableString.Invariant($"{i * 0.1:0.0},{(i == 100 ? 0 : 150)}"));
+        var text = "time_s,speed_kmh\n" + string.Join('\n', rows);
+        Should.Throw<InputFaultException>(() => SpeedTraceCsv.Read(text)).Faults.Single().Field.ShouldBe("line 102");
+        var mended = new List<Core.Circuits.MendedSample>();
+        SpeedTraceCsv.Read(text, mended).SpeedKmh.ShouldAllBe(kmh => kmh == 150);
+        mended.Single().ShouldBe(new Core.Circuits.MendedSample("line 102", 0, 150));
+    }
 }

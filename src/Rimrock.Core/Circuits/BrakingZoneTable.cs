@@ -11,6 +11,10 @@ public static class BrakingZoneTable
 {
     private const double StepS = 0.05;
     private const int MostZones = 60;
+    private const int MostFaults = 20;
+    private const double MostPower = 2;
+    private const double MostGrip = 1.3;
+    private const double CoastingMS2 = 4;
 
     /// <summary>Lists what is wrong with a table.</summary>
     public static void Check(IReadOnlyList<BrakingZone> zones, ICollection<InputFault> faults)
@@ -31,6 +35,29 @@ public static class BrakingZoneTable
             {
                 faults.Add(new InputFault($"circuit.zones[{i}].exitKmh", zones[i].ExitKmh.ToString("0.#", CultureInfo.InvariantCulture),
                     string.Create(CultureInfo.InvariantCulture, $"at most {zones[i].EntryKmh - 5:0.#} km/h"), "A braking zone ends at least 5 km/h slower than it begins."));
+            }
+        }
+    }
+
+    /// <summary>
+    /// Lists the zones that a car cannot reach from the ones before: more than twice its power or 1.3 of its tyres' grip would be asked between them, or it would lose speed
+    /// faster than drag and engine take it. Wide (engineering judgement), since speedometers and stopwatches err and roads slope.
+    /// </summary>
+    public static void CheckReach(IReadOnlyList<BrakingZone> zones, double massKg, double powerW, double gripG, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(zones);
+        ArgumentNullException.ThrowIfNull(faults);
+        for (var i = 0; i < zones.Count && faults.Count < MostFaults; i++)
+        {
+            var to = (i + 1) % zones.Count;
+            var (exit, next, seconds) = (Speed.FromKmh(zones[i].ExitKmh), Speed.FromKmh(zones[to].EntryKmh), zones[i].SecondsToNext);
+            var least = next >= exit
+                ? Math.Max(0.5 * massKg * ((next * next) - (exit * exit)) / (MostPower * powerW), (next - exit) / (MostGrip * gripG * Speed.StandardGravityMS2))
+                : (exit - next) / CoastingMS2;
+            if (seconds < least)
+            {
+                faults.Add(new InputFault($"circuit.zones[{i}].secondsToNext", string.Create(CultureInfo.InvariantCulture, $"{seconds:0.#} s"), string.Create(CultureInfo.InvariantCulture, $"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
+                    string.Create(CultureInfo.InvariantCulture, $"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do that in {seconds:0.#} s.")));
             }
         }
     }

@@ -17,6 +17,7 @@ public static class RecordedTrace
     private const double ShortestS = 10;
     private const double LongestS = 7200;
     private const double FastestKmh = 420;
+    private const int MostFaults = 20;
 
     /// <summary>Lists what is wrong with a recording.</summary>
     /// <param name="timeS">Times, s.</param>
@@ -29,13 +30,20 @@ public static class RecordedTrace
         ArgumentNullException.ThrowIfNull(speedKmh);
         ArgumentNullException.ThrowIfNull(lineOf);
         ArgumentNullException.ThrowIfNull(faults);
+        if (timeS.Count != speedKmh.Count)
+        {
+            faults.Add(new InputFault("trace", Invariant($"{timeS.Count} times, {speedKmh.Count} speeds"), "as many speeds as times", "Each time of a recording has one speed."));
+            return;
+        }
+
         if (timeS.Count < 2 || !(timeS[^1] - timeS[0] >= ShortestS && timeS[^1] - timeS[0] <= LongestS))
         {
             var length = timeS.Count < 2 ? 0 : timeS[^1] - timeS[0];
             faults.Add(new InputFault("trace", Invariant($"{length:0.#} s"), Invariant($"{ShortestS} to {LongestS} s"), "A recording lasts between ten seconds and two hours."));
         }
 
-        for (var i = 0; i < timeS.Count && faults.Count < 20; i++)
+        var before = faults.Count;
+        for (var i = 0; i < timeS.Count && faults.Count < MostFaults; i++)
         {
             if (!(speedKmh[i] >= 0 && speedKmh[i] <= FastestKmh))
             {
@@ -50,6 +58,11 @@ public static class RecordedTrace
             {
                 faults.Add(new InputFault(lineOf(i), Invariant($"gap of {timeS[i] - timeS[i - 1]:0.##} s"), Invariant($"at most {LongestGapS} s"), "The recording has a gap."));
             }
+        }
+
+        if (faults.Count == before)
+        {
+            StraySamples.Check(timeS, speedKmh, lineOf, faults, MostFaults);
         }
     }
 

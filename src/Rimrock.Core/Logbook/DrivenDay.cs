@@ -33,7 +33,8 @@ public sealed record DrivenLap(int Lap, double DurationS, double TopKmh, Spread 
 /// <param name="Circuit">The circuit that its fastest whole lap makes; not stored.</param>
 /// <param name="Laps">Its laps.</param>
 /// <param name="Verdict">What the comparison says, in one sentence.</param>
-public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps, string Verdict)
+/// <param name="Mended">Stray samples that were mended before.</param>
+public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps, string Verdict, IReadOnlyList<MendedSample>? Mended = null)
 {
     /// <summary>Most laps of a recording.</summary>
     public const int MostLaps = 120;

@@ -21,7 +21,8 @@ public sealed record ZonePair(double AtM, double EntryFirstKmh, double EntrySeco
 /// </summary>
 /// <param name="Zones">Zones that both have.</param>
 /// <param name="Unpaired">Zones that only one has.</param>
-public sealed record TraceComparison(IReadOnlyList<ZonePair> Zones, int Unpaired)
+/// <param name="Mended">Stray samples that were mended before.</param>
+public sealed record TraceComparison(IReadOnlyList<ZonePair> Zones, int Unpaired, IReadOnlyList<MendedSample>? Mended = null)
 {
     private const double NearM = 60;
     private const double StepM = 2;

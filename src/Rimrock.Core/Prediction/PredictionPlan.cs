@@ -122,6 +122,11 @@ public sealed record PredictionPlan(
         CheckPadLeft(FrontPadMm, Car.Front, "frontPadMm", faults);
         CheckPadLeft(RearPadMm, Car.Rear, "rearPadMm", faults);
         CheckFit(FrontRotor, Car.Front, "frontRotor", faults);
+        if (faults.Count == 0 && Circuit.Zones is { } zones)
+        {
+            BrakingZoneTable.CheckReach(zones, Car.MassKg, Car.PowerKw * 1000, Tyre.Find(Car.Tyre).Grip, faults);
+        }
+
         CheckFit(RearRotor, Car.Rear, "rearRotor", faults);
         return faults;
     }

@@ -1,3 +1,4 @@
+using Rimrock.Core.Circuits;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
@@ -11,7 +12,8 @@ namespace Rimrock.Web.Log;
 /// <param name="Name">A name for the circuit it makes.</param>
 /// <param name="Text">The file's text: CSV or GPX 1.1.</param>
 /// <param name="Columns">Which column is which; null for GPX, or for CSV with time_s and speed_kmh.</param>
-public sealed record DrivenQuestion(PredictionPlan Plan, string Name, string Text, RecordingColumns? Columns = null);
+/// <param name="Mend">True to mend stray samples, else they are refused by their line.</param>
+public sealed record DrivenQuestion(PredictionPlan Plan, string Name, string Text, RecordingColumns? Columns = null, bool Mend = false);
 
 /// <summary>Recorded data against the prediction.</summary>
 public static class RecordedEndpoints
@@ -29,8 +31,10 @@ public static class RecordedEndpoints
                 var faults = new List<InputFault>();
                 Names.Check(question.Name, "name", faults);
                 InputFaultException.ThrowIfAny(faults);
-                var recording = question.Columns is { } columns ? MappedRecordingCsv.Read(question.Text, columns) : new DrivenRecording(RecordingText.Read(question.Text));
-                return TypedResults.Ok(DrivenDay.Of(question.Plan, recording, question.Name, cancel));
+                var mended = new List<MendedSample>();
+                var told = question.Mend ? mended : null;
+                var recording = question.Columns is { } columns ? MappedRecordingCsv.Read(question.Text, columns, told) : new DrivenRecording(RecordingText.Read(question.Text, told));
+                return TypedResults.Ok(DrivenDay.Of(question.Plan, recording, question.Name, cancel) with { Mended = mended });
             })
             .WithName("readDriven")
             .WithSummary("A recording lap by lap, with the hottest front face predicted for this very driving beside what was measured; stores nothing.")

@@ -20,7 +20,8 @@ public sealed record DiagnosisQuestion(string Symptom, PredictionPlan Plan);
 /// <summary>Two recordings as CSV or GPX.</summary>
 /// <param name="First">Text of the first file.</param>
 /// <param name="Second">Text of the second file.</param>
-public sealed record TracePair(string First, string Second);
+/// <param name="Mend">True to mend stray samples, else they are refused by their line.</param>
+public sealed record TracePair(string First, string Second, bool Mend = false);
 
 /// <summary>What a log says: causes of a symptom, what it has taught, wear, two recordings side by side.</summary>
 public static class TeachingEndpoints
@@ -70,7 +71,12 @@ public static class TeachingEndpoints
             .WithName("forecastWear")
             .WithSummary("How fast pads and rotors really wear by what was measured, and the laps that are left.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/traces", (TracePair pair) => TypedResults.Ok(TraceComparison.Of(LapOf(pair.First, "first"), LapOf(pair.Second, "second"))))
+        group.MapPost("/traces", (TracePair pair) =>
+            {
+                var mended = new List<MendedSample>();
+                var told = pair.Mend ? mended : null;
+                return TypedResults.Ok(TraceComparison.Of(LapOf(pair.First, "first", told), LapOf(pair.Second, "second", told)) with { Mended = mended });
+            })
             .WithName("compareTraces")
             .WithSummary("Two recordings of the same road side by side: stop distance, deceleration, time gained in each zone.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
@@ -95,11 +101,11 @@ public static class TeachingEndpoints
         return cache.Remember("learnt", evidence, () => Learning.From(evidence, progress, cancel));
     }
 
-    private static LapTrace LapOf(string text, string field)
+    private static LapTrace LapOf(string text, string field, ICollection<MendedSample>? mended)
     {
         try
         {
-            var recording = RecordingText.Read(text);
+            var recording = RecordingText.Read(text, mended);
             return RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh);
         }
         catch (InputFaultException refused)

@@ -259,7 +259,7 @@ describe('two recordings', () => {
     fireEvent.change(screen.getByLabelText('After'), { target: { files: [file('two')] } });
     fireEvent.click(button);
     expect(await screen.findByText('131.2 m → 116.7 m')).toBeDefined();
-    expect(compare).toHaveBeenCalledWith('one', 'two');
+    expect(compare).toHaveBeenCalledWith('one', 'two', false);
     expect(screen.getByText('+0.12 s')).toBeDefined();
     expect(screen.getByText(/1 zones stand in one recording only/)).toBeDefined();
   });

@@ -59,13 +59,8 @@ describe('recorded day', () => {
     fireEvent.change(screen.getByLabelText('Speed is in'), { target: { value: 'mph' } });
     fireEvent.click(screen.getByRole('button', { name: 'Set it against the prediction' }));
     await waitFor(() => expect(screen.getByText('In 1 of 2 laps.')).toBeDefined());
-    expect(read).toHaveBeenCalledWith(plan, 'my day', 'clock,v,heat\n0,90,300', {
-      time: 'clock',
-      speed: 'v',
-      speedUnit: 'mph',
-      rotor: 'heat',
-      rotorUnit: 'fahrenheit',
-    });
+    const columns = { time: 'clock', speed: 'v', speedUnit: 'mph', rotor: 'heat', rotorUnit: 'fahrenheit' };
+    expect(read).toHaveBeenCalledWith(plan, 'my day', 'clock,v,heat\n0,90,300', columns, false);
     expect(screen.getByRole('status').textContent).toContain('9.0 km in 4 min, up to 191 km/h.');
     fireEvent.click(screen.getByText('1 braking zone in the fastest lap'));
     expect(screen.getByRole('row', { name: /912 m/ }).textContent).toBe('912 m180 km/h95 km/h88 m1.15 g20.4 s');
@@ -77,7 +72,7 @@ describe('recorded day', () => {
     show(<Recorded plan={plan} />);
     drop('track.gpx', '<?xml version="1.0"?><gpx/>');
     fireEvent.click(await screen.findByRole('button', { name: 'Set it against the prediction' }));
-    await waitFor(() => expect(read).toHaveBeenCalledWith(plan, 'track', '<?xml version="1.0"?><gpx/>', null));
+    await waitFor(() => expect(read).toHaveBeenCalledWith(plan, 'track', '<?xml version="1.0"?><gpx/>', null, false));
     expect(columns).not.toHaveBeenCalled();
   });
 
@@ -96,6 +91,14 @@ describe('recorded day', () => {
     await waitFor(() => expect(screen.getByLabelText('Speed')).toHaveProperty('value', 'v'));
     fireEvent.click(screen.getByRole('button', { name: 'Set it against the prediction' }));
     expect((await screen.findByRole('alert')).textContent).toContain('line 9');
+
+    const mended = vi.spyOn(log, 'readDriven').mockResolvedValue({
+      ...day,
+      mended: [{ at: 'line 9', wasKmh: 0, nowKmh: 147 }],
+    } as unknown as log.DrivenDay);
+    fireEvent.click(screen.getByRole('button', { name: 'Read it again, with stray samples mended' }));
+    expect((await screen.findByText(/Mended, by the line between/)).textContent).toContain('line 9: 0 km/h → 147 km/h');
+    expect(mended.mock.lastCall?.[4]).toBe(true);
   });
 
   it('refuses a file that is too large before it is read', async () => {

@@ -142,9 +142,9 @@ export async function saveCircuit(id: string, revision: number, body: Circuit): 
   unwrap(await client.PUT('/api/shelf/circuits/{id}', { params: { path: { id }, query: { revision } }, body }));
 }
 
-export async function readRecording(name: string, text: string): Promise<RecordingPreview> {
+export async function readRecording(name: string, text: string, mend = false): Promise<RecordingPreview> {
   const response = await client.POST('/api/recordings', {
-    params: { query: { name } },
+    params: { query: { name, mend } },
     body: text as never,
     bodySerializer: (body) => body as unknown as string,
     headers: { 'Content-Type': 'text/csv' },

@@ -82,8 +82,8 @@ export async function learn(car: string, plan: PredictionPlan, ticket: string, s
 export const forecastWear = async (car: string, plan: PredictionPlan, signal?: AbortSignal): Promise<WearPage> =>
   unwrap(await client.POST('/api/log/{car}/wear', { params: { path: { car } }, body: plan, signal }));
 
-export const compareTraces = async (first: string, second: string): Promise<TraceComparison> =>
-  unwrap(await client.POST('/api/log/traces', { body: { first, second } }));
+export const compareTraces = async (first: string, second: string, mend = false): Promise<TraceComparison> =>
+  unwrap(await client.POST('/api/log/traces', { body: { first, second, mend } }));
 
 export const readMoisture = async (ageMonths: number, seed: number): Promise<number> =>
   unwrap(await client.GET('/api/log/moisture', { params: { query: { ageMonths, seed } } }));
@@ -118,5 +118,10 @@ export const readColumns = async (text: string): Promise<ColumnsPreview> =>
   unwrap(await client.POST('/api/log/recorded/columns', { body: text as never, ...asText('text/csv') }));
 
 /** A recording lap by lap beside what is predicted for the very same driving. */
-export const readDriven = async (plan: PredictionPlan, name: string, text: string, columns: RecordingColumns | null): Promise<DrivenDay> =>
-  unwrap(await client.POST('/api/log/recorded', { body: { plan, name, text, columns } }));
+export const readDriven = async (
+  plan: PredictionPlan,
+  name: string,
+  text: string,
+  columns: RecordingColumns | null,
+  mend = false,
+): Promise<DrivenDay> => unwrap(await client.POST('/api/log/recorded', { body: { plan, name, text, columns, mend } }));

@@ -439,7 +439,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; stores nothing. */
+        /** Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; with mend, stray samples are mended and told, else refused by their line. Stores nothing. */
         post: operations["readRecording"];
         delete?: never;
         options?: never;
@@ -1143,6 +1143,8 @@ export interface components {
             peaks: components["schemas"]["PeakBand"][];
             /** @description Every limit with its probability, by code. */
             limits: components["schemas"]["LimitBand"][];
+            /** @description Upper edges that lie beyond the model, in words. */
+            beyond: string[];
         };
         /**
          * @description Where the pads are bedded.
@@ -1922,6 +1924,8 @@ export interface components {
             laps: components["schemas"]["DrivenLap"][];
             /** @description What the comparison says, in one sentence. */
             verdict: string;
+            /** @description Stray samples that were mended before. */
+            mended?: null | components["schemas"]["MendedSample"][];
         };
         /** @description A lap of a recording. */
         DrivenLap: {
@@ -1959,6 +1963,11 @@ export interface components {
             /** @description The file's text: CSV or GPX 1.1. */
             text: string;
             columns?: null | components["schemas"]["RecordingColumns"];
+            /**
+             * @description True to mend stray samples, else they are refused by their line.
+             * @default false
+             */
+            mend: boolean;
         };
         /**
          * @description Where a duct blows.
@@ -2901,6 +2910,21 @@ export interface components {
             /** @description What matters. */
             wishes: components["schemas"]["Wishes"];
         };
+        /** @description A sample of a recording that no car can have driven, and what was put in its place. */
+        MendedSample: {
+            /** @description Its line or number. */
+            at: string;
+            /**
+             * Format: double
+             * @description What stood there, km/h.
+             */
+            wasKmh: number;
+            /**
+             * Format: double
+             * @description The line between its neighbours, km/h.
+             */
+            nowKmh: number;
+        };
         /** @description When in the day something happens. */
         Moment: {
             /**
@@ -3660,6 +3684,8 @@ export interface components {
             topKmh: number;
             /** @description Braking zones found. */
             zones: components["schemas"]["FoundZone"][];
+            /** @description Stray samples that were mended. */
+            mended: components["schemas"]["MendedSample"][];
         };
         /** @description What a restore would do. */
         RestorePreview: {
@@ -4513,6 +4539,8 @@ export interface components {
              * @description Zones that only one has.
              */
             unpaired: number;
+            /** @description Stray samples that were mended before. */
+            mended?: null | components["schemas"]["MendedSample"][];
         };
         /** @description Two recordings as CSV or GPX. */
         TracePair: {
@@ -4520,6 +4548,11 @@ export interface components {
             first: string;
             /** @description Text of the second file. */
             second: string;
+            /**
+             * @description True to mend stray samples, else they are refused by their line.
+             * @default false
+             */
+            mend: boolean;
         };
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
@@ -5842,6 +5875,7 @@ export interface operations {
         parameters: {
             query: {
                 name: string;
+                mend?: boolean;
             };
             header?: never;
             path?: never;

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { readRecording, saveCircuit, type BrakingZone, type Circuit, type RecordingPreview } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
+import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
 import { typicalCircuit } from '../draft';
@@ -108,15 +109,15 @@ function RecordingDrop() {
   const { show } = useUnits();
   const queries = useQueryClient();
   const [over, setOver] = useState(false);
-  const [state, setState] = useState<{ name: string; preview?: RecordingPreview; error?: Error; busy?: boolean } | null>(null);
+  const [state, setState] = useState<{ name: string; file?: File; preview?: RecordingPreview; error?: Error; busy?: boolean } | null>(null);
 
-  const read = async (file: File) => {
+  const read = async (file: File, mend = false) => {
     const name = file.name.replace(/\.[^.]*$/, '').slice(0, 60) || 'recording';
     setState({ name, busy: true });
     try {
-      setState({ name, preview: await readRecording(name, await file.text()) });
+      setState({ name, preview: await readRecording(name, await file.text(), mend) });
     } catch (error) {
-      setState({ name, error: error as Error });
+      setState({ name, file, error: error as Error });
     }
   };
   const use = async (preview: RecordingPreview) => {
@@ -156,12 +157,14 @@ function RecordingDrop() {
       </label>
       {state?.busy && <p className="note">Reading {state.name}…</p>}
       {state?.error && <ProblemNote error={state.error} />}
+      {state?.file && <MendAgain error={state.error} onMend={() => state.file && void read(state.file, true)} />}
       {state?.preview && (
         <div className="found" role="status">
           <p>
             {state.preview.circuit.name}: {show(state.preview.lengthM / 1000, 'km', 2)} in {state.preview.durationS.toFixed(1)} s, top{' '}
             {show(state.preview.topKmh, 'km/h')}, {state.preview.zones.length} braking zones found.
           </p>
+          <MendedSamples samples={state.preview.mended} />
           <button type="button" className="btn btn-dark" onClick={() => state.preview && void use(state.preview)}>
             Drive this lap
           </button>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { saveCircuit, type PredictionPlan } from '../../api/client';
 import { readColumns, readDriven, type ColumnsPreview, type RecordingColumns } from '../../api/log';
 import { usePlan } from '../../plan/PlanContext';
+import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
 import { useUnits } from '../../units/UnitContext';
@@ -34,7 +35,7 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
       return { name: file.name.replace(/\.[^.]*$/, '').slice(0, 60) || 'recording', text, preview };
     },
   });
-  const read = useMutation({ mutationFn: async () => readDriven(plan, open.data!.name, open.data!.text, columns) });
+  const read = useMutation({ mutationFn: async (mend: boolean) => readDriven(plan, open.data!.name, open.data!.text, columns, mend) });
   const keep = useMutation({
     mutationFn: async () => {
       const id = `own-${Date.now().toString(36)}`;
@@ -130,17 +131,19 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
         </>
       )}
       {open.data && (
-        <button type="button" className="btn btn-outline-dark" disabled={read.isPending} onClick={() => read.mutate()}>
+        <button type="button" className="btn btn-outline-dark" disabled={read.isPending} onClick={() => read.mutate(false)}>
           {read.isPending ? 'Driving it again…' : 'Set it against the prediction'}
         </button>
       )}
       {read.error && <ProblemNote error={read.error} />}
+      <MendAgain error={read.error} busy={read.isPending} onMend={() => read.mutate(true)} />
       {day && (
         <div role="status">
           <p>
             <b>{day.verdict}</b> {show(day.lengthM / 1000, 'km', 1)} in {(day.durationS / 60).toFixed(0)} min, up to{' '}
             {show(day.topKmh, 'km/h')}. Predicted for this very driving, with brakes as cold as the air at the first sample.
           </p>
+          <MendedSamples samples={day.mended} />
           <div className="scroll-x" role="group" aria-label="Laps and zones" tabIndex={0}>
             <LapTable laps={day.laps} />
             <ZoneTable zones={day.zones} />

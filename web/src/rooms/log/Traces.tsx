@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { compareTraces } from '../../api/log';
+import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
 
@@ -11,12 +12,12 @@ export function Traces() {
   const { show } = useUnits();
   const [files, setFiles] = useState<[File | null, File | null]>([null, null]);
   const compare = useMutation({
-    mutationFn: async () => {
+    mutationFn: async (mend: boolean) => {
       const [first, second] = files as [File, File];
       for (const file of [first, second])
         if (file.size > mostBytes)
           throw new Error(`${file.name.slice(0, 60)} has ${(file.size / 1e6).toFixed(1)} MB; a recording has at most 8 MB.`);
-      return compareTraces(await first.text(), await second.text());
+      return compareTraces(await first.text(), await second.text(), mend);
     },
   });
   const pick = (place: 0 | 1, label: string) => (
@@ -46,12 +47,13 @@ export function Traces() {
           type="button"
           className="btn btn-outline-dark"
           disabled={!files[0] || !files[1] || compare.isPending}
-          onClick={() => compare.mutate()}
+          onClick={() => compare.mutate(false)}
         >
           Compare
         </button>
       </div>
       {compare.error && <ProblemNote error={compare.error} />}
+      <MendAgain error={compare.error} busy={compare.isPending} onMend={() => compare.mutate(true)} />
       {answer && (
         <>
           <div className="scroll-x" role="group" aria-label="Zones of both" tabIndex={0}>
@@ -84,6 +86,7 @@ export function Traces() {
               </tbody>
             </table>
           </div>
+          <MendedSamples samples={answer.mended} />
           <p className="note">
             As recorded: no band but the recorder’s own. {answer.unpaired > 0 && `${answer.unpaired} zones stand in one recording only.`}
           </p>
