@@ -7,10 +7,10 @@ fresh=
 while [ $# -gt 0 ]; do
   case "$1" in
     --fresh) fresh=yes ;;
-    --port) port="$2"; shift ;;
+    --port) port="${2:-}"; shift ;;
     *) echo "usage: ./demo.sh [--fresh] [--port N]" >&2; exit 2 ;;
   esac
-  shift
+  shift || true
 done
 scripts/build.sh
 if [ -n "$fresh" ]; then rm -f data/demo.db data/demo.db-wal data/demo.db-shm; fi

@@ -24,8 +24,9 @@ public sealed class SimulatedLogger
     /// <summary>Puts a logger on a hidden car and drives the day.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="seed">Which car and which noise.</param>
+    /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    public SimulatedLogger(PredictionPlan plan, int seed)
+    public SimulatedLogger(PredictionPlan plan, int seed, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
@@ -46,6 +47,7 @@ public sealed class SimulatedLogger
         // No step is longer than a frame, so that frames come when they are due.
         foreach (var phase in new Day(plan, longestS: FrameS).Track)
         {
+            cancel.ThrowIfCancellationRequested();
             run.Run(phase);
         }
 

@@ -1,74 +1,67 @@
+using System.IO.Compression;
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.Json;
 using Dapper;
+using Microsoft.Data.Sqlite;
+using Rimrock.Contract;
 
 namespace Rimrock.Storage;
 
-/// <summary>A row of the shelf as it stands.</summary>
-/// <param name="Kind">Its kind.</param>
-/// <param name="Id">Its id.</param>
-/// <param name="Name">Its name.</param>
-/// <param name="Origin">demo or own.</param>
-/// <param name="Revision">Its revision.</param>
-/// <param name="Archived">1 where archived.</param>
-/// <param name="Body">Its content.</param>
-public sealed record ArchivedItem(string Kind, string Id, string Name, string Origin, long Revision, long Archived, JsonElement Body);
-
-/// <summary>A row of the log as it stands.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Car">Its car.</param>
-/// <param name="Kind">Its kind.</param>
-/// <param name="Day">Its day.</param>
-/// <param name="Revision">Its revision.</param>
-/// <param name="Body">Its content.</param>
-public sealed record ArchivedEntry(string Id, string Car, string Kind, string Day, long Revision, JsonElement Body);
-
-/// <summary>A photo.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Entry">Its entry.</param>
-/// <param name="Name">Its file's name.</param>
-/// <param name="Bytes">Its bytes, base 64.</param>
-public sealed record ArchivedPhoto(string Id, string Entry, string Name, byte[] Bytes);
-
-/// <summary>Everything that is the user's, as one document; docs/archive.schema.json describes it.</summary>
-/// <param name="Rimrock">The word archive.</param>
-/// <param name="Version">Version of the form.</param>
-/// <param name="Shelf">The shelf.</param>
-/// <param name="Log">The log.</param>
-/// <param name="Photos">Photos.</param>
-public sealed record ArchiveDocument(string Rimrock, int Version, IReadOnlyList<ArchivedItem> Shelf, IReadOnlyList<ArchivedEntry> Log, IReadOnlyList<ArchivedPhoto> Photos)
-{
-    /// <summary>The word that says what the file is.</summary>
-    public const string Word = "archive";
-
-    /// <summary>The version that is written.</summary>
-    public const int Newest = 1;
-}
-
-/// <summary>What a restore would do.</summary>
-/// <param name="Shelf">Parts, cars and circuits in the archive.</param>
-/// <param name="Log">Entries in the archive.</param>
-/// <param name="Photos">Photos in the archive.</param>
-/// <param name="NewShelf">Of them new here.</param>
-/// <param name="NewLog">Of them new here.</param>
-/// <param name="Gone">What is here and not in the archive; a restore takes it away.</param>
-public sealed record RestorePreview(int Shelf, int Log, int Photos, int NewShelf, int NewLog, int Gone);
-
-/// <summary>The whole database out as a document, and in again; and a safe copy of the file while it is in use.</summary>
+/// <summary>The whole database out as one file, and in again. The file is a zip: one JSON document and the photos beside it.</summary>
 /// <param name="database">The database.</param>
 public sealed class Archive(Database database)
 {
-    /// <summary>Everything.</summary>
-    public ArchiveDocument Write()
+    /// <summary>Most entries of shelf and log together, and most photos.</summary>
+    public const int MostEntries = 20_000;
+
+    /// <summary>Writes everything as it stands at one moment.</summary>
+    /// <param name="to">Where to.</param>
+    /// <param name="program">Version of this Rimrock.</param>
+    /// <param name="progress">Told the share done, 0 to 1.</param>
+    /// <param name="cancel">Stops between rows.</param>
+    public async Task WriteAsync(Stream to, string program, Action<double>? progress = null, CancellationToken cancel = default)
     {
         using var connection = database.Open();
-        using var transaction = connection.BeginTransaction();
-        var shelf = connection.Query<(string Kind, string Id, string Name, string Origin, long Revision, long Archived, string Body)>("SELECT kind, id, name, origin, revision, archived, body FROM shelf_item ORDER BY kind, id", transaction: transaction)
-            .Select(row => new ArchivedItem(row.Kind, row.Id, row.Name, row.Origin, row.Revision, row.Archived, Parse(row.Body))).ToList();
-        var log = connection.Query<LogRow>("SELECT id, car, kind, day, revision, body FROM log_entry ORDER BY id", transaction: transaction)
-            .Select(row => new ArchivedEntry(row.Id, row.Car, row.Kind, row.Day, row.Revision, Parse(row.Body))).ToList();
-        var photos = connection.Query<(string Id, string Entry, string Name, byte[] Bytes)>("SELECT id, entry, name, bytes FROM log_photo ORDER BY id", transaction: transaction)
-            .Select(row => new ArchivedPhoto(row.Id, row.Entry, row.Name, row.Bytes)).ToList();
-        return new ArchiveDocument(ArchiveDocument.Word, ArchiveDocument.Newest, shelf, log, photos);
+        using var transaction = connection.BeginTransaction(deferred: true);
+        var zip = await ZipArchive.CreateAsync(to, ZipArchiveMode.Create, leaveOpen: true, entryNameEncoding: null, cancel);
+        await using (zip.ConfigureAwait(false))
+        {
+            var photos = await PhotosAsync(zip, connection, transaction, progress, cancel);
+            await using var document = await zip.CreateEntry(ArchiveDocument.FileName, CompressionLevel.Optimal).OpenAsync(cancel);
+            await using var json = new Utf8JsonWriter(document);
+            json.WriteStartObject();
+            json.WriteString("rimrock", ArchiveDocument.Word);
+            json.WriteNumber("version", ArchiveDocument.Newest);
+            json.WriteString("program", program);
+            json.WriteStartArray("shelf");
+            foreach (var item in Items(connection, transaction))
+            {
+                await RowAsync(json, item, cancel);
+            }
+
+            json.WriteEndArray();
+            json.WriteStartArray("log");
+            foreach (var entry in Entries(connection, transaction))
+            {
+                await RowAsync(json, entry, cancel);
+            }
+
+            json.WriteEndArray();
+            json.WritePropertyName("photos");
+            JsonSerializer.Serialize(json, photos, JsonRules.Strict);
+            json.WriteEndObject();
+        }
+
+        progress?.Invoke(1);
+    }
+
+    /// <summary>Rows of one kind of the shelf or of the log, for a table.</summary>
+    public (IReadOnlyList<ArchivedItem> Shelf, IReadOnlyList<ArchivedEntry> Log) Rows(string kind)
+    {
+        using var connection = database.Open();
+        using var transaction = connection.BeginTransaction(deferred: true);
+        return ([.. Items(connection, transaction).Where(item => item.Kind == kind)], [.. Entries(connection, transaction).Where(entry => entry.Kind == kind)]);
     }
 
     /// <summary>What a restore would do; changes nothing.</summary>
@@ -84,53 +77,75 @@ public sealed class Archive(Database database)
     }
 
     /// <summary>Puts an archive in the place of everything, all or nothing.</summary>
-    public void Restore(ArchiveDocument document)
+    /// <param name="document">What <see cref="ArchiveReader"/> has read and checked.</param>
+    /// <param name="photoOf">A photo's bytes.</param>
+    /// <param name="progress">Told the share done, 0 to 1.</param>
+    /// <param name="cancel">Stops between rows; nothing is changed then.</param>
+    public async Task RestoreAsync(ArchiveDocument document, Func<ArchivedPhoto, CancellationToken, Task<byte[]>> photoOf, Action<double>? progress = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(document);
+        ArgumentNullException.ThrowIfNull(photoOf);
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
         connection.Execute("DELETE FROM log_photo; DELETE FROM log_entry; DELETE FROM shelf_item", transaction: transaction);
         foreach (var item in document.Shelf)
         {
-            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, archived, body) VALUES (@Kind, @Id, @Name, @Origin, @Revision, @Archived, @body)",
-                new { item.Kind, item.Id, item.Name, item.Origin, item.Revision, item.Archived, body = item.Body.GetRawText() }, transaction);
+            cancel.ThrowIfCancellationRequested();
+            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, archived, version, body) VALUES (@Kind, @Id, @Name, @Origin, @Revision, @Archived, @Version, @body)",
+                new { item.Kind, item.Id, item.Name, item.Origin, item.Revision, item.Archived, item.Version, body = Encoding.UTF8.GetString(item.Body.Utf8.Span) }, transaction);
         }
 
         foreach (var entry in document.Log)
         {
-            LogStore.Put(connection, transaction, new LogRow(entry.Id, entry.Car, entry.Kind, entry.Day, entry.Revision, entry.Body.GetRawText()));
+            cancel.ThrowIfCancellationRequested();
+            LogStore.Put(connection, transaction, new LogRow(entry.Id, entry.Car, entry.Kind, entry.Day, entry.Revision, Encoding.UTF8.GetString(entry.Body.Utf8.Span), entry.Version));
         }
 
-        foreach (var photo in document.Photos)
+        for (var i = 0; i < document.Photos.Count; i++)
         {
-            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@Id, @Entry, @Name, @Bytes)", photo, transaction);
+            var photo = document.Photos[i];
+            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@Id, @Entry, @Name, @bytes)", new { photo.Id, photo.Entry, photo.Name, bytes = await photoOf(photo, cancel) }, transaction);
+            progress?.Invoke((i + 1.0) / document.Photos.Count);
         }
 
         transaction.Commit();
     }
 
-    /// <summary>A copy of the database file as it stands, safe while it is in use (SQLite's VACUUM INTO).</summary>
-    public byte[] Copy()
+    private static async Task<List<ArchivedPhoto>> PhotosAsync(ZipArchive zip, SqliteConnection connection, SqliteTransaction transaction, Action<double>? progress, CancellationToken cancel)
     {
-        var path = Path.Combine(Path.GetTempPath(), $"rimrock-copy-{Guid.NewGuid():n}.db");
-        try
+        var ids = connection.Query<string>("SELECT id FROM log_photo ORDER BY id", transaction: transaction).ToList();
+        var photos = new List<ArchivedPhoto>(ids.Count);
+        foreach (var id in ids)
         {
-            using (var connection = database.Open())
-            {
-                connection.Execute("VACUUM INTO @path", new { path });
-            }
-
-            return File.ReadAllBytes(path);
+            cancel.ThrowIfCancellationRequested();
+            var (entry, name, bytes) = connection.QuerySingle<(string Entry, string Name, byte[] Bytes)>("SELECT entry, name, bytes FROM log_photo WHERE id = @id", new { id }, transaction);
+            var file = FormattableString.Invariant($"photos/{photos.Count + 1:00000}.jpg");
+            photos.Add(new ArchivedPhoto(id, entry, name, File: file, Length: bytes.Length, Sha256: Convert.ToHexStringLower(SHA256.HashData(bytes))));
+            await using var kept = await zip.CreateEntry(file, CompressionLevel.NoCompression).OpenAsync(cancel);
+            await kept.WriteAsync(bytes, cancel);
+            progress?.Invoke((double)photos.Count / ids.Count);
         }
-        finally
+
+        return photos;
+    }
+
+    private static async Task RowAsync<T>(Utf8JsonWriter json, T row, CancellationToken cancel)
+    {
+        const int atOnce = 1 << 16;
+        JsonSerializer.Serialize(json, row, JsonRules.Strict);
+        if (json.BytesPending > atOnce)
         {
-            File.Delete(path);
+            await json.FlushAsync(cancel);
         }
     }
 
-    private static JsonElement Parse(string body)
-    {
-        using var document = JsonDocument.Parse(body);
-        return document.RootElement.Clone();
-    }
+    private static IEnumerable<ArchivedItem> Items(SqliteConnection connection, SqliteTransaction transaction) =>
+        connection.Query<ItemRow>("SELECT kind, id, name, origin, revision, archived, version, body FROM shelf_item ORDER BY kind, id", transaction: transaction, buffered: false)
+            .Select(row => new ArchivedItem(row.Kind, row.Id, row.Name, row.Origin, row.Revision, row.Archived, new RawBody(Encoding.UTF8.GetBytes(row.Body)), (int)row.Version));
+
+    private static IEnumerable<ArchivedEntry> Entries(SqliteConnection connection, SqliteTransaction transaction) =>
+        connection.Query<LogRow>("SELECT id, car, kind, day, revision, body, version FROM log_entry ORDER BY id", transaction: transaction, buffered: false)
+            .Select(row => new ArchivedEntry(row.Id, row.Car, row.Kind, row.Day, row.Revision, new RawBody(Encoding.UTF8.GetBytes(row.Body)), (int)row.Version));
+
+    private sealed record ItemRow(string Kind, string Id, string Name, string Origin, long Revision, long Archived, long Version, string Body);
 }

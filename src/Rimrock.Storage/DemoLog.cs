@@ -25,7 +25,8 @@ internal static class DemoLog
 
     public static void Load(LogStore log, ShelfContent shelf, DateOnly today)
     {
-        if (log.Read<LogSession>(Car, "session", take: 1).Total > 0 || log.Read<SeasonEvent>(Car, "event", take: 1).Total > 0)
+        // Once only: what a person deletes stays deleted.
+        if (!log.FirstTime("demo-season") || log.Read<LogSession>(Car, "session", take: 1).Total > 0 || log.Read<SeasonEvent>(Car, "event", take: 1).Total > 0)
         {
             return;
         }

@@ -1,8 +1,7 @@
 using System.Globalization;
-using System.Text.Json;
-using System.Text.Json.Serialization;
 using Dapper;
 using Microsoft.Data.Sqlite;
+using Rimrock.Contract;
 
 namespace Rimrock.Storage;
 
@@ -35,25 +34,26 @@ public sealed class LogStore(Database database)
     /// <summary>Most photos of an entry.</summary>
     public const int MostPhotos = 8;
 
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
-    {
-        RespectNullableAnnotations = true,
-        RespectRequiredConstructorParameters = true,
-        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
-    };
-
     /// <summary>The words of the table's kinds.</summary>
-    public static IReadOnlyList<string> Kinds { get; } = ["session", "inspection", "event", "kit", "work"];
+    public static IReadOnlyList<string> Kinds { get; } = [.. BodyKind.All.Where(kind => kind.OfLog).Select(kind => kind.Code)];
 
-    /// <summary>A page of a car's entries, newest first.</summary>
+    /// <summary>A page of a car's entries, newest first; what cannot be read is set aside (<see cref="SetAside"/>).</summary>
     public LogPage<T> Read<T>(string car, string kind, int skip = 0, int take = MostOfAPage)
         where T : class
     {
         using var connection = database.Open();
         var total = connection.ExecuteScalar<int>("SELECT count(*) FROM log_entry WHERE car = @car AND kind = @kind", new { car, kind });
-        var rows = connection.Query<Row>("SELECT id, day, revision, body FROM log_entry WHERE car = @car AND kind = @kind ORDER BY day DESC, id DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
-        return new LogPage<T>(total, [.. rows.Select(row => new LogItem<T>(row.Id, DateOnly.ParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture), (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!))]);
+        var rows = connection.Query<Row>("SELECT id, day, revision, version, body FROM log_entry WHERE car = @car AND kind = @kind ORDER BY day DESC, id DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
+        var items = new List<LogItem<T>>();
+        foreach (var row in rows)
+        {
+            if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body && DateOnly.TryParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+            {
+                items.Add(new LogItem<T>(row.Id, day, (int)row.Revision, body));
+            }
+        }
+
+        return new LogPage<T>(total, items);
     }
 
     /// <summary>Writes the demo car's season, unless it has a log already.</summary>
@@ -64,20 +64,34 @@ public sealed class LogStore(Database database)
     /// <summary>Writes an entry.</summary>
     /// <returns>Its new revision.</returns>
     /// <exception cref="RevisionConflictException">It was changed in the meantime; nothing is written.</exception>
+    /// <exception cref="IdTakenException">The id is another car's or kind's; nothing is written.</exception>
     public int Save<T>(string car, string kind, string id, DateOnly day, T body, int expectedRevision)
         where T : class
     {
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
-        var actual = connection.QuerySingleOrDefault<int?>("SELECT revision FROM log_entry WHERE id = @id", new { id }, transaction) ?? 0;
+        var there = connection.QuerySingleOrDefault<(string Car, string Kind, int Revision)?>("SELECT car, kind, revision FROM log_entry WHERE id = @id", new { id }, transaction);
+        if (there is { } other && (other.Car != car || other.Kind != kind))
+        {
+            throw new IdTakenException(id);
+        }
+
+        var actual = there?.Revision ?? 0;
         if (actual != expectedRevision)
         {
             throw new RevisionConflictException(id, expectedRevision, actual);
         }
 
-        Put(connection, transaction, new LogRow(id, car, kind, day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), actual + 1, JsonSerializer.Serialize(body, Json)));
+        Put(connection, transaction, new LogRow(id, car, kind, day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), actual + 1, BodyText.Of(body), BodyVersion.Newest));
         transaction.Commit();
         return actual + 1;
+    }
+
+    /// <summary>True the first time that it is asked of a name.</summary>
+    internal bool FirstTime(string name)
+    {
+        using var connection = database.Open();
+        return connection.Execute("INSERT OR IGNORE INTO fact (name, value) VALUES (@name, '')", new { name }) == 1;
     }
 
     /// <summary>Deletes an entry with its photos.</summary>
@@ -124,11 +138,11 @@ public sealed class LogStore(Database database)
     internal static void Put(SqliteConnection connection, SqliteTransaction transaction, LogRow row) =>
         connection.Execute(
             """
-            INSERT INTO log_entry (id, car, kind, day, revision, body) VALUES (@Id, @Car, @Kind, @Day, @Revision, @Body)
-            ON CONFLICT (id) DO UPDATE SET car = @Car, kind = @Kind, day = @Day, revision = @Revision, body = @Body
+            INSERT INTO log_entry (id, car, kind, day, revision, version, body) VALUES (@Id, @Car, @Kind, @Day, @Revision, @Version, @Body)
+            ON CONFLICT (id) DO UPDATE SET day = @Day, revision = @Revision, version = @Version, body = @Body
             """, row, transaction);
 
-    private sealed record Row(string Id, string Day, long Revision, string Body);
+    private sealed record Row(string Id, string Day, long Revision, long Version, string Body);
 }
 
 /// <summary>A row of the log as it stands.</summary>
@@ -138,4 +152,5 @@ public sealed class LogStore(Database database)
 /// <param name="Day">Its day, ISO 8601.</param>
 /// <param name="Revision">Its revision.</param>
 /// <param name="Body">Its content, JSON.</param>
-public sealed record LogRow(string Id, string Car, string Kind, string Day, long Revision, string Body);
+/// <param name="Version">The form of its content.</param>
+public sealed record LogRow(string Id, string Car, string Kind, string Day, long Revision, string Body, long Version);

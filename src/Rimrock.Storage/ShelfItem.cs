@@ -1,3 +1,4 @@
+using Rimrock.Contract;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
@@ -17,28 +18,6 @@ namespace Rimrock.Storage;
 /// <param name="Archived">True where it is offered no longer; what refers to it still finds it.</param>
 public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body, bool Archived = false)
     where T : class;
-
-/// <summary>A car with what is fitted to it.</summary>
-/// <param name="Car">The car.</param>
-/// <param name="FrontRotor">Front rotors.</param>
-/// <param name="RearRotor">Rear rotors.</param>
-/// <param name="FrontPad">Id of the front pads.</param>
-/// <param name="RearPad">Id of the rear pads.</param>
-/// <param name="Fluid">Id of the fluid.</param>
-/// <param name="FluidState">Its age or a reading.</param>
-public sealed record CarEntry(Car Car, Rotor FrontRotor, Rotor RearRotor, string FrontPad, string RearPad, string Fluid, FluidState FluidState)
-{
-    /// <summary>Lists what is wrong with the car and its rotors.</summary>
-    public IReadOnlyList<InputFault> Faults()
-    {
-        var faults = new List<InputFault>();
-        Car.Check(faults);
-        FrontRotor.Check("frontRotor", faults);
-        RearRotor.Check("rearRotor", faults);
-        FluidState.Check(faults);
-        return faults;
-    }
-}
 
 /// <summary>Everything on the shelf.</summary>
 /// <param name="Cars">Cars.</param>
@@ -77,7 +56,8 @@ public sealed record ShelfChange(string Kind, string Id, string Name, string Cha
 /// <param name="Revision">Revision.</param>
 /// <param name="Archived">1 where archived.</param>
 /// <param name="Body">Content.</param>
-public sealed record ShelfRow(string Name, string Origin, long Revision, long Archived, string Body);
+/// <param name="Version">The form of its content.</param>
+public sealed record ShelfRow(string Name, string Origin, long Revision, long Archived, string Body, long Version);
 
 /// <summary>What stood in an item's place before an import.</summary>
 /// <param name="Kind">The table's word.</param>
@@ -92,3 +72,7 @@ public sealed record ShelfBefore(string Kind, string Id, long ImportedRevision, 
 /// <param name="actual">Revision in the database.</param>
 public sealed class RevisionConflictException(string id, long expected, long actual)
     : Exception($"{id} was changed in another window: it is at revision {actual}, your edit started from {expected}.");
+
+/// <summary>Raised when an id is already another car's or kind's.</summary>
+/// <param name="id">The id.</param>
+public sealed class IdTakenException(string id) : Exception($"{id} is already the id of an entry of another car or kind.");

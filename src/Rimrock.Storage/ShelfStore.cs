@@ -1,7 +1,7 @@
 using System.Text.Json;
-using System.Text.Json.Serialization;
 using Dapper;
 using Microsoft.Data.Sqlite;
+using Rimrock.Contract;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
@@ -15,18 +15,10 @@ namespace Rimrock.Storage;
 /// <param name="database">The database.</param>
 public sealed class ShelfStore(Database database)
 {
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
-    {
-        RespectNullableAnnotations = true,
-        RespectRequiredConstructorParameters = true,
-        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
-        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
-    };
-
     /// <summary>The tables' words.</summary>
-    public static IReadOnlyList<string> Kinds { get; } = ["cars", "circuits", "pads", "rotors", "fluids", "lines", "ducts"];
+    public static IReadOnlyList<string> Kinds { get; } = [.. BodyKind.All.Where(kind => !kind.OfLog).Select(kind => kind.Code)];
 
-    /// <summary>Everything on the shelf, demo items first, by name.</summary>
+    /// <summary>Everything on the shelf, demo items first, by name; what cannot be read is set aside (<see cref="SetAside"/>).</summary>
     public ShelfContent Read()
     {
         using var connection = database.Open();
@@ -54,7 +46,7 @@ public sealed class ShelfStore(Database database)
             throw new RevisionConflictException(id, expectedRevision, actual);
         }
 
-        Put(connection, transaction, kind, id, name, "own", actual + 1, JsonSerializer.Serialize(body, Json));
+        Put(connection, transaction, kind, id, name, "own", actual + 1, BodyText.Of(body));
         transaction.Commit();
         return actual + 1;
     }
@@ -81,10 +73,11 @@ public sealed class ShelfStore(Database database)
         ArgumentNullException.ThrowIfNull(items);
         using var connection = database.Open();
         return [.. items.Select(item => new ShelfChange(item.Kind, item.Id, item.Name, Before(connection, null, item.Kind, item.Id) is not { } before ? "new"
-            : Normal(before.Body, item.Body.GetType()) == JsonSerializer.Serialize(item.Body, Json) ? "same" : "replaces"))];
+            : Normal(item.Kind, before) == JsonSerializer.Serialize(item.Body, item.Body.GetType(), JsonRules.Strict) ? "same" : "replaces"))];
 
         // What was typed by hand, as the demo is, may leave defaults out.
-        static string Normal(string body, Type type) => JsonSerializer.Serialize(JsonSerializer.Deserialize(body, type, Json), Json);
+        static string? Normal(string kind, ShelfRow row) =>
+            BodyKind.Find(kind, ofLog: false) is { } known && BodyText.Read(known, (int)row.Version, row.Body, []) is { } body ? JsonSerializer.Serialize(body, known.Type, JsonRules.Strict) : null;
     }
 
     /// <summary>Puts items on the shelf, all or none.</summary>
@@ -99,7 +92,7 @@ public sealed class ShelfStore(Database database)
         {
             var before = Before(connection, transaction, item.Kind, item.Id);
             befores.Add(new ShelfBefore(item.Kind, item.Id, (before?.Revision ?? 0) + 1, before));
-            Put(connection, transaction, item.Kind, item.Id, item.Name, "own", (before?.Revision ?? 0) + 1, JsonSerializer.Serialize(item.Body, Json));
+            Put(connection, transaction, item.Kind, item.Id, item.Name, "own", (before?.Revision ?? 0) + 1, JsonSerializer.Serialize(item.Body, item.Body.GetType(), JsonRules.Strict));
         }
 
         transaction.Commit();
@@ -123,8 +116,8 @@ public sealed class ShelfStore(Database database)
 
             if (item.Was is { } was)
             {
-                connection.Execute("UPDATE shelf_item SET name = @Name, origin = @Origin, revision = @revision, archived = @Archived, body = @Body WHERE kind = @Kind AND id = @Id",
-                    new { was.Name, was.Origin, revision = item.ImportedRevision + 1, was.Archived, was.Body, item.Kind, item.Id }, transaction);
+                connection.Execute("UPDATE shelf_item SET name = @Name, origin = @Origin, revision = @revision, archived = @Archived, version = @Version, body = @Body WHERE kind = @Kind AND id = @Id",
+                    new { was.Name, was.Origin, revision = item.ImportedRevision + 1, was.Archived, was.Version, was.Body, item.Kind, item.Id }, transaction);
             }
             else
             {
@@ -140,6 +133,7 @@ public sealed class ShelfStore(Database database)
     {
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
+        var shown = new List<string>();
         foreach (var kind in Kinds)
         {
             using var stream = typeof(ShelfStore).Assembly.GetManifestResourceStream($"Rimrock.Storage.Demo.{kind}.json")
@@ -149,30 +143,43 @@ public sealed class ShelfStore(Database database)
             {
                 var body = row.GetProperty("body");
                 var named = kind == "cars" ? body.GetProperty("car") : body;
+                shown.Add($"{kind} {row.GetProperty("id").GetString()}");
                 Put(connection, transaction, kind, row.GetProperty("id").GetString()!, named.GetProperty("name").GetString()!, "demo", 1, body.GetRawText());
             }
         }
 
+        // What the demo no longer holds goes, unless a person has changed it.
+        connection.Execute("DELETE FROM shelf_item WHERE origin = 'demo' AND revision = 1 AND kind || ' ' || id NOT IN @shown", new { shown }, transaction);
         transaction.Commit();
     }
 
     private static ShelfRow? Before(SqliteConnection connection, SqliteTransaction? transaction, string kind, string id) =>
-        connection.QuerySingleOrDefault<ShelfRow>("SELECT name, origin, revision, archived, body FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction);
+        connection.QuerySingleOrDefault<ShelfRow>("SELECT name, origin, revision, archived, body, version FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction);
 
     private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind)
-        where T : class =>
-    [
-        .. connection.Query<Row>("SELECT id, origin, revision, archived, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind })
-            .Select(row => new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, JsonSerializer.Deserialize<T>(row.Body, Json)!, row.Archived == 1)),
-    ];
+        where T : class
+    {
+        var items = new List<ShelfItem<T>>();
+        foreach (var row in connection.Query<Row>("SELECT id, origin, revision, archived, version, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind }))
+        {
+            if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body)
+            {
+                items.Add(new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, body, row.Archived == 1));
+            }
+        }
 
+        return items;
+    }
+
+    // What a person has changed or taken off is no longer the demo's to write.
     private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, long revision, string body) =>
         connection.Execute(
             """
-            INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES (@kind, @id, @name, @origin, @revision, @body)
-            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, archived = 0, body = @body WHERE origin = 'demo' OR @origin = 'own'
+            INSERT INTO shelf_item (kind, id, name, origin, revision, version, body) VALUES (@kind, @id, @name, @origin, @revision, @Newest, @body)
+            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, archived = 0, version = @Newest, body = @body
+            WHERE @origin = 'own' OR (origin = 'demo' AND shelf_item.revision = 1)
             """,
-            new { kind, id, name, origin, revision, body }, transaction);
+            new { kind, id, name, origin, revision, BodyVersion.Newest, body }, transaction);
 
-    private sealed record Row(string Id, string Origin, long Revision, long Archived, string Body);
+    private sealed record Row(string Id, string Origin, long Revision, long Archived, long Version, string Body);
 }

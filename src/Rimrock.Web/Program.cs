@@ -7,6 +7,12 @@ using Rimrock.Web.Log;
 using Rimrock.Web.Ready;
 using Rimrock.Web.Shelf;
 
+if (StartOptions.Answer(args) is { } answer)
+{
+    await (answer.ExitCode == 0 ? Console.Out : Console.Error).WriteLineAsync(answer.Said);
+    return answer.ExitCode;
+}
+
 var builder = WebApplication.CreateBuilder(args);
 builder.WebHost.UseSetting(WebHostDefaults.ServerUrlsKey, $"http://127.0.0.1:{builder.Configuration.GetValue("port", 5217)}");
 builder.WebHost.ConfigureKestrel(kestrel =>
@@ -14,35 +20,57 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.AddServerHeader = false;
     kestrel.Limits.MaxRequestBodySize = RequestLimits.MostBytes;
 });
-builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+builder.Configuration["AllowedHosts"] = "*";
 builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+
+// A request that was hung up, a body that was refused: told to who asked, no news for the console.
+builder.Logging.AddFilter("Microsoft.AspNetCore.Diagnostics.ExceptionHandlerMiddleware", LogLevel.None);
+builder.Services.Configure<HostOptions>(options => options.ShutdownTimeout = RequestLimits.LongestShutdown);
+builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.ConfigureHttpJsonOptions(options => JsonContract.Configure(options.SerializerOptions));
 builder.Services.AddProblemDetails();
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi("v1", JsonContract.Describe);
+builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Configuration), builder.Configuration.GetValue<int?>("database-pages")));
 builder.Services.AddSingleton<ShelfStore>();
 builder.Services.AddSingleton<LogStore>();
+builder.Services.AddSingleton<SetAside>();
 builder.Services.AddSingleton<Archive>();
-builder.Services.AddSingleton<AnswerCache>();
+builder.Services.AddSingleton<Copies>();
+builder.Services.AddAnswers();
+builder.Services.AddHeavyWork();
 builder.Services.AddSingleton<LoggerShelf>();
 builder.Services.AddSingleton<RunProgress>();
 builder.Services.AddSingleton<ImportMemory>();
 builder.Services.AddHostedService<WarmUp>();
+builder.Services.AddHostedService<DailyCopy>();
 
 var app = builder.Build();
-if (builder.Configuration.GetValue("demo", false))
+try
 {
-    var shelf = app.Services.GetRequiredService<ShelfStore>();
-    shelf.LoadDemo();
-    app.Services.GetRequiredService<LogStore>().LoadDemo(shelf.Read(), DateOnly.FromDateTime(TimeProvider.System.GetLocalNow().Date));
+    // Opened and looked at before anybody is told an address.
+    app.Services.GetRequiredService<Database>();
+    if (builder.Configuration.GetValue("demo", false))
+    {
+        var shelf = app.Services.GetRequiredService<ShelfStore>();
+        shelf.LoadDemo();
+        app.Services.GetRequiredService<LogStore>().LoadDemo(shelf.Read(), DateOnly.FromDateTime(TimeProvider.System.GetLocalNow().Date));
+    }
+}
+catch (DatabaseRefusedException refused)
+{
+    await Console.Error.WriteLineAsync(refused.Message);
+    return 1;
 }
 
-app.UseExceptionHandler();
-app.UseStatusCodePages();
 app.UseMiddleware<OriginGuard>();
+app.UseExceptionHandler();
+app.UseStatusCodePages(context => Problems.OfStatus(context.HttpContext));
 app.UseDefaultFiles();
 app.UseStaticFiles(StaticFileCaching.Options);
+app.UseRouting();
+app.UseRateLimiter();
 app.MapOpenApi();
 var api = app.MapGroup("/api");
 api.MapGroup("/predictions").MapPredictions();
@@ -58,9 +86,22 @@ api.MapGroup("/ready").MapReady();
 api.MapGroup("/log").MapLog();
 api.MapGroup("/log/recorded").MapRecorded();
 api.MapGroup("/archive").MapArchive();
-api.MapFallback(() => Results.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing at this address."));
-app.MapFallbackToFile("index.html");
-app.Run();
+api.MapFallback((HttpContext context) =>
+{
+    context.Response.StatusCode = StatusCodes.Status404NotFound;
+    return Problems.OfStatus(context);
+});
+app.MapFallbackToFile("index.html", StaticFileCaching.Options);
+try
+{
+    await app.RunAsync();
+    return 0;
+}
+catch (IOException taken) when (taken.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
+{
+    await Console.Error.WriteLineAsync($"Port {builder.Configuration.GetValue("port", 5217)} is taken on this machine; choose another with --port N.");
+    return 1;
+}
 
 /// <summary>Entry point, visible to the tests' host.</summary>
 public partial class Program;

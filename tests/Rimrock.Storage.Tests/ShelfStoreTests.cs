@@ -1,3 +1,4 @@
+using Rimrock.Contract;
 using Dapper;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Vehicles;

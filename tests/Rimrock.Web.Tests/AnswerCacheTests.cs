@@ -1,48 +1,100 @@
-using Microsoft.AspNetCore.Http.Json;
-using Microsoft.Extensions.Options;
+using Microsoft.Extensions.DependencyInjection;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Tests;
 
-public class AnswerCacheTests
+public sealed class AnswerCacheTests : IDisposable
 {
-    private readonly AnswerCache cache = new(Options.Create(new JsonOptions()));
+    private readonly ServiceProvider services;
+    private readonly AnswerCache cache;
+
+    public AnswerCacheTests()
+    {
+        var collection = new ServiceCollection();
+        collection.AddAnswers();
+        collection.AddLogging();
+        services = collection.BuildServiceProvider();
+        cache = services.GetRequiredService<AnswerCache>();
+    }
+
+    public void Dispose() => services.Dispose();
 
     private sealed record Question(string Name, IReadOnlyList<double> Figures);
 
+    private Task<int> Ask(string kind, double figure, Func<CancellationToken, Task<int>> compute, CancellationToken cancel = default) => cache.RememberAsync(kind, new Question("a", [figure]), compute, cancel);
+
     [Fact]
-    public void The_same_question_is_computed_once_by_its_content_and_another_kind_is_another_question()
+    public async Task The_same_question_is_computed_once_by_its_content_and_another_kind_is_another_question()
     {
         var computed = 0;
-        int Ask(string kind, double last) => cache.Remember(kind, new Question("a", [1, last]), () => ++computed);
-        Ask("plan", 2).ShouldBe(1);
-        Ask("plan", 2).ShouldBe(1);
-        Ask("plan", 2.0000001).ShouldBe(2);
-        Ask("band", 2).ShouldBe(3);
+        Task<int> Next(CancellationToken cancel) => Task.FromResult(++computed);
+        (await Ask("plan", 2, Next)).ShouldBe(1);
+        (await Ask("plan", 2, Next)).ShouldBe(1);
+        (await Ask("plan", 2.0000001, Next)).ShouldBe(2);
+        (await Ask("band", 2, Next)).ShouldBe(3);
         computed.ShouldBe(3);
     }
 
     [Fact]
-    public void The_oldest_answers_make_room_and_are_computed_again()
+    public async Task Six_who_ask_at_once_share_one_computation_and_one_of_them_may_hang_up()
     {
-        var computed = 0;
-        for (var i = 0; i < 200; i++)
+        var (computed, gate) = (0, new TaskCompletionSource());
+        async Task<int> Slow(CancellationToken cancel)
         {
-            cache.Remember("plan", new Question("a", [i]), () => ++computed);
+            Interlocked.Increment(ref computed);
+            await gate.Task.WaitAsync(cancel);
+            return 7;
         }
 
-        cache.Remember("plan", new Question("a", [199]), () => ++computed).ShouldBe(200);
-        cache.Remember("plan", new Question("a", [0]), () => ++computed).ShouldBe(201);
+        using var impatient = new CancellationTokenSource();
+        var asked = Enumerable.Range(0, 6).Select(i => Ask("band", 1, Slow, i == 0 ? impatient.Token : CancellationToken.None)).ToList();
+        await Task.Delay(100);
+        await impatient.CancelAsync();
+        await Should.ThrowAsync<OperationCanceledException>(() => asked[0]);
+        gate.SetResult();
+        (await Task.WhenAll(asked.Skip(1))).ShouldAllBe(answer => answer == 7);
+        computed.ShouldBe(1);
     }
 
     [Fact]
-    public void What_cannot_be_computed_is_not_kept()
+    public async Task When_all_hang_up_the_work_stops_and_nothing_is_kept()
+    {
+        var stopped = new TaskCompletionSource();
+        async Task<int> Endless(CancellationToken cancel)
+        {
+            try
+            {
+                await Task.Delay(Timeout.Infinite, cancel);
+            }
+            finally
+            {
+                stopped.SetResult();
+            }
+
+            return 0;
+        }
+
+        using var hangUp = new CancellationTokenSource();
+        var asked = Enumerable.Range(0, 3).Select(_ => Ask("band", 1, Endless, hangUp.Token)).ToList();
+        await Task.Delay(50);
+        await hangUp.CancelAsync();
+        foreach (var one in asked)
+        {
+            await Should.ThrowAsync<OperationCanceledException>(() => one);
+        }
+
+        await stopped.Task.WaitAsync(TimeSpan.FromSeconds(5));
+        (await Ask("band", 1, _ => Task.FromResult(5))).ShouldBe(5);
+    }
+
+    [Fact]
+    public async Task What_cannot_be_computed_is_not_kept()
     {
         var asked = 0;
-        int Fail() => ++asked == 1 ? throw new InvalidOperationException("once") : asked;
-        Should.Throw<InvalidOperationException>(() => cache.Remember("plan", new Question("a", []), Fail));
-        cache.Remember("plan", new Question("a", []), Fail).ShouldBe(2);
+        Task<int> Fail(CancellationToken cancel) => ++asked == 1 ? throw new InvalidOperationException("once") : Task.FromResult(asked);
+        await Should.ThrowAsync<InvalidOperationException>(() => Ask("plan", 0, Fail));
+        (await Ask("plan", 0, Fail)).ShouldBe(2);
     }
 }
 

@@ -85,12 +85,25 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
     public async Task Photos_lose_their_metadata_and_what_is_none_is_refused()
     {
         await client.PutAsJsonAsync(At("/api/log/photo-car/sessions/pictured?revision=0&day=2026-05-01"), Session(await Plans.DemoAsync(client)));
-        byte[] picture = [0xFF, 0xD8, 0xFF, 0xE1, 0, 8, .. "secret"u8, 0xFF, 0xDA, 0, 3, 1, 5, 5, 0xFF, 0xD9];
+        using var drawn = new MemoryStream();
+        using (var image = new SixLabors.ImageSharp.Image<SixLabors.ImageSharp.PixelFormats.Rgb24>(16, 16))
+        {
+            SixLabors.ImageSharp.ImageExtensions.SaveAsJpeg(image, drawn);
+        }
+
+        // A place before the picture, another inside it between tables and scan, and a film after its end.
+        var plain = drawn.ToArray();
+        var scan = plain.AsSpan().IndexOf([(byte)0xFF, (byte)0xDA]);
+        byte[] place = [0xFF, 0xE1, 0, 8, .. "secret"u8];
+        byte[] picture = [.. plain[..2], .. place, .. plain[2..scan], .. place, .. plain[scan..], .. "secret film"u8];
         using var content = new ByteArrayContent(picture);
         content.Headers.ContentType = new("image/jpeg");
         (await client.PostAsync(At("/api/log/entries/pictured/photos?name=rotor"), content)).StatusCode.ShouldBe(HttpStatusCode.OK);
         var id = (string)(await client.GetFromJsonAsync<JsonArray>(At("/api/log/entries/pictured/photos")))![0]!;
         Encoding.Latin1.GetString(await client.GetByteArrayAsync(At($"/api/log/photos/{id}"))).ShouldNotContain("secret");
+        using var broken = new ByteArrayContent([.. plain[..(scan / 2)], .. plain[scan..]]);
+        broken.Headers.ContentType = new("image/jpeg");
+        (await client.PostAsync(At("/api/log/entries/pictured/photos?name=x"), broken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest, "what does not decode is no photo");
         using var none = new ByteArrayContent([1, 2, 3, 4]);
         none.Headers.ContentType = new("image/jpeg");
         (await client.PostAsync(At("/api/log/entries/pictured/photos?name=x"), none)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
@@ -99,10 +112,12 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
     [Fact]
     public async Task An_archive_goes_out_is_looked_at_and_what_is_none_is_refused()
     {
-        var text = await client.GetStringAsync(At("/api/archive"));
-        var preview = await BodyAsync(await client.PostAsync(At("/api/archive?preview=true"), new StringContent(text, Encoding.UTF8, "application/json")));
+        using var file = new ByteArrayContent(await client.GetByteArrayAsync(At("/api/archive")));
+        file.Headers.ContentType = new("application/zip");
+        var preview = await BodyAsync(await client.PostAsync(At("/api/archive?preview=true"), file));
         ((int)preview["newLog"]!).ShouldBe(0);
-        foreach (var (bad, said) in new[] { ("{}", "archive"), ("[]", "archive"), ("""{"rimrock": "archive", "version": 9, "shelf": [], "log": [], "photos": []}""", "archive 1"), ("""{"rimrock": "archive", "version": 1, "shelf": [], "log": [{"id": "a", "car": "c", "kind": "nothing", "day": "today", "revision": 1, "body": {}}], "photos": []}""", "log[0].kind") })
+        (await client.GetFromJsonAsync<JsonObject>(At("/api/archive/state")))!["savedOutside"].ShouldNotBeNull();
+        foreach (var (bad, said) in new[] { ("{}", "archive"), ("[]", "archive"), ("""{"rimrock": "archive", "version": 9, "shelf": [], "log": [], "photos": []}""", "newer Rimrock"), ("""{"rimrock": "archive", "version": 1, "shelf": [], "log": [{"id": "a", "car": "c", "kind": "nothing", "day": "today", "revision": 1, "body": {}}], "photos": []}""", "log[0].kind") })
         {
             var answer = await client.PostAsync(At("/api/archive"), new StringContent(bad, Encoding.UTF8, "application/json"));
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, bad);

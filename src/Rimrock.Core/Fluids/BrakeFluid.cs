@@ -85,11 +85,12 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
 /// <param name="ReservoirWaterPercent">A moisture reading in the reservoir, % by mass; replaces the estimate from age.</param>
 public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temperate, bool TightHoses = false, double? ReservoirWaterPercent = null)
 {
-    private static readonly FieldRange Age = new("fluidState.ageMonths", "Age of the fluid", "months", 0, 120);
+    /// <summary>Allowed ages.</summary>
+    public static FieldRange AgeRange { get; } = new("fluidState.ageMonths", "Age of the fluid", "months", 0, 120);
     private static readonly FieldRange Water = new("fluidState.reservoirWaterPercent", "Moisture reading", "%", 0, 7);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Age, Water];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [AgeRange, Water];
 
     /// <summary>Water at the caliper, % by mass.</summary>
     public double WaterAtCaliperPercent(double rateFactor = 1) => ReservoirWaterPercent is { } reading
@@ -99,7 +100,7 @@ public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temp
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)
     {
-        Age.Check(AgeMonths, faults);
+        AgeRange.Check(AgeMonths, faults);
         if (ReservoirWaterPercent is { } reading)
         {
             Water.Check(reading, faults);

@@ -100,6 +100,7 @@ public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners
     public IReadOnlyList<InputFault> Faults()
     {
         var faults = new List<InputFault>();
+        Days.Check(Date, "inspection.date", faults);
         void Check(FieldRange range, double? value, string field)
         {
             if (value is { } known)
@@ -129,10 +130,7 @@ public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners
         Check(Moisture, MoisturePercent, "inspection.moisturePercent");
         Check(Level, FluidLevelMm, "inspection.fluidLevelMm");
         Check(Laps, HotLapsSince, "inspection.hotLapsSince");
-        if (Note is { Length: > 2000 })
-        {
-            faults.Add(new InputFault("inspection.note", $"{Note.Length} characters", "at most 2000 characters", "The note is too long."));
-        }
+        Names.CheckNote(Note, "inspection.note", faults);
 
         return faults;
     }

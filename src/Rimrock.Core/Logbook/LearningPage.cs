@@ -39,6 +39,9 @@ public sealed record LearningPage(
     /// <summary>Days with evidence that are looked at, the last ones.</summary>
     public const int MostDays = 6;
 
+    /// <summary>The evidence that the page learns from: that of the last days that have any.</summary>
+    public static IReadOnlyList<EvidenceDay> EvidenceOf(IReadOnlyList<LogSession> sessions) => [.. sessions.Select(session => session.Evidence()).OfType<EvidenceDay>().TakeLast(MostDays)];
+
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
     /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>

@@ -81,7 +81,6 @@ public sealed record LogSession(
     PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null, double? ReadingMinutes = null,
     double? PressureBar = null, string? Note = null)
 {
-    private const int LongestNote = 2000;
     private static readonly FieldRange SessionsRange = new("session.sessions", "Sessions", "", 1, 10);
     private static readonly FieldRange LapsRange = new("session.laps", "Laps", "", 0, 400);
     private static readonly FieldRange Level = new("session.fluidLevelMm", "Fluid level below the upper mark", "mm", 0, 80);
@@ -132,6 +131,7 @@ public sealed record LogSession(
     public IReadOnlyList<InputFault> Faults()
     {
         var faults = new List<InputFault>();
+        Days.Check(Date, "session.date", faults);
         SessionsRange.Check(Sessions, faults);
         LapsRange.Check(Laps, faults);
         foreach (var (range, value) in new[] { (Level, FluidLevelMm), (Pressure, PressureBar), (Reading, ReadingC), (ReadingAt, ReadingMinutes) })
@@ -147,10 +147,7 @@ public sealed record LogSession(
             faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? "nothing" : "a time", "temperature and minutes together", "A reading needs its temperature and how long after stopping it was taken."));
         }
 
-        if (Note is { Length: > LongestNote })
-        {
-            faults.Add(new InputFault("session.note", $"{Note.Length} characters", $"at most {LongestNote} characters", "The note is too long."));
-        }
+        Names.CheckNote(Note, "session.note", faults);
 
         faults.AddRange(Plan.Faults());
         if (faults.Count == 0 && Evidence() is { } evidence)

@@ -52,6 +52,6 @@ public sealed record StreetManners(double ExtraMetres, double DustAndNoise, doub
         return StoppingDistance(torque / plan.Car.TyreRadiusM / plan.Car.EffectiveMassKg());
 
         double StoppingDistance(double slowing) =>
-            Vehicles.StoppingDistance.Metres(speedKmh, Math.Min(slowing, ColdStop.AbsShareOfGrip * DayRun.GripG(plan) * Speed.StandardGravityMS2));
+            Vehicles.StoppingDistance.Metres(speedKmh, Math.Min(slowing, ColdStop.AbsShareOfGrip * plan.Drive().GripG() * Speed.StandardGravityMS2));
     }
 }

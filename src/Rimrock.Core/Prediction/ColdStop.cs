@@ -112,7 +112,7 @@ public static class ColdStop
     private static Spread Banded(PredictionPlan plan, double speedKmh, double metres)
     {
         var buildUp = StoppingDistance.BuildUpS * Speed.FromKmh(speedKmh);
-        var tyres = StoppingDistance.Metres(speedKmh, AbsShareOfGrip * DayRun.GripG(plan) * Speed.StandardGravityMS2);
+        var tyres = StoppingDistance.Metres(speedKmh, AbsShareOfGrip * plan.Drive().GripG() * Speed.StandardGravityMS2);
         var band = Spread.Times(metres - buildUp, CarFactors.FrictionSigma, 2);
         return new Spread(Math.Min(metres, Math.Max(tyres, buildUp + band.P10)), metres, buildUp + band.P90);
     }
@@ -130,7 +130,7 @@ public static class ColdStop
         var bar = car.Hydraulics.PressureBar(pedalN);
         var pascal = car.Hydraulics.EffectivePascal(bar);
         var v = Speed.FromKmh(speedKmh);
-        var most = AbsShareOfGrip * DayRun.GripG(plan) * Speed.StandardGravityMS2;
+        var most = AbsShareOfGrip * plan.Drive().GripG() * Speed.StandardGravityMS2;
         var metres = StoppingDistance.BuildUpS * v;
         var cappedSteps = 0;
         var steps = 0;

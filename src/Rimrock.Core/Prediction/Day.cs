@@ -15,7 +15,7 @@ public sealed class Day
     /// <summary>Steps on the road are so much longer than on track: only shares of time and energy by 10 K are read from it.</summary>
     private const double RoadStepShare = 1.8;
 
-    private readonly PredictionPlan plan;
+    private readonly Drive drive;
     private readonly double stepShare;
     private readonly double longestS;
     private readonly Lazy<TrackDay> track;
@@ -26,12 +26,21 @@ public sealed class Day
     /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
     /// <param name="longestS">No step is longer than this, s.</param>
     public Day(PredictionPlan plan, double stepShare = 1, double longestS = double.PositiveInfinity)
+        : this((plan ?? throw new ArgumentNullException(nameof(plan))).Drive(), stepShare, longestS)
     {
-        ArgumentNullException.ThrowIfNull(plan);
-        this.plan = plan;
+    }
+
+    /// <summary>Lays the day out; track and road each when first asked for, so that they can be laid side by side.</summary>
+    /// <param name="drive">What it depends on, of a plan without faults.</param>
+    /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
+    /// <param name="longestS">No step is longer than this, s.</param>
+    public Day(Drive drive, double stepShare = 1, double longestS = double.PositiveInfinity)
+    {
+        ArgumentNullException.ThrowIfNull(drive);
+        this.drive = drive;
         this.stepShare = stepShare;
         this.longestS = longestS;
-        AirDensityKgM3 = Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(plan.Circuit.AltitudeM));
+        AirDensityKgM3 = Air.DensityKgM3(drive.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(drive.Circuit.AltitudeM));
         track = new Lazy<TrackDay>(LayTrack);
         road = new Lazy<IReadOnlyList<DayPhase>>(LayRoad);
     }
@@ -53,9 +62,9 @@ public sealed class Day
 
     private TrackDay LayTrack()
     {
-        var lap = LapOf(plan, AirDensityKgM3);
-        var stint = plan.Stint;
-        var driven = plan.DrivenCar();
+        var lap = LapOf(drive, AirDensityKgM3);
+        var stint = drive.Stint;
+        var driven = drive.DrivenCar();
         var hot = Cut(lap, driven);
         var outLap = Cut(lap.AtPace(stint.OutLapPace), driven);
         var cool = Cut(lap.AtPace(stint.CoolDownPace), driven);
@@ -84,23 +93,23 @@ public sealed class Day
 
     private List<DayPhase> LayRoad()
     {
-        var towing = plan.RoadCar();
-        return [.. RoadDuty.Find(plan.RoadDuty).Drives.SelectMany(drive => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(drive.Lap, towing, RoadStepShare)), drive.Rounds))];
+        var towing = drive.RoadCar();
+        return [.. RoadDuty.Find(drive.RoadDuty).Drives.SelectMany(road => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(road.Lap, towing, RoadStepShare)), road.Rounds))];
     }
 
     private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) => DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);
 
-    private static LapTrace LapOf(PredictionPlan plan, double airDensity)
+    private static LapTrace LapOf(Drive drive, double airDensity)
     {
-        var grip = DayRun.GripG(plan);
-        if (plan.Circuit.Zones is { } zones)
+        var grip = drive.GripG();
+        if (drive.Circuit.Zones is { } zones)
         {
-            return BrakingZoneTable.Lap(zones, Math.Min(plan.Circuit.ZoneG ?? double.MaxValue, ZoneGripShare * grip) * Speed.StandardGravityMS2);
+            return BrakingZoneTable.Lap(zones, Math.Min(drive.Circuit.ZoneG ?? double.MaxValue, ZoneGripShare * grip) * Speed.StandardGravityMS2);
         }
 
-        return plan.Circuit.Recording is { } recording
+        return drive.Circuit.Recording is { } recording
             ? RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh)
-            : LapSimulation.Drive(plan.Circuit, plan.DrivenCar(), Pace.Find(plan.Pace), grip, airDensity);
+            : LapSimulation.Drive(drive.Circuit, drive.DrivenCar(), Pace.Find(drive.Pace), grip, airDensity);
     }
 
     private sealed record TrackDay(LapTrace HotLap, int HotLaps, IReadOnlyList<DayPhase> Phases);

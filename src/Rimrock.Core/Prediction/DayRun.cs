@@ -65,7 +65,7 @@ public sealed class DayRun
         rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
-        gripG = GripG(plan);
+        gripG = plan.Drive().GripG();
         ends = ModelEnds.EndsOf(plan);
         shareShift = Each(m => m.FrontShareShift);
         energyFactor = Each(m => m.Energy);
@@ -117,13 +117,6 @@ public sealed class DayRun
     /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
     /// <param name="part">Place in <see cref="Sampled"/>.</param>
     public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
-
-    /// <summary>Tyre grip of the plan, g: the tyre's, less in rain.</summary>
-    public static double GripG(PredictionPlan plan)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        return Tyre.Find(plan.Car.Tyre).Grip * (plan.Weather.Rain ? Tyre.WetFactor : 1);
-    }
 
     /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
     public double SampledC(BrakePart part, double atS, int member)

@@ -124,22 +124,21 @@ public sealed record PredictionPlan(
         CheckFit(FrontRotor, Car.Front, "frontRotor", faults);
         if (faults.Count == 0 && Circuit.Zones is { } zones)
         {
-            BrakingZoneTable.CheckReach(zones, Car.MassKg, Car.PowerKw * 1000, Tyre.Find(Car.Tyre).Grip, faults);
+            BrakingZoneTable.CheckReach(zones, Car, faults);
         }
 
         CheckFit(RearRotor, Car.Rear, "rearRotor", faults);
         return faults;
     }
 
-    /// <summary>The car as it is driven on the day: a full battery recuperates nothing.</summary>
-    public Car DrivenCar() => BatteryFull ? Car with { RegenerationMS2 = 0 } : Car;
+    /// <summary>What the plan's day depends on.</summary>
+    public Drive Drive() => new(Car, Circuit, Pace, Stint, Weather, BatteryFull, RoadDuty, TrailerKg, TrailerBraked);
+
+    /// <summary>The car as it is driven on the day.</summary>
+    public Car DrivenCar() => Drive().DrivenCar();
 
     /// <summary>The car with what it tows on the road.</summary>
-    public Car RoadCar()
-    {
-        var car = DrivenCar();
-        return car with { MassKg = car.MassKg + (TrailerKg * (TrailerBraked ? Circuits.RoadDuty.BrakedTrailerShare : 1)) };
-    }
+    public Car RoadCar() => Drive().RoadCar();
 
     /// <summary>Parts of a front wheel.</summary>
     public WheelParts FrontWheel() => new(FrontRotor, Car.Front, FrontPad.FamilyOf(), FrontPadMm ?? Car.Front.PadNewMm, Air(FrontDuct), Car.TyreRadiusM,

@@ -15,7 +15,31 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Name">What it is.</param>
 /// <param name="AmbientC">Expected air temperature, C.</param>
 /// <param name="Circuit">Where, if not where the plan is driven.</param>
-public sealed record SeasonEvent(DateOnly Date, string Name, double AmbientC, Circuit? Circuit = null);
+public sealed record SeasonEvent(DateOnly Date, string Name, double AmbientC, Circuit? Circuit = null)
+{
+    private static readonly FieldRange Ambient = new("events.ambientC", "Air temperature", "C", -20, 50);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];
+
+    /// <summary>Lists what is wrong.</summary>
+    public IReadOnlyList<InputFault> Faults()
+    {
+        var faults = new List<InputFault>();
+        Check("event", faults);
+        return faults;
+    }
+
+    /// <summary>Lists what is wrong, by the field's path.</summary>
+    public void Check(string field, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        Names.Check(Name, $"{field}.name", faults);
+        Days.Check(Date, $"{field}.date", faults);
+        Ambient.Check(AmbientC, faults, $"{field}.ambientC");
+        Circuit?.Check(faults);
+    }
+}
 
 /// <summary>How often the fluid is changed.</summary>
 public enum FluidPolicy
@@ -86,29 +110,35 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private const int DeliveryDays = 14;
     private const double DaysAMonth = 365.25 / 12;
     private const double WearFactor = 1.7;
-    private static readonly FieldRange Ambient = new("events.ambientC", "Air temperature", "C", -20, 50);
 
     /// <summary>Plans a season.</summary>
     /// <param name="plan">Car, parts, usual day; its fluid's age holds today.</param>
     /// <param name="events">Events in order of their days.</param>
     /// <param name="today">Today.</param>
     /// <param name="belief">What is believed of the car, where its log has taught something.</param>
+    /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="InputFaultException">Faults of the plan or of an event, by its number.</exception>
-    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null)
+    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(events);
         var faults = plan.Faults().ToList();
-        Check(events, today, faults);
+        Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
-        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Sketch)).ToList();
+        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Sketch, cancel)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select(policy => Season(plan, events, days, today, policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         return new SeasonPlan(policies, PartsOf(plan, events, days), Advise(policies, holding), (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today));
     }
 
-    private static void Check(IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
+    private static void Check(Vehicles.Car car, IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
     {
+        Days.Check(today, "today", faults);
+        if (faults.Count > 0)
+        {
+            return;
+        }
+
         if (events.Count is < 1 or > MostEvents)
         {
             faults.Add(new InputFault("events", $"{events.Count} events", $"1 to {MostEvents} events", $"A season has 1 to {MostEvents} events."));
@@ -116,9 +146,12 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         for (var i = 0; i < events.Count && faults.Count < 20; i++)
         {
-            Names.Check(events[i].Name, $"events[{i}].name", faults);
-            Ambient.Check(events[i].AmbientC, faults, $"events[{i}].ambientC");
-            events[i].Circuit?.Check(faults);
+            events[i].Check($"events[{i}]", faults);
+            if (faults.Count == 0 && events[i].Circuit is { Zones: { } zones })
+            {
+                BrakingZoneTable.CheckReach(zones, car, faults, $"events[{i}].");
+            }
+
             var earliest = i == 0 ? today : events[i - 1].Date;
             if (events[i].Date < earliest || events[i].Date > today.AddDays(800))
             {
@@ -127,18 +160,19 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         }
     }
 
-    private static (Spread FluidC, double FrontMm, double RearMm, double RingMm) DayOf(PredictionPlan plan, SeasonEvent item, Population belief)
+    private static (Spread FluidC, double FrontMm, double RearMm, double RingMm) DayOf(PredictionPlan plan, SeasonEvent item, Population belief, CancellationToken cancel)
     {
         var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
         var run = new DayRun(on, [CarFactors.Median], demands: false);
         foreach (var phase in day.Track)
         {
+            cancel.ThrowIfCancellationRequested();
             run.Run(phase);
         }
 
         ModelEnds.ThrowIfPassed(on, run, 0);
-        var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid]);
+        var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid], cancel);
         var hottest = fluids.MaxBy(fluid => fluid.P50)!;
         return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),
             run.Front.WornMm3[0] / (2 * on.Car.Front.Discs * on.Car.Front.PadAreaCm2 * 100), run.Rear.WornMm3[0] / (2 * on.Car.Rear.Discs * on.Car.Rear.PadAreaCm2 * 100),

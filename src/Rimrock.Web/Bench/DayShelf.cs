@@ -7,12 +7,12 @@ namespace Rimrock.Web.Bench;
 public static class DayShelf
 {
     /// <summary>The day of a plan; refused plans are refused before they are driven.</summary>
-    public static Day DayOf(PredictionPlan plan, AnswerCache cache)
+    public static Task<Day> DayOf(PredictionPlan plan, AnswerCache cache, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(cache);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var driven = new { plan.Car, plan.Circuit, plan.Pace, plan.Stint, plan.Weather, plan.BatteryFull, plan.RoadDuty, plan.TrailerKg, plan.TrailerBraked };
-        return cache.Remember("day", driven, () => new Day(plan));
+        var drive = plan.Drive();
+        return cache.RememberAsync("day", drive, _ => Task.FromResult(new Day(drive)), cancel);
     }
 }

@@ -1,6 +1,8 @@
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
 using Rimrock.Core.Uncertainty;
+using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Bench;
 
@@ -10,6 +12,30 @@ namespace Rimrock.Web.Bench;
 /// <param name="EarlierDays">What was seen on other days with the same car.</param>
 public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null)
 {
+    private const int MostDays = 12;
+    private const int MostSeen = 40;
+
+    /// <summary>Refuses more than can be looked at in one answer.</summary>
+    /// <exception cref="InputFaultException">Too many days or observations.</exception>
+    public void Check()
+    {
+        var faults = new List<InputFault>();
+        if (EarlierDays is { Count: > MostDays } days)
+        {
+            faults.Add(new InputFault("earlierDays", $"{days.Count}", $"at most {MostDays}", "More days than one answer looks at."));
+        }
+
+        foreach (var (field, seen) in (EarlierDays ?? []).Take(MostDays).Select((day, i) => ($"earlierDays[{i}].observations", day.Observations)).Append(("observations", Observations ?? [])))
+        {
+            if (seen.Count > MostSeen)
+            {
+                faults.Add(new InputFault(field, $"{seen.Count}", $"at most {MostSeen}", "More than one day shows."));
+            }
+        }
+
+        InputFaultException.ThrowIfAny(faults);
+    }
+
     /// <summary>All evidence, this day first.</summary>
     public IReadOnlyList<EvidenceDay> Evidence()
     {
@@ -37,36 +63,43 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (PredictionPlan plan, AnswerCache cache, bool course = true) =>
+        group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel, bool course = true) =>
             {
                 using var first = Precedence.Take();
-                return cache.Answer(course ? "plan" : "verdict", plan, () => course ? Whole(plan, cache) : Whole(plan, cache) with { Course = null });
+                return await cache.AnswerAsync(course ? "plan" : "verdict", plan, async token => course ? await WholeAsync(plan, cache, token) : await WholeAsync(plan, cache, token) with { Course = null }, cancel);
             })
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless.")
             .Produces<PredictionResult>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/course", (PredictionPlan plan, AnswerCache cache) =>
+        group.MapPost("/course", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
             {
                 using var first = Precedence.Take();
-                return cache.Answer("course", plan, () => Whole(plan, cache).Course!);
+                return await cache.AnswerAsync("course", plan, async token => (await WholeAsync(plan, cache, token)).Course!, cancel);
             })
             .WithName("predictCourse")
             .WithSummary("Stops and temperatures over time of the same day. Stateless.")
             .Produces<DayCourse>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", (BandQuestion question, AnswerCache cache, CancellationToken cancel) => cache.Answer("band", question, () => Band(question, cache, cancel)))
+        group.MapPost("/band", async (BandQuestion question, AnswerCache cache, CancellationToken cancel) =>
+            {
+                question.Check();
+                return await cache.AnswerAsync("band", question, token => BandAsync(question, cache, token), cancel);
+            })
             .WithName("predictBand")
             .WithSummary("Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless.")
             .Produces<BandAnswer>()
-            .ProducesProblem(StatusCodes.Status400BadRequest);
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
     }
 
-    private static PredictionResult Whole(PredictionPlan plan, AnswerCache cache) => cache.Remember("whole", plan, () => Predictor.Predict(plan, DayShelf.DayOf(plan, cache)));
+    private static Task<PredictionResult> WholeAsync(PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
+        cache.RememberAsync("whole", plan, async token => Predictor.Predict(plan, await DayShelf.DayOf(plan, cache, token)), cancel);
 
-    private static BandAnswer Band(BandQuestion question, AnswerCache cache, CancellationToken cancel)
+    private static async Task<BandAnswer> BandAsync(BandQuestion question, AnswerCache cache, CancellationToken cancel)
     {
-        var prior = cache.Remember("prior", question.Plan, () => Ensemble.Run(question.Plan, laid: DayShelf.DayOf(question.Plan, cache), cancel: cancel));
+        var day = await DayShelf.DayOf(question.Plan, cache, cancel);
+        var prior = await cache.RememberAsync("prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, cancel: token)), cancel);
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
@@ -74,9 +107,6 @@ public static class PredictionEndpoints
         }
 
         var learnt = Learning.From(evidence, cancel: cancel);
-        return new BandAnswer(
-            prior,
-            Ensemble.Run(question.Plan, learnt.Belief, DayShelf.DayOf(question.Plan, cache), cancel),
-            new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
+        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

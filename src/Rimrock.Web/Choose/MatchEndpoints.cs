@@ -19,17 +19,19 @@ public static class MatchEndpoints
     /// <summary>Maps them.</summary>
     public static void MapMatches(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
                 var offer = OfferOf(shelf.Read());
                 using var report = progress.Begin(ticket);
-                return cache.Answer("match", new { question, offer }, () => Matcher.Match(question.Plan, offer, question.Wishes, report.Tell, DayShelf.DayOf(question.Plan, cache), cancel));
+                return await cache.AnswerAsync("match", new { question, offer },
+                    async token => Matcher.Match(question.Plan, offer, question.Wishes, report.Tell, await DayShelf.DayOf(question.Plan, cache, token), token), cancel);
             })
             .WithName("match")
             .WithSummary("Weighs the whole shelf against a plan: a short list with reasons, the cheapest steps, and why not the rest. A ticket, any text of the caller's, names its progress.")
             .Produces<MatchAnswer>()
-            .ProducesProblem(StatusCodes.Status400BadRequest);
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
     }
 
     private static Offer OfferOf(ShelfContent shelf)

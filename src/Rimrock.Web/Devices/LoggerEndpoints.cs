@@ -5,6 +5,7 @@ using System.Text;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Devices;
+using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Devices;
 
@@ -27,10 +28,11 @@ public static class LoggerEndpoints
     /// <summary>Maps them.</summary>
     public static void MapLoggers(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (LoggerRequest request, LoggerShelf shelf) => TypedResults.Ok(shelf.Add(new SimulatedLogger(request.Plan, request.Seed))))
+        group.MapPost("/", (LoggerRequest request, LoggerShelf shelf, CancellationToken cancel) => TypedResults.Ok(shelf.Add(new SimulatedLogger(request.Plan, request.Seed, cancel))))
             .WithName("startLogger")
             .WithSummary("Puts a simulated logger on a hidden car that drives the plan's day.")
-            .ProducesProblem(StatusCodes.Status400BadRequest);
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
         group.MapGet("/{id}/stream", (string id, LoggerShelf shelf, double speed = 60, CancellationToken cancel = default) =>
             {
                 var faults = new List<InputFault>();
@@ -38,7 +40,7 @@ public static class LoggerEndpoints
                 InputFaultException.ThrowIfAny(faults);
                 return shelf.Find(id) is { } logger
                     ? TypedResults.ServerSentEvents(Play(logger, speed, cancel))
-                    : (IResult)TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such logger.", detail: "It was put away; start it again.");
+                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.", new InputFault("id", id, "a logger that was started", "It was put away; start it again.")));
             })
             .WithName("streamLogger")
             .WithSummary("Plays a log as server-sent events: 'frames' with lines of the log, then 'end'.")
@@ -46,7 +48,7 @@ public static class LoggerEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
         group.MapGet("/{id}/log", (string id, LoggerShelf shelf) => shelf.Find(id) is { } logger
                 ? TypedResults.Text(Csv(logger), "text/csv", Encoding.UTF8)
-                : (IResult)TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such logger.", detail: "It was put away; start it again."))
+                : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.", new InputFault("id", id, "a logger that was started", "It was put away; start it again."))))
             .WithName("readLog")
             .WithSummary("The whole log as CSV; an empty field is a drop-out.")
             .Produces<string>(contentType: "text/csv")

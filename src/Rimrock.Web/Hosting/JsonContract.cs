@@ -1,28 +1,20 @@
 using System.Text.Json;
-using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.OpenApi;
+using Rimrock.Contract;
 
 namespace Rimrock.Web.Hosting;
 
 /// <summary>How plans and predictions look as JSON, and how the OpenAPI document describes them.</summary>
 public static class JsonContract
 {
-    /// <summary>Strict reading: numbers are numbers, nothing required may be missing, nothing unknown may be there.</summary>
-    public static void Configure(JsonSerializerOptions options)
-    {
-        ArgumentNullException.ThrowIfNull(options);
-        options.NumberHandling = JsonNumberHandling.Strict;
-        options.RespectNullableAnnotations = true;
-        options.RespectRequiredConstructorParameters = true;
-        options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
-        options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
-        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
-    }
+    /// <summary>Strict reading, as everywhere.</summary>
+    public static void Configure(JsonSerializerOptions options) => JsonRules.Applied(options);
 
-    /// <summary>Title and version without the address of the machine that served it.</summary>
+    /// <summary>Title and version without the address of the machine that served it; the range and unit of every field that has one.</summary>
     public static void Describe(OpenApiOptions options)
     {
         ArgumentNullException.ThrowIfNull(options);
+        options.AddSchemaTransformer(SchemaRanges.Describe);
         options.AddDocumentTransformer((document, _, _) =>
         {
             document.Info.Title = "Rimrock";

@@ -1,7 +1,9 @@
 using System.Text.Json;
+using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
+using Rimrock.Contract;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Storage;
@@ -9,7 +11,7 @@ using Rimrock.Storage;
 namespace Rimrock.Web.Hosting;
 
 /// <summary>Turns what went wrong into RFC 9457 problem details that a person can act on.</summary>
-public sealed class ProblemHandler(IProblemDetailsService problems, ILogger<ProblemHandler> log) : IExceptionHandler
+public sealed partial class ProblemHandler(ILogger<ProblemHandler> log) : IExceptionHandler
 {
     private static readonly Action<ILogger, string, Exception?> LogUnexpected =
         LoggerMessage.Define<string>(LogLevel.Error, new EventId(1, "Unexpected"), "Request {Path} failed");
@@ -18,42 +20,70 @@ public sealed class ProblemHandler(IProblemDetailsService problems, ILogger<Prob
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
         ArgumentNullException.ThrowIfNull(httpContext);
-        var details = Describe(exception);
-        if (details.Status >= 500)
+        if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
+        {
+            return true;
+        }
+
+        var details = Describe(exception, httpContext);
+        if (details.Status == StatusCodes.Status500InternalServerError)
         {
             LogUnexpected(log, httpContext.Request.Path, exception);
         }
 
-        httpContext.Response.StatusCode = details.Status ?? 500;
-        return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = details, Exception = exception });
+        await Problems.Write(httpContext, details);
+        return true;
     }
 
-    private static ProblemDetails Describe(Exception exception) => exception switch
+    private static ProblemDetails Describe(Exception exception, HttpContext context) => exception switch
     {
-        InputFaultException refused => WithFaults("Some figures cannot be right.", refused.Faults),
-        BeyondModelException beyond => WithFaults("Beyond the model.", beyond.Faults, StatusCodes.Status422UnprocessableEntity),
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Plain(413, "The request is too large.", $"At most {RequestLimits.MostBytes / 1_000_000} MB."),
-        BadHttpRequestException { InnerException: JsonException json } => WithFaults("The request is not a plan that Rimrock can read.", [Fault(json)]),
-        BadHttpRequestException bad => Plain(bad.StatusCode, "The request cannot be read.", bad.Message),
-        RevisionConflictException conflict => Plain(409, "Someone else changed this first.", conflict.Message),
-        SqliteException { SqliteErrorCode: 13 } => Plain(507, "The disk is full.", "Nothing was stored. Free some space and try again."),
-        SqliteException { SqliteErrorCode: 8 } => Plain(500, "The database is read-only.", "Nothing was stored. Check the file's permissions."),
-        _ => Plain(500, "Rimrock made a mistake.", "Nothing was stored. The log on the console says more."),
+        InputFaultException refused => Problems.Of(400, "Some figures cannot be right.", refused.Faults),
+        BeyondModelException beyond => Problems.Of(422, "Beyond the model.", beyond.Faults),
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(413, "The request is too large.",
+            new InputFault("body", context.Request.ContentLength is { } length ? $"{length / 1_000_000} MB" : "more", $"at most {RequestLimits.MostBytes / 1_000_000} MB", $"At most {RequestLimits.MostBytes / 1_000_000} MB.")),
+        BadHttpRequestException { InnerException: JsonException json } => Problems.Of(400, "The request is not a plan that Rimrock can read.", BodyText.UnreadableJson(json)),
+        BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Problems.Of(415, "The request cannot be read.",
+            new InputFault("Content-Type", context.Request.ContentType ?? "nothing", "application/json", "The request is not of the form that is wanted.")),
+        BadHttpRequestException bad => Problems.Of(bad.StatusCode, "The request cannot be read.", Unbound(bad)),
+        RevisionConflictException conflict => Problems.Of(409, "Someone else changed this first.", new InputFault("revision", "older", "the newest revision", conflict.Message)),
+        IdTakenException taken => Problems.Of(409, "That id is taken.", new InputFault("id", "taken", "an id that no other car or kind has", taken.Message)),
+        SqliteException { SqliteErrorCode: 13 } => Problems.Of(507, "The disk is full.", new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
+        IOException io when io.HResult is DiskFull or QuotaReached => Problems.Of(507, "The disk is full.", new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
+        SqliteException { SqliteErrorCode: 5 or 6 } => Problems.Of(503, "The database is busy.", new InputFault("database", "busy", "a moment later", "Nothing was stored. Another program holds the database; try again.")),
+        SqliteException { SqliteErrorCode: 8 } => Problems.Of(500, "The database is read-only.", new InputFault("database", "read-only", "a file that may be written", "Nothing was stored. Check the file's permissions.")),
+        _ => Problems.Of(500, "Rimrock made a mistake.", new InputFault("request", "unexpected", "", "Nothing was stored. The log on the console says more.")),
     };
 
-    private static InputFault Fault(JsonException json)
+    // ENOSPC and EDQUOT of Linux.
+    private const int DiskFull = 28;
+    private const int QuotaReached = 122;
+
+    // The framework names our parameters with their types; a driver needs the name and what is wanted.
+    private static InputFault Unbound(BadHttpRequestException bad)
     {
-        var field = json.Path is { Length: > 2 } path ? path[2..] : "body";
-        var line = json.LineNumber is { } number ? $" (line {number + 1})" : "";
-        return new InputFault(field, "unreadable", "the form that the OpenAPI document describes", $"{field}{line}: {json.Message.Split(" Path:")[0]}");
+        var parameter = Parameter().Match(bad.Message);
+        if (!parameter.Success)
+        {
+            return new InputFault("body", "unreadable", "the form that the OpenAPI document describes", bad.Message.Contains("body", StringComparison.OrdinalIgnoreCase) ? "The request's body is missing or cannot be read." : "The request cannot be read.");
+        }
+
+        var (type, name) = (parameter.Groups["type"].Value, parameter.Groups["name"].Value);
+        var value = Value().Match(bad.Message) is { Success: true } given ? given.Groups["value"].Value : "nothing";
+        var wanted = type.TrimEnd('?') switch
+        {
+            "int" or "long" => "a whole number",
+            "double" => "a number",
+            "bool" => "true or false",
+            "DateOnly" => "a day as 2026-05-14",
+            "string" => "a text",
+            _ => "the form that the OpenAPI document describes",
+        };
+        return new InputFault(name, value, wanted, value == "nothing" ? $"{name} is missing." : $"{name} cannot be read.");
     }
 
-    private static ProblemDetails WithFaults(string title, IReadOnlyList<InputFault> faults, int status = StatusCodes.Status400BadRequest)
-    {
-        var details = Plain(status, title, string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5)));
-        details.Extensions["faults"] = faults;
-        return details;
-    }
+    [GeneratedRegex("parameter \"(?<type>[^ \"]+) (?<name>[^\"]+)\"")]
+    private static partial Regex Parameter();
 
-    private static ProblemDetails Plain(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
+    [GeneratedRegex("from \"(?<value>[^\"]*)\"")]
+    private static partial Regex Value();
 }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Rimrock.Contract;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
@@ -13,11 +14,6 @@ namespace Rimrock.Web.Log;
 /// <param name="Revision">Its new revision.</param>
 /// <param name="Findings">Stop or go, worst first.</param>
 public sealed record Logged(string Id, int Revision, IReadOnlyList<Finding> Findings);
-
-/// <summary>Ticks of a work order.</summary>
-/// <param name="Done">Codes of the steps that are done.</param>
-/// <param name="Changes">What the order was about.</param>
-public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string> Changes);
 
 /// <summary>The tables of words that the Log's forms need.</summary>
 /// <param name="Symptoms">Symptoms.</param>
@@ -39,16 +35,11 @@ public static class LogEndpoints
 
     private static void MapEntries(RouteGroupBuilder group)
     {
-        MapKind<LogSession>(group, "session", "sessions", session => session.Faults(), StopOrGo.Of);
-        MapKind<InspectionNote>(group, "inspection", "inspections", note => [.. note.Inspection.Faults(), .. note.Plan.Faults()], note => StopOrGo.Of(note.Inspection, note.Plan));
-        MapKind<SeasonEvent>(group, "event", "events", item =>
-        {
-            var faults = new List<InputFault>();
-            Names.Check(item.Name, "event.name", faults);
-            return faults;
-        }, _ => []);
-        MapKind<PaintKit>(group, "kit", "kits", kit => kit.Faults(), _ => []);
-        MapKind<WorkTicks>(group, "work", "work", ticks => ticks.Done.Count + ticks.Changes.Count > 200 ? [new InputFault("done", "more than 200", "at most 200", "A work order has fewer steps.")] : [], _ => []);
+        MapKind<LogSession>(group, "session", "sessions", StopOrGo.Of);
+        MapKind<InspectionNote>(group, "inspection", "inspections", note => StopOrGo.Of(note.Inspection, note.Plan));
+        MapKind<SeasonEvent>(group, "event", "events", _ => []);
+        MapKind<PaintKit>(group, "kit", "kits", _ => []);
+        MapKind<WorkTicks>(group, "work", "work", _ => []);
         group.MapDelete("/entries/{id}", (string id, int revision, LogStore store) =>
             {
                 store.Delete(EntryId.Checked(id, "id"), revision);
@@ -59,7 +50,7 @@ public static class LogEndpoints
             .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static void MapKind<T>(RouteGroupBuilder group, string kind, string many, Func<T, IReadOnlyList<InputFault>> faultsOf, Func<T, IReadOnlyList<Finding>> findingsOf)
+    private static void MapKind<T>(RouteGroupBuilder group, string kind, string many, Func<T, IReadOnlyList<Finding>> findingsOf)
         where T : class
     {
         var name = char.ToUpperInvariant(kind[0]) + kind[1..];
@@ -68,13 +59,27 @@ public static class LogEndpoints
             .WithSummary($"A page of a car's {many}, newest first.");
         group.MapPut($"/{{car}}/{many}/{{id}}", (string car, string id, int revision, DateOnly day, T body, LogStore store) =>
             {
-                InputFaultException.ThrowIfAny(faultsOf(body));
+                Check(kind, day, body);
                 return TypedResults.Ok(new Logged(id, store.Save(EntryId.Checked(car, "car"), kind, EntryId.Checked(id, "id"), day, body, revision), findingsOf(body)));
             })
             .WithName($"save{name}")
             .WithSummary($"Stores one of a car's {many}; revision is the one the edit started from, 0 for a new one.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static void Check<T>(string kind, DateOnly day, T body)
+        where T : class
+    {
+        var known = BodyKind.Find(kind, ofLog: true)!;
+        var faults = known.FaultsOf(body).ToList();
+        Days.Check(day, "day", faults);
+        if (known.DayOf(body) is { } inside && inside != day)
+        {
+            faults.Add(new InputFault("day", day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), inside.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "The day of the entry is not the day in it."));
+        }
+
+        InputFaultException.ThrowIfAny(faults);
     }
 
     private static void MapTable(RouteGroupBuilder group) =>

@@ -1,5 +1,7 @@
+using Rimrock.Core.Quantities;
 using Rimrock.Formats;
 using Rimrock.Storage;
+using Rimrock.Web.Hosting;
 using Rimrock.Web.Shelf;
 
 namespace Rimrock.Web.Log;
@@ -15,10 +17,11 @@ public static class PhotoEndpoints
                 using var bytes = new MemoryStream();
                 await request.Body.CopyToAsync(bytes, cancel);
                 var photo = JpegPhoto.Stripped(bytes.ToArray(), LogStore.MostPhotoBytes);
+                JpegPhoto.CheckDecodes(photo);
                 EntryId.Checked(name, "name");
                 var key = Guid.CreateVersion7().ToString("n");
                 return store.AddPhoto(EntryId.Checked(id, "id"), key, name, photo) ? TypedResults.Ok(new Saved(key, 1))
-                    : (IResult)TypedResults.Problem(statusCode: StatusCodes.Status409Conflict, title: "The photo was not kept.", detail: $"The entry is gone, or has {LogStore.MostPhotos} photos already.");
+                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status409Conflict, "The photo was not kept.", new InputFault("photo", "one more", $"at most {LogStore.MostPhotos}", $"The entry is gone, or has {LogStore.MostPhotos} photos already.")));
             })
             .Accepts<byte[]>("image/jpeg")
             .WithName("addPhoto")
@@ -27,7 +30,7 @@ public static class PhotoEndpoints
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
         group.MapGet("/entries/{id}/photos", (string id, LogStore store) => TypedResults.Ok(store.Photos(EntryId.Checked(id, "id")))).WithName("listPhotos").WithSummary("Ids of an entry's photos.");
-        group.MapGet("/photos/{id}", (string id, LogStore store) => store.Photo(EntryId.Checked(id, "id")) is { } bytes ? TypedResults.Bytes(bytes, "image/jpeg") : (IResult)TypedResults.NotFound())
+        group.MapGet("/photos/{id}", (string id, LogStore store) => store.Photo(EntryId.Checked(id, "id")) is { } bytes ? TypedResults.Bytes(bytes, "image/jpeg") : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such photo.", new InputFault("id", id, "a photo of the log", "There is no such photo."))))
             .WithName("readPhoto")
             .WithSummary("A photo.")
             .Produces<byte[]>(contentType: "image/jpeg");

@@ -39,10 +39,10 @@ public static class TeachingEndpoints
             .WithName("readFindings")
             .WithSummary("Stop or go for an inspection that is being entered; stores nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/diagnosis", (string car, DiagnosisQuestion question, LogStore store, AnswerCache cache) =>
+        group.MapPost("/{car}/diagnosis", async (string car, DiagnosisQuestion question, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var result = Predictor.Predict(question.Plan, DayShelf.DayOf(question.Plan, cache));
+                var result = Predictor.Predict(question.Plan, await DayShelf.DayOf(question.Plan, cache, cancel));
                 var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..] ? looked.Body.Inspection : null;
                 var session = store.Read<LogSession>(car, "session", take: 1).Items is [var driven, ..] ? driven.Body : null;
                 return TypedResults.Ok(Diagnosis.Of(question.Symptom, Diagnosis.CluesOf(question.Plan, result, inspection, session)));
@@ -50,23 +50,34 @@ public static class TeachingEndpoints
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/learning", (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress, CancellationToken cancel) =>
+        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
                 var sessions = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
-                return sessions.Count == 0 ? Results.NoContent() : cache.Answer("learning", new { plan, sessions }, () => LearningPage.Of(plan, sessions, evidence => LearntOf(evidence, cache, report.Tell, cancel), cancel)!);
+                return sessions.Count == 0 ? Results.NoContent() : await cache.AnswerAsync("learning", new { plan, sessions }, async token =>
+                {
+                    var learnt = await LearntAsync(LearningPage.EvidenceOf(sessions), cache, report.Tell, token);
+                    return LearningPage.Of(plan, sessions, _ => learnt, token)!;
+                }, cancel);
             })
             .WithName("learn")
             .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress.")
             .Produces<LearningPage>()
             .Produces(StatusCodes.Status204NoContent)
-            .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/wear", (string car, PredictionPlan plan, LogStore store, AnswerCache cache) =>
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
+        group.MapPost("/{car}/wear", async (string car, PredictionPlan plan, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 var notes = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body).ToList();
-                return TypedResults.Ok(WearPage.Of(notes, asked => cache.Remember("wear", asked, () => WornPerLap.Of(asked))));
+                var worn = new Dictionary<PredictionPlan, WornPerLap>(ReferenceEqualityComparer.Instance);
+                foreach (var note in notes)
+                {
+                    worn[note.Plan] = await cache.RememberAsync("wear", note.Plan, _ => Task.FromResult(WornPerLap.Of(note.Plan)), cancel);
+                }
+
+                return TypedResults.Ok(WearPage.Of(notes, asked => worn[asked]));
             })
             .WithName("forecastWear")
             .WithSummary("How fast pads and rotors really wear by what was measured, and the laps that are left.")
@@ -80,7 +91,13 @@ public static class TeachingEndpoints
             .WithName("compareTraces")
             .WithSummary("Two recordings of the same road side by side: stop distance, deceleration, time gained in each zone.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapGet("/moisture", (double ageMonths, int seed = 1) => TypedResults.Ok(MoistureTester.Read(MoistureUptake.AtCaliperPercent(Math.Clamp(ageMonths, 0, 120), Climate.Temperate, false), seed)))
+        group.MapGet("/moisture", (double ageMonths, int seed = 1) =>
+            {
+                var faults = new List<InputFault>();
+                FluidState.AgeRange.Check(ageMonths, faults, "ageMonths");
+                InputFaultException.ThrowIfAny(faults);
+                return TypedResults.Ok(MoistureTester.Read(MoistureUptake.AtCaliperPercent(ageMonths, Climate.Temperate, false), seed));
+            })
             .WithName("readMoisture")
             .WithSummary("A simulated tester held into fluid of an age, % of water.");
     }
@@ -95,10 +112,10 @@ public static class TeachingEndpoints
     }
 
     /// <summary>What a car's days have taught; rooms that ask the same share the answer.</summary>
-    public static Learnt LearntOf(IReadOnlyList<EvidenceDay> evidence, AnswerCache cache, Action<double>? progress = null, CancellationToken cancel = default)
+    public static Task<Learnt> LearntAsync(IReadOnlyList<EvidenceDay> evidence, AnswerCache cache, Action<double>? progress, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(cache);
-        return cache.Remember("learnt", evidence, () => Learning.From(evidence, progress, cancel));
+        return cache.RememberAsync("learnt", evidence, token => Task.FromResult(Learning.From(evidence, progress, token)), cancel);
     }
 
     private static LapTrace LapOf(string text, string field, ICollection<MendedSample>? mended)

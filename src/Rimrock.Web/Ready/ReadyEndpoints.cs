@@ -6,6 +6,7 @@ using Rimrock.Core.Uncertainty;
 using Rimrock.Formats;
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
+using Rimrock.Web.Hosting;
 using Rimrock.Web.Log;
 
 namespace Rimrock.Web.Ready;
@@ -44,31 +45,35 @@ public static class ReadyEndpoints
             .WithName("workOrder")
             .WithSummary("What to order, and the work of a change of parts step by step.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/bedding", (BeddingQuestion question, AnswerCache cache) => cache.Answer("bedding", question, () => BeddingPlan.Of(question.Plan, question.Place)))
+        group.MapPost("/bedding", async (BeddingQuestion question, AnswerCache cache, CancellationToken cancel) =>
+                await cache.AnswerAsync("bedding", question, _ => Task.FromResult(BeddingPlan.Of(question.Plan, question.Place)), cancel))
             .WithName("beddingPlan")
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Ok(SeasonOf(question, log, cache, cancel)))
+        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Ok(await SeasonAsync(question, log, cache, cancel)))
             .WithName("seasonPlan")
             .WithSummary("The fluid on each event's day by each policy, bleed dates, and what wears out before which event.")
-            .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season/calendar", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(SeasonOf(question, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
+        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
-            .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season/table", (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(SeasonOf(question, log, cache, cancel)), "text/csv", Encoding.UTF8))
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
+        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, log, cache, cancel)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
-            .ProducesProblem(StatusCodes.Status400BadRequest);
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
     }
 
-    private static SeasonPlan SeasonOf(SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel)
+    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel)
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
-        return cache.Remember("season", new { question.Plan, question.Events, question.Today, evidence },
-            () => SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : TeachingEndpoints.LearntOf(evidence, cache, cancel: cancel).Belief));
+        return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence }, async token =>
+            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, token), cancel);
     }
 }

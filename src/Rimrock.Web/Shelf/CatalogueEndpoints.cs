@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
 using System.Text;
+using Rimrock.Core.Quantities;
 using Rimrock.Formats;
 using Rimrock.Storage;
+using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Shelf;
 
@@ -63,7 +65,7 @@ public static class CatalogueEndpoints
             {
                 if (memory.Find(ticket) is not { } befores)
                 {
-                    return (IResult)TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is nothing to take back.", detail: "That import was taken back already, or Rimrock was started again since.");
+                    return (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is nothing to take back.", new InputFault("ticket", ticket, "the ticket of an import", "That import was taken back already, or Rimrock was started again since.")));
                 }
 
                 store.Undo(befores);

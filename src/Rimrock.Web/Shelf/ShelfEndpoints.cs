@@ -1,3 +1,4 @@
+using Rimrock.Contract;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
@@ -57,20 +58,13 @@ public static class ShelfEndpoints
             .WithName("guessCar")
             .WithSummary("A whole car or motorcycle from name, mass, power and tyre.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPut("/cars/{id}", (string id, int revision, CarEntry entry, ShelfStore store) =>
-            {
-                InputFaultException.ThrowIfAny(entry.Faults());
-                return TypedResults.Ok(new Saved(id, store.Save("cars", CheckId(id), entry.Car.Name, entry, revision)));
-            })
-            .WithName("saveCar")
-            .WithSummary("Stores an own car; revision is the one the edit started from, 0 for a new car.")
-            .ProducesProblem(StatusCodes.Status400BadRequest)
-            .ProducesProblem(StatusCodes.Status409Conflict);
-        MapPart<Pad>(group, "pads", "pad", (pad, faults) => pad.Check("pad", faults), pad => pad.Name);
-        MapPart<Rotor>(group, "rotors", "rotor", (rotor, faults) => rotor.Check("rotor", faults), rotor => rotor.Name);
-        MapPart<BrakeFluid>(group, "fluids", "fluid", (fluid, faults) => fluid.Check("fluid", faults), fluid => fluid.Name);
-        MapPart<LineKit>(group, "lines", "line", (lines, faults) => lines.Check("line", faults), lines => lines.Name);
-        MapPart<DuctKit>(group, "ducts", "duct", (duct, faults) => duct.Check("duct", faults), duct => duct.Name);
+        MapPart<CarEntry>(group, "car");
+        MapPart<Circuit>(group, "circuit");
+        MapPart<Pad>(group, "pad");
+        MapPart<Rotor>(group, "rotor");
+        MapPart<BrakeFluid>(group, "fluid");
+        MapPart<LineKit>(group, "line");
+        MapPart<DuctKit>(group, "duct");
         group.MapPost("/{kind}/{id}/archive", (string kind, string id, int revision, bool archived, ShelfStore store) =>
             {
                 if (!ShelfStore.Kinds.Contains(kind))
@@ -84,32 +78,22 @@ public static class ShelfEndpoints
             .WithSummary("Takes something off what is offered, or puts it back; what refers to it still finds it.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
-        group.MapPut("/circuits/{id}", (string id, int revision, Circuit circuit, ShelfStore store) =>
-            {
-                var faults = new List<InputFault>();
-                circuit.Check(faults);
-                InputFaultException.ThrowIfAny(faults);
-                return TypedResults.Ok(new Saved(id, store.Save("circuits", CheckId(id), circuit.Name, circuit, revision)));
-            })
-            .WithName("saveCircuit")
-            .WithSummary("Stores an own circuit.")
-            .ProducesProblem(StatusCodes.Status400BadRequest)
-            .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static void MapPart<T>(RouteGroupBuilder group, string kind, string word, Action<T, ICollection<InputFault>> check, Func<T, string> name)
-        where T : class =>
-        group.MapPut($"/{kind}/{{id}}", (string id, int revision, T body, ShelfStore store) =>
+    private static void MapPart<T>(RouteGroupBuilder group, string word)
+        where T : class
+    {
+        var kind = BodyKind.Of<T>();
+        group.MapPut($"/{kind.Code}/{{id}}", (string id, int revision, T body, ShelfStore store) =>
             {
-                var faults = new List<InputFault>();
-                check(body, faults);
-                InputFaultException.ThrowIfAny(faults);
-                return TypedResults.Ok(new Saved(id, store.Save(kind, CheckId(id), name(body), body, revision)));
+                InputFaultException.ThrowIfAny(kind.FaultsOf(body));
+                return TypedResults.Ok(new Saved(id, store.Save(kind.Code, CheckId(id), kind.NameOf(body), body, revision)));
             })
             .WithName($"save{char.ToUpperInvariant(word[0])}{word[1..]}")
             .WithSummary($"Stores an own {word}; revision is the one the edit started from, 0 for a new one.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
+    }
 
     private static string CheckId(string id)
     {

@@ -131,8 +131,25 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Stores an own car; revision is the one the edit started from, 0 for a new car. */
+        /** Stores an own car; revision is the one the edit started from, 0 for a new one. */
         put: operations["saveCar"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/circuits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own circuit; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveCircuit"];
         post?: never;
         delete?: never;
         options?: never;
@@ -236,23 +253,6 @@ export interface paths {
         put?: never;
         /** Takes something off what is offered, or puts it back; what refers to it still finds it. */
         post: operations["archivePart"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/shelf/circuits/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Stores an own circuit. */
-        put: operations["saveCircuit"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -931,10 +931,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Shelf, log and photos as one JSON document; docs/archive.schema.json describes it. */
+        /** Shelf, log and photos as one zip: rimrock.json, which docs/archive.schema.json describes, and the photos beside it. */
         get: operations["exportArchive"];
         put?: never;
-        /** Puts an archive in the place of everything, or with preview says what it would do. */
+        /** Puts an archive in the place of everything, or with preview says what it would do. What is replaced is kept beside the database. Archives of form 1 (JSON) are read too. */
         post: operations["restoreArchive"];
         delete?: never;
         options?: never;
@@ -951,6 +951,23 @@ export interface paths {
         };
         /** A copy of the database file, safe while it is in use. */
         get: operations["copyDatabase"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When everything was last saved outside, and the copies that lie beside the database. */
+        get: operations["readKeptState"];
         put?: never;
         post?: never;
         delete?: never;
@@ -976,80 +993,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/archive/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings back what the last restore replaced. */
+        post: operations["undoRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Rows of shelf and log that cannot be read, and why; the rest answers without them. */
+        get: operations["listAside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/archive/aside/{table}/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A row as it stands. */
+        get: operations["readAside"];
+        put?: never;
+        post?: never;
+        /** Deletes a row that cannot be read. */
+        delete: operations["deleteAside"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description Everything that is the user's, as one document; docs/archive.schema.json describes it. */
-        ArchiveDocument: {
-            /** @description The word archive. */
-            rimrock: string;
-            /**
-             * Format: int32
-             * @description Version of the form.
-             */
-            version: number;
-            /** @description The shelf. */
-            shelf: components["schemas"]["ArchivedItem"][];
-            /** @description The log. */
-            log: components["schemas"]["ArchivedEntry"][];
-            /** @description Photos. */
-            photos: components["schemas"]["ArchivedPhoto"][];
-        };
-        /** @description A row of the log as it stands. */
-        ArchivedEntry: {
-            /** @description Its id. */
-            id: string;
-            /** @description Its car. */
-            car: string;
-            /** @description Its kind. */
-            kind: string;
-            /** @description Its day. */
-            day: string;
-            /**
-             * Format: int64
-             * @description Its revision.
-             */
-            revision: number;
-            /** @description Its content. */
-            body: components["schemas"]["JsonElement"];
-        };
-        /** @description A row of the shelf as it stands. */
-        ArchivedItem: {
+        /** @description A row that cannot be read: it is left where it lies, and the rest answers. */
+        AsideRow: {
+            /** @description shelf or log. */
+            table: string;
             /** @description Its kind. */
             kind: string;
             /** @description Its id. */
             id: string;
-            /** @description Its name. */
+            /** @description What is known of it: its name on the shelf, its day in the log. */
             name: string;
-            /** @description demo or own. */
-            origin: string;
-            /**
-             * Format: int64
-             * @description Its revision.
-             */
-            revision: number;
-            /**
-             * Format: int64
-             * @description 1 where archived.
-             */
-            archived: number;
-            /** @description Its content. */
-            body: components["schemas"]["JsonElement"];
-        };
-        /** @description A photo. */
-        ArchivedPhoto: {
-            /** @description Its id. */
-            id: string;
-            /** @description Its entry. */
-            entry: string;
-            /** @description Its file's name. */
-            name: string;
-            /**
-             * Format: byte
-             * @description Its bytes, base 64.
-             */
-            bytes: string;
+            /** @description What is wrong, by field. */
+            why: components["schemas"]["InputFault"][];
         };
         /** @description Caliper and pads of one wheel of an axle. */
         AxleBrake: {
@@ -2371,6 +2382,17 @@ export interface components {
              */
             efficiency: number;
         };
+        /** @description One thing wrong with an input: which field or line, what stood there, what is allowed. */
+        InputFault: {
+            /** @description The field's path or the line, such as `line 14`. */
+            field: string;
+            /** @description What was given. */
+            value: string;
+            /** @description The allowed range or form. */
+            allowed: string;
+            /** @description A sentence for the person who typed it. */
+            message: string;
+        };
         /** @description The car on stands between two events. */
         Inspection: {
             /**
@@ -2405,7 +2427,6 @@ export interface components {
             /** @description The plan. */
             plan: components["schemas"]["PredictionPlan"];
         };
-        JsonElement: unknown;
         /** @description What was said before an event, and what came of it. */
         KeptPromise: {
             /**
@@ -2427,6 +2448,21 @@ export interface components {
             belowC: null | number;
             /** @description True where said and seen overlap; null where nothing was seen of it. */
             kept: null | boolean;
+        };
+        /** @description How well the data are kept. */
+        KeptState: {
+            /**
+             * Format: date-time
+             * @description When everything or a copy was last saved outside; null for never.
+             */
+            savedOutside: null | string;
+            /** @description Days of the copies that are made by themselves, newest first. */
+            daily: string[];
+            /**
+             * Format: date-time
+             * @description When the data were replaced by an archive and the ones before were kept; null where there is nothing to bring back.
+             */
+            beforeRestore: null | string;
         };
         /** @description Lap figures that everything else follows from. */
         LapSummary: {
@@ -5038,6 +5074,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     match: {
@@ -5066,6 +5120,24 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5166,6 +5238,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CarEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveCircuit: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Circuit"];
             };
         };
         responses: {
@@ -5472,52 +5590,6 @@ export interface operations {
             };
         };
     };
-    saveCircuit: {
-        parameters: {
-            query: {
-                revision: number;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Circuit"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Saved"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDetails"];
-                };
-            };
-        };
-    };
     exportCatalogue: {
         parameters: {
             query?: never;
@@ -5774,6 +5846,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     streamLogger: {
@@ -6004,6 +6094,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     seasonCalendar: {
@@ -6037,6 +6145,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     seasonTable: {
@@ -6063,6 +6189,24 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6598,6 +6742,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
         };
     };
     forecastWear: {
@@ -6871,7 +7033,9 @@ export interface operations {
     };
     exportArchive: {
         parameters: {
-            query?: never;
+            query?: {
+                ticket?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6884,7 +7048,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ArchiveDocument"];
+                    "application/zip": string;
                 };
             };
         };
@@ -6892,6 +7056,7 @@ export interface operations {
     restoreArchive: {
         parameters: {
             query?: {
+                ticket?: string;
                 preview?: boolean;
             };
             header?: never;
@@ -6900,7 +7065,9 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ArchiveDocument"];
+                "application/zip": string;
+                "application/json": string;
+                "application/octet-stream": string;
             };
         };
         responses: {
@@ -6915,6 +7082,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Insufficient Storage */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6944,6 +7120,26 @@ export interface operations {
             };
         };
     };
+    readKeptState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptState"];
+                };
+            };
+        };
+    };
     exportTable: {
         parameters: {
             query?: never;
@@ -6966,6 +7162,117 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    undoRestore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsideRow"][];
+                };
+            };
+        };
+    };
+    readAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    deleteAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,25 @@
+using System.Globalization;
+
+namespace Rimrock.Core.Quantities;
+
+/// <summary>Days that people write down.</summary>
+public static class Days
+{
+    /// <summary>The first day that can be meant.</summary>
+    public static DateOnly First { get; } = new(1950, 1, 1);
+
+    /// <summary>The last day that can be meant.</summary>
+    public static DateOnly Last { get; } = new(2199, 12, 31);
+
+    /// <summary>Adds a fault for a day that nobody means.</summary>
+    public static void Check(DateOnly day, string field, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        if (day < First || day > Last)
+        {
+            faults.Add(new InputFault(field, Iso(day), $"{Iso(First)} to {Iso(Last)}", "That day lies too far away."));
+        }
+    }
+
+    private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+}
