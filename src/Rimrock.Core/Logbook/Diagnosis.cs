@@ -148,7 +148,7 @@ public static class Diagnosis
 
     private static IEnumerable<Clue> OfInspection(Inspection? inspection, PredictionPlan plan)
     {
-        foreach (var finding in inspection is null ? [] : StopOrGo.Of(inspection, plan).Where(finding => finding.Verdict != Verdict.Fine))
+        foreach (var finding in inspection is null ? [] : StopOrGo.Of(inspection, plan).Where(finding => finding.Verdict > Verdict.NotJudged))
         {
             if (finding.Rule.StartsWith("A wedge", StringComparison.Ordinal))
             {

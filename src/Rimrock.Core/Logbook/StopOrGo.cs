@@ -10,6 +10,9 @@ public enum Verdict
     /// <summary>Fine.</summary>
     Fine,
 
+    /// <summary>Something was noted that no rule here judges; never fine.</summary>
+    NotJudged,
+
     /// <summary>Watch it.</summary>
     Watch,
 
@@ -31,7 +34,7 @@ public sealed record Finding(string Part, Verdict Verdict, string Sentence, stri
 /// <summary>
 /// Stop or go, by the rules of the trade (common practice where not named). The car maker's service limits come first: they overrule every figure here.
 /// </summary>
-public static class StopOrGo
+public static partial class StopOrGo
 {
     /// <summary>A pad this far above its limit is watched, mm (common practice).</summary>
     public const double WatchPadMm = 2;
@@ -45,7 +48,7 @@ public static class StopOrGo
     /// <summary>Water beyond which street fluid is changed, % in the reservoir (common practice: testers turn red at 3).</summary>
     public const double WetPercent = 3;
 
-    private const string Trade = "common practice";
+    internal const string Trade = "common practice";
     private const string Maker = "common practice; your car maker's service limit overrules it";
 
     /// <summary>The findings of an inspection, worst first.</summary>
@@ -53,7 +56,12 @@ public static class StopOrGo
     {
         ArgumentNullException.ThrowIfNull(inspection);
         ArgumentNullException.ThrowIfNull(plan);
-        var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan)).ToList();
+        var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan)).Concat(Unread(inspection.Note)).ToList();
+        if (findings.Count == 0)
+        {
+            findings.Add(NotJudged("The car", "Nothing was looked at."));
+        }
+
         return [.. findings.OrderByDescending(finding => finding.Verdict)];
     }
 
@@ -83,29 +91,27 @@ public static class StopOrGo
             findings.Add(new Finding("Pedal", Verdict.Watch, "Long at first, then fine: knock-back from a loose bearing or kerbs, or wedged pads.", "A first long pedal is looked into on the stands.", Trade));
         }
 
-        if (signs.Contains(Sign.Leak))
+        if (session.Pedal == PedalFeel.Firm)
         {
-            findings.Add(new Finding("Fluid", Verdict.StopNow, "Fluid outside: find the leak before the car moves.", "A leak stops the driving.", Trade));
+            findings.Add(new Finding("Pedal", Verdict.Fine, "Firm all day.", "A firm pedal that stops the car is as it should be.", Trade));
         }
 
-        if (signs.Contains(Sign.Smoke))
+        findings.AddRange(signs.Distinct().Select(SignRule.Of));
+        findings.AddRange(Heat(session));
+        if (session.FluidLevelMm is { } level)
         {
-            findings.Add(new Finding("Brakes", Verdict.ChangeBefore, "Smoke: let them cool, then look at pads, boots and a dragging caliper before the next session.", "Smoke is looked into before the next session.", Trade));
+            findings.Add(Level(level, session.Plan, null));
         }
 
-        if (signs.Contains(Sign.Judder))
+        if (session.PressureBar is { } bar)
         {
-            findings.Add(new Finding("Front rotors", Verdict.Watch, "Judder: nearly always an uneven film, rarely a bent rotor. Bed again; look for spots.", "Film before warp.", Trade));
+            findings.Add(NotJudged("Line pressure", Text($"{bar:0} bar: no rule here judges that.")));
         }
 
-        if (session.FluidLevelMm is { } level && level > 0)
-        {
-            findings.Add(new Finding("Fluid level", Verdict.Fine, Text($"{level:0} mm below the mark: worn pads hold that fluid. Do not top up without a leak, or it runs over at the next pad change."), "The level falls as pads wear.", Trade));
-        }
-
+        findings.AddRange(Unread(session.Note));
         if (findings.Count == 0)
         {
-            findings.Add(new Finding("The day", Verdict.Fine, "Nothing in what you wrote speaks against the next session; look at pads and rotors between sessions all the same.", "No sign noted.", Trade));
+            findings.Add(NotJudged("The day", "Nothing was looked at: pads, rotors, fluid and pedal between sessions all the same."));
         }
 
         return [.. findings.OrderByDescending(finding => finding.Verdict)];
@@ -174,6 +180,16 @@ public static class StopOrGo
             }, "Uneven film is judder to come.", Trade);
         }
 
+        if (look.Film == Film.Even)
+        {
+            yield return new Finding($"{name} rotor", Verdict.Fine, "An even film.", "An even film is as it should be.", Trade);
+        }
+
+        if (look is { RotorKg: { } weighed } && rotor.Finish?.MinRingMassKg is null)
+        {
+            yield return NotJudged($"{name} rotor", Text($"{weighed:0.00} kg: its least mass is not known here; it is stamped on the disc."));
+        }
+
         if (look.BootTorn)
         {
             yield return new Finding($"{name} caliper", Verdict.ChangeBefore, "A torn or burnt dust boot lets grit to the piston: new boots before the next event, and ask how hot the caliper got.", "Torn boots are changed.", Trade);
@@ -205,8 +221,47 @@ public static class StopOrGo
 
         if (inspection.FluidLevelMm is { } level)
         {
-            yield return new Finding("Fluid level", Verdict.Fine, Text($"{level:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak."), "The level is a rough pad gauge.", Trade);
+            yield return Level(level, plan, inspection);
         }
+    }
+
+    /// <summary>Something that was noted and that no rule reads.</summary>
+    internal static Finding NotJudged(string part, string sentence) => new(part, Verdict.NotJudged, sentence, "What no rule reads is not called fine.", Trade);
+
+    private static IEnumerable<Finding> Unread(string? note)
+    {
+        if (!string.IsNullOrWhiteSpace(note))
+        {
+            yield return NotJudged("Your note", "What you wrote is kept, and no rule here reads it.");
+        }
+    }
+
+    /// <summary>
+    /// A level that has fallen further than worn pads explain is a leak until shown otherwise (common practice): 30 % and 3 mm beyond it where the pads are known, else more than half-worn pads hold.
+    /// </summary>
+    private static Finding Level(double levelMm, PredictionPlan plan, Inspection? inspection)
+    {
+        double? Worn(bool front)
+        {
+            var brake = front ? plan.Car.Front : plan.Car.Rear;
+            var seen = inspection?.Corners.Where(look => look.Front == front).SelectMany(look => new[] { look.InnerMm, look.OuterMm }).OfType<double>().ToList() ?? [];
+            var left = seen.Count > 0 ? seen.Average() : front ? plan.FrontPadMm : plan.RearPadMm;
+            return left is { } mm ? Math.Max(0, brake.PadNewMm - mm) : null;
+        }
+
+        var (frontWorn, rearWorn) = (Worn(true), Worn(false));
+        var half = WearForecast.LevelFallMm(plan.Car, (plan.Car.Front.PadNewMm - plan.Car.Front.PadLimitMm) / 2, (plan.Car.Rear.PadNewMm - plan.Car.Rear.PadLimitMm) / 2);
+        if (frontWorn is null && rearWorn is null)
+        {
+            return levelMm <= half
+                ? new Finding("Fluid level", Verdict.Fine, Text($"{levelMm:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak, or it runs over at the next pad change."), "The level is a rough pad gauge.", Trade)
+                : new Finding("Fluid level", Verdict.ChangeBefore, Text($"{levelMm:0} mm below the mark, more than half-worn pads would hold ({half:0} mm): measure the pads before the next session. If they do not explain it, it is a leak until shown otherwise."), "A low level is explained or it is a leak.", Trade);
+        }
+
+        var explained = WearForecast.LevelFallMm(plan.Car, frontWorn ?? 0, rearWorn ?? 0);
+        return levelMm > (1.3 * explained) + 3
+            ? new Finding("Fluid level", Verdict.StopNow, Text($"{levelMm:0} mm below the mark, and the pads' wear explains {explained:0} mm: a leak until shown otherwise. Find it before the car moves."), "A level out of step with the pads is a leak until shown otherwise.", Trade)
+            : new Finding("Fluid level", Verdict.Fine, Text($"{levelMm:0} mm below the mark; the pads' wear explains {explained:0} mm. Do not top up without a leak, or it runs over at the next pad change."), "The level follows the pads.", Trade);
     }
 
     internal static string NameOf(Corner corner) => corner switch

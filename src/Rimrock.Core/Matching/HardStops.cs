@@ -38,6 +38,37 @@ public static class HardStops
         };
     }
 
+    /// <summary>What on the car as the plan has it must not be driven on: pad against disc material, silicone beside electronics, worn below a limit. Every room asks the same.</summary>
+    public static IReadOnlyList<HardStop> OfFitted(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var any = new Wishes(RoadApprovalMust: false);
+        HardStop?[] found =
+        [
+            Of(plan.FrontPad, plan.FrontRotor, any) is { } front ? front with { Sentence = $"Front: {front.Sentence}" } : null,
+            Of(plan.RearPad, plan.RearRotor, any) is { } rear ? rear with { Sentence = $"Rear: {rear.Sentence}" } : null,
+            plan.Fluid.ClassOf() is { Silicone: true } && plan.Car.Electronics ? new HardStop("silicone-abs", $"{plan.Fluid.Name} is silicone: more compressible, and not for a car with ABS.") : null,
+            Worn("front pads", plan.FrontPadMm, plan.Car.Front), Worn("rear pads", plan.RearPadMm, plan.Car.Rear), Worn("front rotors", plan.FrontRotor), Worn("rear rotors", plan.RearRotor),
+        ];
+        return [.. found.OfType<HardStop>()];
+    }
+
+    /// <summary>What stands against ordering a change: all that stands against the car after it, and fluids that never mix.</summary>
+    public static IReadOnlyList<HardStop> OfChange(PredictionPlan before, PredictionPlan after)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(after);
+        var mix = Of(after.Fluid, before);
+        return [.. OfFitted(after), .. mix is { Code: "silicone-mix" } ? new[] { mix } : []];
+    }
+
+    private static HardStop? Worn(string what, double? leftMm, AxleBrake brake) =>
+        leftMm < brake.PadLimitMm ? new HardStop("pad-worn", Text($"The {what} have {leftMm:0.0} mm left, below their limit of {brake.PadLimitMm:0.0} mm: new ones before the next drive.")) : null;
+
+    private static HardStop? Worn(string what, Rotor rotor) =>
+        rotor.ThicknessMm < rotor.MinThicknessMm || (rotor.Finish?.MinRingMassKg is { } least && rotor.MassKg() < least)
+            ? new HardStop("rotor-worn", $"The {what} ({rotor.Name}) are below their service limit: they must be replaced.") : null;
+
     /// <summary>Why a pad is out whatever it rubs on, or null.</summary>
     public static HardStop? OfPad(Pad pad, Wishes wishes)
     {

@@ -136,6 +136,7 @@ public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<S
 /// <param name="Pedal">Pedal travel.</param>
 /// <param name="RingMasses">Masses of the rings, stated and from geometry.</param>
 /// <param name="Cautions">Cautions that apply to this result.</param>
+/// <param name="HardStops">What on the car must not be driven on at all, whatever the temperatures say.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
@@ -150,7 +151,8 @@ public sealed record PredictionResult(
     FaceReport Faces,
     PedalReport Pedal,
     IReadOnlyList<RingMass> RingMasses,
-    IReadOnlyList<string> Cautions);
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<Matching.HardStop> HardStops);
 
 /// <summary>The fluid as it is today.</summary>
 /// <param name="WaterPercent">Water at the caliper, %.</param>

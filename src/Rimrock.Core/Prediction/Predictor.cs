@@ -74,7 +74,8 @@ public static class Predictor
             WheelReports.Faces(plan, track, (Member, Cool, Hot, QuietSide)),
             WheelReports.Pedal(plan, track, stops, Member),
             [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
-            [.. ModelEnds.EdgesPassed(plan, track, Cool, Hot), .. ModelEnds.EdgesPassed(plan, road, Cool, Hot), .. Cautions(plan)]);
+            [.. ModelEnds.EdgesPassed(plan, track, Cool, Hot), .. ModelEnds.EdgesPassed(plan, road, Cool, Hot), .. Cautions(plan)],
+            HardStops.OfFitted(plan));
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)

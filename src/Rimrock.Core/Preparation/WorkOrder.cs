@@ -32,7 +32,8 @@ public sealed record WorkStep(string Code, string Title, string Reason, string C
 /// <param name="Tools">Tools.</param>
 /// <param name="Steps">Steps in order.</param>
 /// <param name="Hours">Work, h (common practice, x1.5).</param>
-public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps, double Hours)
+/// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
+public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps, double Hours, IReadOnlyList<HardStop> Refused)
 {
     /// <summary>Fluid that filling and bleeding a whole car takes, l (common practice).</summary>
     public const double FlushLitres = RunningCost.FlushLitres;
@@ -47,7 +48,9 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
         var change = new Change(before, after, freshFluid);
-        return new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)], Math.Round(HoursFor(change), 1));
+        var refused = HardStops.OfChange(before, after);
+        return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], 0, refused)
+            : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)], Math.Round(HoursFor(change), 1), []);
     }
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)

@@ -76,4 +76,53 @@ public class StopOrGoTests
     [Fact]
     public void A_pedal_that_came_back_is_false_comfort() =>
         StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.SoftHot))[0].Sentence.ShouldContain("false comfort");
+
+    private static IReadOnlyList<Finding> Day(LogSession session) => StopOrGo.Of(session);
+
+    private static LogSession Written(params Sign[] signs) => new(new DateOnly(2026, 5, 1), 1, 8, Plan, Signs: signs);
+
+    [Theory]
+    [MemberData(nameof(AllSigns))]
+    public void No_sign_is_ever_fine(Sign sign) => Day(Written(sign))[0].Verdict.ShouldNotBe(Verdict.Fine);
+
+    public static TheoryData<Sign> AllSigns => [.. Enum.GetValues<Sign>()];
+
+    [Fact]
+    public void A_sign_that_no_rule_reads_is_listed_as_not_judged()
+    {
+        var unread = Enum.GetValues<Sign>().Where(sign => SignRule.All.All(rule => rule.Sign != sign)).ToList();
+        unread.ShouldNotBeEmpty();
+        unread.ShouldAllBe(sign => Day(Written(sign)).Single().Verdict == Verdict.NotJudged);
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.Firm, Note: "the left wheel wobbles"))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, PressureBar: 140))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Written())[0].Verdict.ShouldBe(Verdict.NotJudged);
+        StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), []), Plan)[0].Verdict.ShouldBe(Verdict.NotJudged);
+    }
+
+    [Fact]
+    public void Heat_above_a_parts_limit_stops_or_holds_the_next_session()
+    {
+        LogSession Seen(Thresholds? paint = null, Thresholds? sticker = null, double? reading = null) => new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
+        Day(Seen(new Thresholds(920, 1000)))[0].Verdict.ShouldBe(Verdict.StopNow);
+        Day(Seen(new Thresholds(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(Seen(new Thresholds(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
+        Day(Seen(new Thresholds(560)))[0].Verdict.ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
+        Day(Seen(sticker: new Thresholds(310)))[0].Verdict.ShouldBe(Verdict.StopNow);
+        Day(Seen(sticker: new Thresholds(210, 230)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(Seen(sticker: new Thresholds(143, 160)))[0].Verdict.ShouldBe(Verdict.Fine);
+        ((int)Day(Seen(reading: 880))[0].Verdict).ShouldBeGreaterThanOrEqualTo((int)Verdict.ChangeBefore);
+        Day(Seen(reading: 310))[0].Verdict.ShouldBe(Verdict.Fine);
+    }
+
+    [Fact]
+    public void A_level_out_of_step_with_the_pads_is_a_leak_until_shown_otherwise()
+    {
+        IReadOnlyList<CornerLook> Pads(double front, double rear) => [new(Corner.LeftFront, front, front), new(Corner.RightFront, front, front), new(Corner.LeftRear, rear, rear), new(Corner.RightRear, rear, rear)];
+        Finding Level(IReadOnlyList<CornerLook> looks, double mm) => StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), looks, FluidLevelMm: mm), Plan).Single(one => one.Part == "Fluid level");
+        Level(Pads(11, 10), 25).Verdict.ShouldBe(Verdict.StopNow);
+        Level(Pads(5, 5), 20).Verdict.ShouldBe(Verdict.Fine);
+        Level([], 25).Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan with { FrontPadMm = 11, RearPadMm = 10 }, FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.StopNow);
+    }
 }

@@ -116,4 +116,20 @@ public class HardStopsTests
         HardStops.Of(duct, Free with { ClassForbidsDucts = true })!.Code.ShouldBe("class-rules");
         HardStops.Of(duct with { Duct = new WheelDuct(76, Shield.Closed) }, Free)!.Code.ShouldBe("duct-closed");
     }
+
+    [Fact]
+    public void Bench_bedding_and_order_ask_what_Choose_asks()
+    {
+        var plan = SampleParts.Plan("track-sport");
+        Core.Prediction.Predictor.Predict(plan).HardStops.ShouldBeEmpty();
+        var carbon = plan with { FrontRotor = plan.FrontRotor with { Material = RingMaterial.CarbonCeramic, Construction = RotorConstruction.TwoPiece } };
+        Core.Prediction.Predictor.Predict(carbon).HardStops.Single().Code.ShouldBe("pad-discs");
+        Should.Throw<Core.Quantities.InputFaultException>(() => Core.Preparation.BeddingPlan.Of(carbon, Core.Preparation.BeddingPlace.ClosedCourse));
+        var order = Core.Preparation.WorkOrder.Of(plan, carbon, false);
+        (order.Order.Count, order.Steps.Count, order.Refused.Single().Code).ShouldBe((0, 0, "pad-discs"));
+        var silicone = plan with { Fluid = new Core.Fluids.BrakeFluid("silicone", "dot5", 284, 250) };
+        Core.Preparation.WorkOrder.Of(plan, silicone, false).Refused.Select(stop => stop.Code).ShouldBe(["silicone-abs", "silicone-mix"]);
+        Core.Prediction.Predictor.Predict(plan with { FrontPadMm = 2.5 }).HardStops.Single().Code.ShouldBe("pad-worn");
+        Core.Prediction.Predictor.Predict(plan with { RearRotor = plan.RearRotor with { ThicknessMm = 9.5 } }).HardStops.Single().Code.ShouldBe("rotor-worn");
+    }
 }
