@@ -58,9 +58,11 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        var mix = Of(after.Fluid, before);
-        return [.. OfFitted(after), .. mix is { Code: "silicone-mix" } ? new[] { mix } : []];
+        HardStop[] mix = (after.Fluid.ClassOf()?.Silicone == true) != (before.Fluid.ClassOf()?.Silicone == true) ? [Mix(after.Fluid)] : [];
+        return [.. OfFitted(after), .. mix];
     }
+
+    private static HardStop Mix(BrakeFluid fluid) => new("silicone-mix", $"{fluid.Name} and what is in the car never mix: silicone and glycol attack each other's seals and leave sludge.");
 
     private static HardStop? Worn(string what, double? leftMm, AxleBrake brake) =>
         leftMm < brake.PadLimitMm ? new HardStop("pad-worn", Text($"The {what} have {leftMm:0.0} mm left, below their limit of {brake.PadLimitMm:0.0} mm: new ones before the next drive.")) : null;
@@ -128,7 +130,7 @@ public static class HardStops
         var silicone = fluid.ClassOf() is { Silicone: true };
         var now = plan.Fluid.ClassOf() is { Silicone: true };
         return silicone && plan.Car.Electronics ? new HardStop("silicone-abs", $"{fluid.Name} is silicone: more compressible, and not for a car with ABS.")
-            : silicone != now ? new HardStop("silicone-mix", $"{fluid.Name} and what is in the car never mix: silicone and glycol attack each other's seals and leave sludge.")
+            : silicone != now ? Mix(fluid)
             : null;
     }
 

@@ -29,14 +29,14 @@ public static class SchemaRanges
         [typeof(LogSession)] = "session.", [typeof(CornerLook)] = "corner.", [typeof(Inspection)] = "inspection.", [typeof(Mark)] = "kit.", [typeof(SeasonEvent)] = "events.",
     };
 
-    /// <summary>Every range that a form or a script meets; a field with two (a car's and a motorcycle's mass) spans both.</summary>
-    public static IReadOnlyList<FieldRange> All { get; } =
+    /// <summary>Every range that a form or a script meets, by its path; a field with several (a car's and a motorcycle's mass) has them in the order of use.</summary>
+    public static IReadOnlyList<IReadOnlyList<FieldRange>> All { get; } =
     [
         .. new IEnumerable<FieldRange>[]
             {
-                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, LogSession.Ranges, Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges,
+                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, LogSession.Ranges, Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange],
             }
-            .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.First() with { Min = same.Min(range => range.Min), Max = same.Max(range => range.Max) }),
+            .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.Distinct().ToList()),
     ];
 
     /// <summary>Adds minimum, maximum, unit and name of the range to a field's schema.</summary>
@@ -48,9 +48,9 @@ public static class SchemaRanges
         {
             foreach (var (name, property) in properties)
             {
-                if (All.FirstOrDefault(range => range.Field == prefix + name) is { } range && property is OpenApiSchema found)
+                if (All.FirstOrDefault(ranges => ranges[0].Field == prefix + name) is { } ranges && property is OpenApiSchema found)
                 {
-                    Put((found.Items as OpenApiSchema) ?? found, range);
+                    Put((found.Items as OpenApiSchema) ?? found, ranges);
                 }
             }
         }
@@ -58,12 +58,13 @@ public static class SchemaRanges
         return Task.CompletedTask;
     }
 
-    private static void Put(OpenApiSchema schema, FieldRange range)
+    private static void Put(OpenApiSchema schema, IReadOnlyList<FieldRange> ranges)
     {
-        (schema.Minimum, schema.Maximum) = (range.Min.ToString(System.Globalization.CultureInfo.InvariantCulture), range.Max.ToString(System.Globalization.CultureInfo.InvariantCulture));
+        var (invariant, range) = (System.Globalization.CultureInfo.InvariantCulture, ranges[0]);
+        (schema.Minimum, schema.Maximum) = (ranges.Min(one => one.Min).ToString(invariant), ranges.Max(one => one.Max).ToString(invariant));
         schema.Extensions ??= new Dictionary<string, IOpenApiExtension>();
         schema.Extensions["x-range"] = new JsonNodeExtension(JsonValue.Create(range.Field));
-        schema.Extensions["x-label"] = new JsonNodeExtension(JsonValue.Create(range.Label));
         schema.Extensions["x-unit"] = new JsonNodeExtension(JsonValue.Create(range.Unit));
+        schema.Extensions["x-ranges"] = new JsonNodeExtension(new JsonArray([.. ranges.Select(one => new JsonObject { ["label"] = one.Label, ["unit"] = one.Unit, ["min"] = one.Min, ["max"] = one.Max })]));
     }
 }

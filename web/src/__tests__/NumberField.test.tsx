@@ -3,9 +3,10 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { NumberField } from '../shared/NumberField';
-import { UnitProvider } from '../units/UnitContext';
+import { ranges, type FieldRange } from '../api/ranges';
+import { UnitProvider, useUnits } from '../units/UnitContext';
 
-const range = { field: 'car.massKg', label: 'Mass', unit: 'kg', min: 350, max: 4000, allowed: '350 to 4000 kg' };
+const range = { field: 'car.massKg', label: 'Mass', unit: 'kg', min: 350, max: 4000 };
 
 function Field({ onChange }: { onChange: (value: number) => void }) {
   const [value, setValue] = useState(1500);
@@ -49,6 +50,48 @@ describe('NumberField', () => {
     expect(onChange).toHaveBeenLastCalledWith(1620.5);
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.getByLabelText<HTMLInputElement>('Mass').value).toBe('1620,5');
+  });
+
+  it('keeps the same value in its base unit where the shown unit is switched in the middle, for every field there is', () => {
+    function Both({ one, told }: { one: FieldRange; told: (value: number) => void }) {
+      const { toggle } = useUnits();
+      const [value, setValue] = useState((one.min + one.max) / 2);
+      return (
+        <>
+          <button onClick={toggle}>switch</button>
+          <NumberField
+            label="Field"
+            value={value}
+            range={one}
+            onChange={(next) => {
+              setValue(next);
+              told(next);
+            }}
+          />
+        </>
+      );
+    }
+    for (const one of Object.values(ranges).flat()) {
+      const told = vi.fn();
+      render(
+        <UnitProvider>
+          <Both one={one} told={told} />
+        </UnitProvider>,
+      );
+      const typed = String(Number((one.min + (one.max - one.min) * 0.3).toPrecision(3)));
+      fireEvent.change(screen.getByLabelText('Field'), { target: { value: typed } });
+      fireEvent.click(screen.getByRole('button', { name: 'switch' }));
+      fireEvent.click(screen.getByRole('button', { name: 'switch' }));
+      expect(
+        told.mock.calls.map(([value]) => value as number),
+        one.field,
+      ).toEqual([expect.closeTo(Number(typed), 6)]);
+      fireEvent.click(screen.getByRole('button', { name: 'switch' }));
+      expect(told, one.field).toHaveBeenCalledTimes(1);
+      expect(screen.queryByRole('alert'), one.field).toBeNull();
+      cleanup();
+      localStorage.clear();
+    }
   });
 
   it('shows and takes pounds in the imperial system', () => {

@@ -123,6 +123,7 @@ describe('work order', () => {
     changes: ['pads'],
     order: [{ count: 2, unit: 'rotors', what: 'ring', price: 120, note: null }],
     tools: ['jack', 'gloves'],
+    refused: [],
     steps: [step('stands', 'Car on stands'), step('rotor-hand', 'Rotor hand check'), step('leak', 'Look for leaks')],
   } as unknown as WorkOrder;
   const working = (done: string[]) => {

@@ -233,6 +233,7 @@ describe('a part that is looked at', () => {
       strata: [layer('frontFace', faceC), layer('rearFace', 300), layer('frontFluid', 110)],
       fluid: { vapourC },
       limits: gives.map((title) => ({ title, gives: true })),
+      hardStops: [],
     }) as unknown as PredictionResult;
 
   it('is told by what it changes', () => {

@@ -6,11 +6,15 @@ import type { PredictionPlan } from '../api/client';
 import * as log from '../api/log';
 import { today } from '../plan/carKey';
 import { Season } from '../rooms/ready/Season';
-import { UnitProvider } from '../units/UnitContext';
+import { UnitProvider, useUnits } from '../units/UnitContext';
 
 const plan = { car: { name: 'Sample' }, circuit: { name: 'Sample ring' }, weather: { ambientC: 20 } } as unknown as PredictionPlan;
 const date = () => screen.getByLabelText(/Add a day at Sample ring/);
 const air = () => screen.getByLabelText(/^air/);
+
+function UnitSwitch() {
+  return <button onClick={useUnits().toggle}>switch</button>;
+}
 
 function show() {
   vi.spyOn(log, 'readEvents').mockResolvedValue({ total: 0, items: [] });
@@ -44,6 +48,26 @@ describe('a day ahead', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Add' }));
     await waitFor(() => expect(save).toHaveBeenCalled());
     expect(save.mock.calls[0]![1].body.ambientC).toBeCloseTo(kept, 9);
+  });
+
+  it('is the same air where the unit is switched before it is added', async () => {
+    const save = vi.spyOn(log, 'saveEvent').mockResolvedValue({ revision: 1 } as never);
+    vi.spyOn(log, 'readEvents').mockResolvedValue({ total: 0, items: [] });
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <UnitProvider>
+          <UnitSwitch />
+          <Season plan={plan} car="car" />
+        </UnitProvider>
+      </QueryClientProvider>,
+    );
+    fireEvent.change(date(), { target: { value: today() } });
+    fireEvent.change(air(), { target: { value: '22' } });
+    fireEvent.click(screen.getByRole('button', { name: 'switch' }));
+    expect(air()).toHaveProperty('value', '71.6');
+    fireEvent.click(screen.getByRole('button', { name: 'Add' }));
+    await waitFor(() => expect(save).toHaveBeenCalled());
+    expect(save.mock.calls[0]![1].body.ambientC).toBeCloseTo(22, 9);
   });
 
   it.each(['warm', '', '90'])('with air of “%s” is refused in words, and what was typed stays', async (typed) => {

@@ -1,4 +1,4 @@
-import { asText, client, unwrap, type PredictionPlan, type Schemas } from './client';
+import { ApiProblem, asText, client, followProgress, unwrap, type PredictionPlan, type Schemas } from './client';
 import type { SeasonEvent } from './ready';
 
 export type LogSession = Schemas['LogSession'];
@@ -17,6 +17,8 @@ export type RecordingColumns = Schemas['RecordingColumns'];
 export type ColumnsPreview = Schemas['ColumnsPreview'];
 export type DrivenDay = Schemas['DrivenDay'];
 export type RestorePreview = Schemas['RestorePreview'];
+export type KeptState = Schemas['KeptState'];
+export type AsideRow = Schemas['AsideRow'];
 export type LogTables = Schemas['LogTables'];
 
 export interface Entry<T> {
@@ -102,15 +104,42 @@ export async function addPhoto(entry: string, name: string, jpeg: Blob): Promise
 export const listPhotos = async (entry: string): Promise<string[]> =>
   unwrap(await client.GET('/api/log/entries/{id}/photos', { params: { path: { id: entry } } }));
 
-export async function restoreArchive(text: string, preview: boolean): Promise<RestorePreview> {
-  return unwrap(
-    await client.POST('/api/archive', {
-      params: { query: { preview } },
-      body: text as never,
-      bodySerializer: (body) => body as unknown as string,
-      headers: { 'Content-Type': 'application/json' },
-    }),
-  );
+/** Sends an archive, telling the share sent and then the share done there. */
+export function restoreArchive(file: Blob, preview: boolean, onShare?: (share: number) => void): Promise<RestorePreview> {
+  const ticket = crypto.randomUUID();
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    let stop = () => {};
+    request.open('POST', `/api/archive?preview=${preview}&ticket=${ticket}`);
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.responseType = 'json';
+    request.upload.onprogress = (event) => onShare?.((0.5 * event.loaded) / Math.max(1, event.total));
+    request.upload.onload = () => {
+      if (onShare) stop = followProgress(ticket, (share) => onShare(0.5 + 0.5 * share));
+    };
+    request.onloadend = () => {
+      stop();
+      const body = request.response as (RestorePreview & { title?: string; detail?: string; faults?: Schemas['InputFault'][] }) | null;
+      if (request.status >= 200 && request.status < 300 && body) resolve(body);
+      else reject(new ApiProblem(body?.title ?? 'Rimrock did not answer.', body?.detail ?? '', body?.faults ?? [], request.status));
+    };
+    request.send(file);
+  });
+}
+
+export const readKept = async (): Promise<KeptState> => unwrap(await client.GET('/api/archive/state'));
+
+/** Brings back what the last restore replaced. */
+export async function undoRestore(): Promise<void> {
+  const { error, response } = await client.POST('/api/archive/undo');
+  if (!response.ok) unwrap({ error, response });
+}
+
+export const readAside = async (): Promise<AsideRow[]> => unwrap(await client.GET('/api/archive/aside'));
+
+export async function deleteAside({ table, kind, id }: AsideRow): Promise<void> {
+  const { error, response } = await client.DELETE('/api/archive/aside/{table}/{kind}/{id}', { params: { path: { table, kind, id } } });
+  if (!response.ok) unwrap({ error, response });
 }
 
 /** Columns and first rows of a recording, with a guess which is which. */

@@ -3637,6 +3637,8 @@ export interface components {
             ringMasses: components["schemas"]["RingMass"][];
             /** @description Cautions that apply to this result. */
             cautions: string[];
+            /** @description What on the car must not be driven on at all, whatever the temperatures say. */
+            hardStops: components["schemas"]["HardStop"][];
         };
         ProblemDetails: {
             type?: null | string;
@@ -4618,7 +4620,7 @@ export interface components {
          * @description What to do, worst last.
          * @enum {unknown}
          */
-        Verdict: "fine" | "watch" | "changeBefore" | "stopNow";
+        Verdict: "fine" | "notJudged" | "watch" | "changeBefore" | "stopNow";
         /**
          * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
          *     was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to the loss
@@ -4868,6 +4870,8 @@ export interface components {
              * @description Work, h (common practice, x1.5).
              */
             hours: number;
+            /** @description Why nothing of it is ordered; empty where nothing stands against it. */
+            refused: components["schemas"]["HardStop"][];
         };
         /** @description A change of parts. */
         WorkQuestion: {

@@ -4,6 +4,8 @@ import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { PlanSentence } from '../plan/PlanSentence';
 import { usePlan } from '../plan/PlanContext';
 import { useUnits } from '../units/UnitContext';
+import { RoomBoundary } from '../shared/RoomBoundary';
+import { BadLink } from './BadLink';
 import { Finder } from './Finder';
 import { rooms } from './rooms';
 
@@ -41,7 +43,7 @@ function useTheme() {
 export function Frame() {
   const { system, toggle } = useUnits();
   const theme = useTheme();
-  const { undo, search } = usePlan();
+  const { undo, search, linkFault } = usePlan();
   const { pathname } = useLocation();
   const navigate = useNavigate();
   const [finding, setFinding] = useState(false);
@@ -114,9 +116,9 @@ export function Frame() {
           </button>
         </div>
       </header>
-      {pathname !== '/new' && <PlanSentence />}
+      {pathname !== '/new' && !linkFault && <PlanSentence />}
       <main id="room" tabIndex={-1}>
-        <Outlet />
+        <RoomBoundary key={pathname}>{linkFault ? <BadLink fault={linkFault} /> : <Outlet />}</RoomBoundary>
       </main>
       <Finder show={finding} onHide={() => setFinding(false)} />
       <Modal show={helping} onHide={() => setHelping(false)} aria-label="Keyboard" centered>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
+import type { LinkFault } from './address';
 import { planPart, resolve, type Draft } from './draft';
 import { useDraft } from './useDraft';
 
@@ -11,6 +12,8 @@ interface PlanState {
   plan: PredictionPlan | null;
   /** What the address names and the shelf lacks. */
   missing: string | null;
+  /** Why the plan in the address cannot be read; null where it can. */
+  linkFault: LinkFault | null;
   /** The query part of an address that keeps this plan, from its question mark on. */
   search: string;
   change: (edit: (draft: Draft) => Draft) => void;
@@ -31,7 +34,7 @@ export function PlanProvider({
   failed: (error: Error, retry: () => void) => ReactNode;
 }) {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: ({ signal }) => readShelf(signal), staleTime: 60_000 });
-  const { draft, search, change, start, undo } = useDraft(shelf.data);
+  const { draft, linkFault, search, change, start, undo } = useDraft(shelf.data);
 
   // What was seen and what is wished are no part of the plan: entering them must not make a new one of the same figures.
   const planText = draft ? JSON.stringify(planPart(draft)) : null;
@@ -45,13 +48,14 @@ export function PlanProvider({
       shelf: shelf.data,
       draft,
       plan: resolved && 'plan' in resolved ? resolved.plan : null,
+      linkFault,
       missing: resolved && 'missing' in resolved ? resolved.missing : null,
       search,
       change,
       start,
       undo,
     };
-  }, [shelf.data, draft, resolved, search, change, start, undo]);
+  }, [shelf.data, draft, linkFault, resolved, search, change, start, undo]);
 
   if (shelf.error) return failed(shelf.error, () => void shelf.refetch());
   if (!state) return loading;

@@ -1,24 +1,67 @@
 import type { Draft } from './draft';
+import { drumHat, withoutStraySamples } from './upgrade';
+
+/** The form that links are written in; src/Rimrock.Contract/BodyVersion.cs counts the same forms. */
+export const linkVersion = 2;
+
+export type LinkFault = 'damaged' | 'newer';
+
+/** Links of every earlier form are brought up, one step a form; steps are never edited once shipped. Those of the first carry no number. */
+const steps: Record<number, (draft: Draft) => Draft> = { 1: (draft) => withoutStraySamples(drumHat(draft)) };
 
 /** A draft as text for the address bar: JSON in base64url, so that a link reproduces the view. */
 export function encodeDraft(draft: Draft): string {
-  const bytes = new TextEncoder().encode(JSON.stringify(draft));
+  const bytes = new TextEncoder().encode(JSON.stringify({ ...draft, v: linkVersion }));
   return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''))
     .replaceAll('+', '-')
     .replaceAll('/', '_')
     .replace(/=+$/, '');
 }
 
-const required: (keyof Draft)[] = ['car', 'circuit', 'pace', 'stint', 'weather', 'frontPad', 'rearPad', 'fluid', 'fluidState'];
+const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isPart = (value: unknown) => typeof value === 'string' || isObject(value);
+const isPartOrNone = (value: unknown) => value === undefined || value === null || isPart(value);
 
-/** The draft in an address, or null where the text is none of ours. */
-export function decodeDraft(text: string): Draft | null {
+/** What must stand in a draft for the page to draw it; the figures in it are checked where they are used. */
+const shape: Record<string, (value: unknown) => boolean> = {
+  car: isPart,
+  circuit: isPart,
+  pace: (value) => typeof value === 'string',
+  stint: (value) => isObject(value) && typeof value.sessions === 'number' && typeof value.minutesEach === 'number',
+  weather: (value) => isObject(value) && typeof value.ambientC === 'number',
+  frontPad: isPart,
+  rearPad: isPart,
+  frontRotor: isPartOrNone,
+  rearRotor: isPartOrNone,
+  fluid: isPart,
+  fluidState: (value) => isObject(value) && typeof value.ageMonths === 'number',
+  refine: (value) => value === undefined || isObject(value),
+  seen: (value) => value === undefined || Array.isArray(value),
+  pins: (value) => value === undefined || Array.isArray(value),
+};
+
+/** The draft in an address, or what is wrong with it. */
+export function readDraft(text: string): { draft: Draft } | { fault: LinkFault } {
   try {
     const binary = atob(text.replaceAll('-', '+').replaceAll('_', '/'));
-    const value: unknown = JSON.parse(new TextDecoder().decode(Uint8Array.from(binary, (char) => char.charCodeAt(0))));
-    if (typeof value !== 'object' || value === null || required.some((key) => !(key in value))) return null;
-    return value as Draft;
+    const value: unknown = JSON.parse(
+      new TextDecoder('utf-8', { fatal: true }).decode(Uint8Array.from(binary, (char) => char.charCodeAt(0))),
+    );
+    if (!isObject(value)) return { fault: 'damaged' };
+    const { v = 1, ...rest } = value;
+    if (typeof v !== 'number' || !Number.isInteger(v) || v < 1) return { fault: 'damaged' };
+    if (v > linkVersion) return { fault: 'newer' };
+    if (!Object.entries(shape).every(([key, fits]) => fits(rest[key]))) return { fault: 'damaged' };
+    let draft = rest as unknown as Draft;
+    for (let form = v; form < linkVersion; form++) draft = steps[form]!(draft);
+    return { draft };
   } catch {
-    return null;
+    return { fault: 'damaged' };
   }
+}
+
+/** The draft in an address, or null where it cannot be read. */
+export function decodeDraft(text: string): Draft | null {
+  const read = readDraft(text);
+  return 'draft' in read ? read.draft : null;
 }

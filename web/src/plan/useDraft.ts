@@ -2,11 +2,12 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { ShelfAnswer } from '../api/client';
-import { decodeDraft, encodeDraft } from './address';
+import { decodeDraft, encodeDraft, readDraft } from './address';
 import { predictionOf, slower } from './asking';
 import { firstDraft, planPart, resolve, type Draft } from './draft';
 
-const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : null) ?? firstDraft(shelf);
+/** The plan of an address; without one, the first of the shelf. A text that cannot be read is nobody's plan, and is not replaced by another. */
+const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : firstDraft(shelf));
 const planIn = (search: string) => new URLSearchParams(search).get('p');
 
 /** A search with another plan in it. */
@@ -87,5 +88,9 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
   }, []);
 
   const search = now ? `?${withDraft(params, now)}` : params.size > 0 ? `?${params}` : '';
-  return { draft, search, change, start, undo };
+  const linkFault = useMemo(() => {
+    const read = text ? readDraft(text) : null;
+    return read && 'fault' in read ? read.fault : null;
+  }, [text]);
+  return { draft, linkFault, search, change, start, undo };
 }

@@ -1,7 +1,6 @@
 import { useId, useState } from 'react';
-import type { FieldRange } from '../api/client';
-import { digitsFor, parseNumber } from '../units/units';
-import { conversion } from '../units/units';
+import type { FieldRange } from '../api/ranges';
+import { conversion, digitsFor, parseNumber, type Conversion, type UnitSystem } from '../units/units';
 import { useUnits } from '../units/UnitContext';
 
 interface Props {
@@ -23,10 +22,13 @@ export function NumberField({ label, value, range, onChange, onClear, hint }: Pr
   const unit = conversion(range.unit, system);
   const id = useId();
   const shown = value === undefined ? '' : asText(unit.to(value));
-  const [typed, setTyped] = useState<{ text: string; base: string } | null>(null);
-  const text = typed && typed.base === shown ? typed.text : typed && fault(typed.text) ? typed.text : shown;
+  const [typed, setTyped] = useState<{ text: string; base: string; system: UnitSystem } | null>(null);
+  // A good value follows the shown unit; what will not do stays as typed, judged in the unit it was typed in.
+  const typedIn = conversion(range.unit, typed?.system ?? system);
+  const stays = typed && ((typed.system === system && typed.base === shown) || fault(typed.text, typedIn));
+  const text = stays ? typed.text : shown;
 
-  function fault(candidate: string): string | null {
+  function fault(candidate: string, unit: Conversion): string | null {
     if (onClear && candidate.trim() === '') return null;
     const number = unit.from(parseNumber(candidate));
     const tiny = 1e-9 * Math.max(1, Math.abs(range.max));
@@ -35,15 +37,15 @@ export function NumberField({ label, value, range, onChange, onClear, hint }: Pr
     return `${said}: ${label.toLowerCase()} must be ${asText(unit.to(range.min))} to ${asText(unit.to(range.max))}${unit.unit ? ` ${unit.unit}` : ''}.`;
   }
 
-  const problem = typed ? fault(text) : null;
+  const problem = stays ? fault(text, typedIn) : null;
   const edit = (next: string) => {
-    setTyped({ text: next, base: shown });
+    setTyped({ text: next, base: shown, system });
     if (onClear && next.trim() === '') {
-      setTyped({ text: '', base: '' });
+      setTyped({ text: '', base: '', system });
       onClear();
-    } else if (!fault(next)) {
+    } else if (!fault(next, unit)) {
       const number = Math.min(range.max, Math.max(range.min, unit.from(parseNumber(next))));
-      setTyped({ text: next, base: asText(unit.to(number)) });
+      setTyped({ text: next, base: asText(unit.to(number)), system });
       onChange(number);
     }
   };

@@ -1,7 +1,7 @@
 /** Unit systems: values travel in metric units; only what people see and type is converted. */
 export type UnitSystem = 'metric' | 'imperial';
 
-interface Conversion {
+export interface Conversion {
   unit: string;
   to: (value: number) => number;
   from: (value: number) => number;

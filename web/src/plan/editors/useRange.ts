@@ -1,12 +1,6 @@
-import type { FieldRange } from '../../api/client';
-import { usePlan } from '../PlanContext';
+import { rangeOf, type FieldRange } from '../../api/ranges';
 
-/** The stated range of a field, by its path; the server's table is the only copy. */
-export function useRange(): (field: string) => FieldRange {
-  const { shelf } = usePlan();
-  return (field) => {
-    const range = shelf.ranges.find((row) => row.field === field);
-    if (!range) throw new Error(`No range is known for ${field}.`);
-    return range;
-  };
+/** The stated range of a field, by its path. */
+export function useRange(): (field: string, label?: string) => FieldRange {
+  return rangeOf;
 }

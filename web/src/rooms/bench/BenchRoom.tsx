@@ -27,6 +27,7 @@ import { HeatAway } from './HeatAway';
 import { LiveLogger } from './LiveLogger';
 import { OnTheRoad } from './OnTheRoad';
 import { useLogger } from './useLogger';
+import { HardStopList } from '../../shared/HardStopList';
 import { PeekedNote } from './PeekedNote';
 import { usePeeked } from './usePeeked';
 import { WhatGivesFirst } from './WhatGivesFirst';
@@ -176,12 +177,23 @@ const Verdict = memo(function Verdict({
   const padBandC = later.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
   const banded = useMemo(() => series && withBand(series, laterBand), [series, laterBand]);
   const gone = result.limits.find((limit) => limit.gives);
+  const maybe = result.limits.find(
+    (limit) => limit.mayGive || (band?.limits.find((one) => one.code === limit.code)?.probability ?? 0) >= 0.01,
+  );
   const parked = later.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
   return (
     <>
       <p className="visually-hidden" role="status">
-        {gone ? `${gone.title}. ${inUnits(gone.sentence, system)}` : 'Everything holds.'}
+        {result.hardStops.map((stop) => `Do not drive on it: ${stop.sentence} `)}
+        {gone
+          ? `${gone.title}. ${inUnits(gone.sentence, system)}`
+          : maybe
+            ? `Nothing gives in the middle of the band, but ${maybe.title.replace(/^./, (letter) => letter.toLowerCase())} may.`
+            : result.hardStops.length > 0
+              ? ''
+              : 'Everything holds, to the edge of the band.'}
       </p>
+      <HardStopList stops={result.hardStops} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench" data-whole={story?.at ?? 0}>
         <div>

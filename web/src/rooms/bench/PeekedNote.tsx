@@ -5,7 +5,10 @@ import type { Peeked } from './usePeeked';
 
 const firstToGive = (result: PredictionResult) => {
   const gone = result.limits.find((limit) => limit.gives);
-  return gone ? `first to give: ${gone.title.replace(/^./, (letter) => letter.toLowerCase())}` : 'everything holds';
+  const maybe = result.limits.find((limit) => limit.mayGive);
+  const lower = (title: string) => title.replace(/^./, (letter) => letter.toLowerCase());
+  if (result.hardStops.length > 0) return 'must not be driven on';
+  return gone ? `first to give: ${lower(gone.title)}` : maybe ? `may give: ${lower(maybe.title)}` : 'everything holds';
 };
 
 /** Faces spend braking energy at their temperatures, fluid and seals time. */

@@ -83,11 +83,7 @@ export function SeenEditor() {
         <NumberField
           label={kind === 'padWear' ? 'Worn off' : 'It read'}
           value={value}
-          range={
-            kind === 'padWear'
-              ? { ...range('observation.value'), unit: 'mm', min: 0, max: 20 }
-              : { ...range('observation.value'), unit: 'C', min: -20, max: 1200 }
-          }
+          range={kind === 'padWear' ? range('observation.value', 'Pad wear') : range('observation.value', 'Temperature read')}
           onChange={setValue}
         />
       )}

@@ -26,7 +26,13 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
-      {gives.length === 0 && <p className="all-holds">Everything holds for the whole day in the middle of the band.</p>}
+      {gives.length === 0 && (
+        <p className="all-holds">
+          {likely > 0 || sorted.some((item) => item.limit.mayGive || (item.band?.probability ?? 0) >= 0.01)
+            ? 'Nothing gives in the middle of the band; at its edge something may.'
+            : 'Everything holds for the whole day, to the edge of the band.'}
+        </p>
+      )}
       <ol className="limits">
         {shown.map((item) => (
           <Item key={item.limit.code} limit={item.limit} band={item.band} />

@@ -3,7 +3,7 @@ import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { verdicts } from './words';
 
-const marks: Record<Finding['verdict'], string> = { fine: '✓', watch: '◔', changeBefore: '▲', stopNow: '■' };
+const marks: Record<Finding['verdict'], string> = { fine: '✓', notJudged: '?', watch: '◔', changeBefore: '▲', stopNow: '■' };
 
 /** Stop or go, worst first: each with its rule and where it stands. */
 export function Findings({ findings }: { findings: Finding[] }) {

@@ -1,6 +1,7 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { restoreArchive, type RestorePreview } from '../../api/log';
+import { readKept, restoreArchive, undoRestore, type KeptState, type RestorePreview } from '../../api/log';
+import { counted } from '../../shared/counted';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 const tables: [kind: string, name: string][] = [
@@ -18,46 +19,66 @@ const tables: [kind: string, name: string][] = [
   ['work', 'work orders'],
 ];
 
+/** When the data were last saved outside, and what lies beside the database. */
+function savedWords(kept: KeptState | undefined): string {
+  if (!kept) return '';
+  const daily = kept.daily.length;
+  const beside = daily > 0 ? ` Copies of ${counted(daily, 'days')} lie beside the database, the last of ${kept.daily[0]}.` : '';
+  return (kept.savedOutside ? `Last saved outside: ${new Date(kept.savedOutside).toLocaleString()}.` : 'Never saved outside yet.') + beside;
+}
+
 /** Everything is the user's: out as one file, in again with a look first, or the database itself. */
-export function Keep({ car }: { car: string }) {
+export function Keep({ car }: { car?: string }) {
   const queries = useQueryClient();
-  const [waiting, setWaiting] = useState<{ text: string; name: string; preview: RestorePreview } | null>(null);
+  const kept = useQuery({ queryKey: ['kept'], queryFn: readKept, staleTime: 60_000 });
+  const [waiting, setWaiting] = useState<{ file: File; name: string; preview: RestorePreview } | null>(null);
+  const [share, setShare] = useState<number | null>(null);
   const [said, setSaid] = useState('');
   const [problem, setProblem] = useState<Error | null>(null);
+  // The file is on its way once the server has noted it.
+  const later = () => new Promise((settle) => setTimeout(settle, 1500)).then(() => queries.invalidateQueries({ queryKey: ['kept'] }));
   const attempt = async (work: () => Promise<void>) => {
     try {
       await work();
       setProblem(null);
     } catch (error) {
       setProblem(error as Error);
+    } finally {
+      setShare(null);
     }
+  };
+  const renew = async (words: string) => {
+    setWaiting(null);
+    setSaid(words);
+    await queries.invalidateQueries();
   };
   return (
     <section aria-label="Your data" className="keep">
       <h2>Your data</h2>
       <p>
-        <a className="btn btn-outline-dark" href="/api/archive" download="rimrock-archive.json">
+        <a className="btn btn-outline-dark" href="/api/archive" download="rimrock-archive.zip" onClick={() => void later()}>
           Save everything
         </a>{' '}
-        <a className="btn btn-link" href="/api/archive/database" download="rimrock.db">
+        <a className="btn btn-link" href="/api/archive/database" download="rimrock.db" onClick={() => void later()}>
           A copy of the database
         </a>{' '}
-        <a className="btn btn-link" href={`/api/log/${encodeURIComponent(car)}/table`} download="days.csv">
-          Days as CSV
-        </a>{' '}
+        {car && (
+          <a className="btn btn-link" href={`/api/log/${encodeURIComponent(car)}/table`} download="days.csv">
+            Days as CSV
+          </a>
+        )}{' '}
         <label className="btn btn-link">
           Restore an archive
           <input
             type="file"
-            accept=".json,application/json"
+            accept=".zip,.json,application/zip,application/json"
             className="visually-hidden"
             onChange={(event) => {
               const file = event.target.files?.[0];
               event.target.value = '';
               if (file)
                 void attempt(async () => {
-                  const text = await file.text();
-                  setWaiting({ text, name: file.name.slice(0, 60), preview: await restoreArchive(text, true) });
+                  setWaiting({ file, name: file.name.slice(0, 60), preview: await restoreArchive(file, true, setShare) });
                 });
             }}
           />
@@ -81,17 +102,16 @@ export function Keep({ car }: { car: string }) {
           <p>
             {waiting.name} holds {waiting.preview.shelf} things of the shelf ({waiting.preview.newShelf} new here), {waiting.preview.log}{' '}
             entries of the log ({waiting.preview.newLog} new here) and {waiting.preview.photos} photos. Restoring puts it in the place of
-            everything; {waiting.preview.gone} things that are here now would be gone.
+            everything; {waiting.preview.gone} things that are here now would be gone. They are kept beside the database, and one press
+            brings them back.
           </p>
           <button
             type="button"
             className="btn btn-dark"
             onClick={() =>
               void attempt(async () => {
-                await restoreArchive(waiting.text, false);
-                setWaiting(null);
-                setSaid('Restored.');
-                await queries.invalidateQueries();
+                await restoreArchive(waiting.file, false, setShare);
+                await renew('Restored. What was here before is kept beside the database.');
               })
             }
           >
@@ -102,6 +122,29 @@ export function Keep({ car }: { car: string }) {
           </button>
         </div>
       )}
+      {kept.data?.beforeRestore && (
+        <p>
+          <button
+            type="button"
+            className="btn btn-outline-dark"
+            onClick={() =>
+              void attempt(async () => {
+                await undoRestore();
+                await renew('What was here before the restore is back.');
+              })
+            }
+          >
+            Bring back what the restore replaced
+          </button>{' '}
+          <span className="note">kept since {new Date(kept.data.beforeRestore).toLocaleString()}</span>
+        </p>
+      )}
+      {share !== null && (
+        <p role="status" className="note">
+          <progress value={share} max={1} aria-label="Reading the archive" /> {Math.round(share * 100)} %
+        </p>
+      )}
+      <p className="note">{savedWords(kept.data)}</p>
       <p role="status" className="note">
         {said}
       </p>

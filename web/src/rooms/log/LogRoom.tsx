@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { readInspections, readKits, readSessions, type Entry, type LogSession } from '../../api/log';
 import { carKey } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
+import { AsideNote } from '../../shared/AsideNote';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Diagnose } from './Diagnose';
 import { History } from './History';
@@ -29,12 +30,16 @@ export default function LogRoom() {
   const kits = useQuery({ queryKey: ['log', car, 'kits'], queryFn: () => readKits(car), enabled: car !== '' });
   if (!plan || !draft)
     return (
-      <section className="empty">
-        <h2>No car yet.</h2>
-        <Link className="btn btn-dark" to="/new">
-          Start with your car
-        </Link>
-      </section>
+      <div className="log">
+        <AsideNote />
+        <section className="empty">
+          <h2>No car yet.</h2>
+          <Link className="btn btn-dark" to="/new">
+            Start with your car
+          </Link>
+        </section>
+        <Keep />
+      </div>
     );
   const mine = kits.data?.items ?? [];
   const paints = mine.find((item) => !item.body.stickers)?.body ?? firstPaints;
@@ -46,6 +51,7 @@ export default function LogRoom() {
   const last = sessions.items[0];
   return (
     <div className="log">
+      <AsideNote />
       <p className="room-sentence">
         {last ? (
           <>

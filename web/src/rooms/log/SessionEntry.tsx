@@ -203,7 +203,7 @@ export function SessionEntry({
           label="Soft from lap"
           hint="of its session, if you know"
           value={pedalLap}
-          range={{ field: 'lap', label: 'Lap', unit: '', min: 1, max: 100, allowed: '1 to 100' }}
+          range={{ ...range('observation.lap'), min: 1 }}
           onChange={(lap) => setPedalLap(Math.round(lap))}
           onClear={() => setPedalLap(undefined)}
         />

@@ -23,6 +23,7 @@ export const signs: { value: Sign; label: string }[] = [
 
 export const verdicts: Record<Finding['verdict'], string> = {
   fine: 'fine',
+  notJudged: 'not judged',
   watch: 'watch',
   changeBefore: 'change before the next session',
   stopNow: 'stop: do not drive',

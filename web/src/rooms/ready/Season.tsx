@@ -4,6 +4,7 @@ import type { PredictionPlan } from '../../api/client';
 import { deleteEntry, readEvents, saveEvent, type Entry } from '../../api/log';
 import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonEvent } from '../../api/ready';
 import { SeasonChart } from '../../charts/SeasonChart';
+import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
@@ -28,8 +29,6 @@ function download(text: string, name: string, type: string) {
 }
 
 const usualC = 22;
-/** The engine takes no other air (`events.ambientC`). */
-const [leastC, mostC] = [-20, 50];
 
 /** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
 export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
@@ -37,7 +36,12 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const queries = useQueryClient();
   const [policy, setPolicy] = useState<FluidPolicy>('yearly');
   const air = conversion('C', system);
-  const [next, setNext] = useState({ date: '', ambientC: air.to(usualC).toFixed(0) });
+  const range = rangeOf('events.ambientC');
+  const [date, setDate] = useState('');
+  // What is typed stays in the unit it was typed in: a switch between typing and adding changes the unit shown, never the air.
+  const [typed, setTyped] = useState({ text: air.to(usualC).toFixed(0), system });
+  const ambientC = conversion('C', typed.system).from(parseNumber(typed.text));
+  const airText = typed.system === system || Number.isNaN(ambientC) ? typed.text : String(Number(air.to(ambientC).toFixed(1)));
   const kept = useQuery({ queryKey: ['events', car], queryFn: () => readEvents(car) });
   const ahead = (kept.data?.items ?? []).filter((item) => item.day >= today()).sort((a, b) => a.day.localeCompare(b.day));
   const events: SeasonEvent[] = ahead.map((item) => item.body);
@@ -53,24 +57,18 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const settled = () => queries.invalidateQueries({ queryKey: ['events', car] });
   const add = useMutation({
     mutationFn: () => {
-      const ambientC = air.from(parseNumber(next.ambientC));
-      if (!(ambientC >= leastC && ambientC <= mostC))
+      if (!(ambientC >= range.min && ambientC <= range.max))
         throw new Error(
-          `Air: “${next.ambientC.slice(0, 24)}” will not do, it must be ${air.to(leastC).toFixed(0)} to ${air.to(mostC).toFixed(0)} ${air.unit}.`,
+          `Air: “${airText.slice(0, 24)}” will not do, it must be ${air.to(range.min).toFixed(0)} to ${air.to(range.max).toFixed(0)} ${air.unit}.`,
         );
       return saveEvent(car, {
         id: newId(),
-        day: next.date,
+        day: date,
         revision: 0,
-        body: {
-          date: next.date,
-          name: plan.circuit.name,
-          ambientC,
-          circuit: plan.circuit,
-        },
+        body: { date, name: plan.circuit.name, ambientC, circuit: plan.circuit },
       });
     },
-    onSuccess: () => setNext({ ...next, date: '' }),
+    onSuccess: () => setDate(''),
     onSettled: settled,
   });
   const drop = useMutation({ mutationFn: (item: Entry<SeasonEvent>) => deleteEntry(item.id, item.revision), onSettled: settled });
@@ -96,8 +94,8 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
             className="form-control"
             required
             min={today()}
-            value={next.date}
-            onChange={(event) => setNext({ ...next, date: event.target.value })}
+            value={date}
+            onChange={(event) => setDate(event.target.value)}
           />
         </label>
         <label>
@@ -105,8 +103,8 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
           <input
             className="form-control season-air"
             inputMode="decimal"
-            value={next.ambientC}
-            onChange={(event) => setNext({ ...next, ambientC: event.target.value })}
+            value={airText}
+            onChange={(event) => setTyped({ text: event.target.value, system })}
           />
         </label>
         <button type="submit" className="btn btn-outline-dark" disabled={add.isPending}>

@@ -6,6 +6,7 @@ import type { WorkOrder } from '../../api/ready';
 import { newId, today } from '../../plan/carKey';
 import { draftOfCar, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
+import { HardStopList } from '../../shared/HardStopList';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
 
@@ -53,6 +54,15 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
   const nextStep = order.steps.find((step) => !done.has(step.code))?.code;
   const shown = opened ?? nextStep;
   const all = order.steps.every((step) => done.has(step.code));
+  if (order.refused.length > 0) {
+    return (
+      <section aria-label="Work order" className="work-order">
+        <h2>Work order</h2>
+        <HardStopList stops={order.refused} lead="Nothing is ordered" />
+        <p className="note">Choose other parts in the sentence above; what does not go together is neither ordered nor fitted.</p>
+      </section>
+    );
+  }
   return (
     <section aria-label="Work order" className="work-order">
       <header className="section-head">

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import type { Part } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
 import { inUnits } from '../../units/units';
+import { AsideNote } from '../../shared/AsideNote';
 import { useUnits } from '../../units/UnitContext';
 import { CarsAndCircuits } from './CarsAndCircuits';
 import { CatalogueFile } from './CatalogueFile';
@@ -59,6 +60,7 @@ export default function ShelfRoom() {
   const toggle = (key: keyof typeof filter) => setFilter({ ...filter, [key]: !filter[key] });
   return (
     <div className="shelf">
+      <AsideNote />
       <p className="room-sentence">
         On the shelf:{' '}
         {kinds.map((item, i) => {

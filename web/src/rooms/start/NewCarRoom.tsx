@@ -66,7 +66,7 @@ export default function NewCarRoom() {
           label="Mass with driver"
           hint={motorcycle ? 'with rider and fuel' : 'papers plus you and fuel'}
           value={massKg}
-          range={motorcycle ? { ...range('car.massKg'), min: 150, max: 600 } : range('car.massKg')}
+          range={range('car.massKg', motorcycle ? 'Mass with rider' : undefined)}
           onChange={setMass}
         />
         <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={setPower} />
