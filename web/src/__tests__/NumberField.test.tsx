@@ -52,7 +52,7 @@ describe('NumberField', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Mass').value).toBe('1620,5');
   });
 
-  it('keeps the same value in its base unit where the shown unit is switched in the middle, for every field there is', () => {
+  it('keeps the same value in its base unit where the shown unit is switched in the middle, for every unit there is', () => {
     function Both({ one, told }: { one: FieldRange; told: (value: number) => void }) {
       const { toggle } = useUnits();
       const [value, setValue] = useState((one.min + one.max) / 2);
@@ -71,7 +71,8 @@ describe('NumberField', () => {
         </>
       );
     }
-    for (const one of Object.values(ranges).flat()) {
+    const all = Object.values(ranges).flat();
+    for (const one of all.filter(({ unit }, i) => all.findIndex((other) => other.unit === unit) === i)) {
       const told = vi.fn();
       render(
         <UnitProvider>
