@@ -23,8 +23,18 @@ public static class JsonRules
         options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
         options.MaxDepth = 32;
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+        options.Converters.Add(new FiniteNumber());
         options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { RefuseNullsInLists } };
         return options;
+    }
+
+    /// <summary>Digits beyond what a number can hold are refused, not read as infinite.</summary>
+    private sealed class FiniteNumber : JsonConverter<double>
+    {
+        public override double Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            reader.TokenType == JsonTokenType.Number && reader.TryGetDouble(out var value) && double.IsFinite(value) ? value : throw new JsonException("could not be converted to a number");
+
+        public override void Write(Utf8JsonWriter writer, double value, JsonSerializerOptions options) => writer.WriteNumberValue(value);
     }
 
     private static void RefuseNullsInLists(JsonTypeInfo info)

@@ -86,12 +86,9 @@ api.MapGroup("/ready").MapReady();
 api.MapGroup("/log").MapLog();
 api.MapGroup("/log/recorded").MapRecorded();
 api.MapGroup("/archive").MapArchive();
-api.MapFallback((HttpContext context) =>
-{
-    context.Response.StatusCode = StatusCodes.Status404NotFound;
-    return Problems.OfStatus(context);
-});
-app.MapFallbackToFile("index.html", StaticFileCaching.Options);
+
+// Rooms of the page have addresses of their own; what begins with api is asked of the server, and answered by it.
+app.MapFallbackToFile("{*path:nonfile:regex(^(?!api(/|$)|openapi(/|$)).*$)}", "index.html", StaticFileCaching.Options);
 try
 {
     await app.RunAsync();

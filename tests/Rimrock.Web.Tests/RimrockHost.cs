@@ -10,6 +10,8 @@ public sealed class RimrockHost : WebApplicationFactory<Program>
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
+        // What ships: no error that only a developer would see.
+        builder.UseEnvironment("Production");
         builder.UseSetting("database", Path.Combine(folder, "web.db"));
         builder.UseSetting("demo", "true");
     }
