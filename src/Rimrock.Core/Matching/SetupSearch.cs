@@ -2,6 +2,7 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -30,6 +31,15 @@ internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup 
 /// </summary>
 internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
 {
+    /// <summary>More pads than this are not weighed against each other in one answer: their pairs grow with the square.</summary>
+    internal const int MostPads = 260;
+
+    /// <summary>Rotors with ducts that are run in one answer.</summary>
+    internal const int MostCells = 240;
+
+    /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
+    private const long MostWork = 4_000_000;
+
     private const int MostCloud = 160;
     private const double ShareReach = 0.16;
     private const double ShareStep = 0.02;
@@ -46,12 +56,14 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
 
     /// <summary>Runs the search.</summary>
     /// <param name="progress">Told the share done, from several threads.</param>
-    /// <param name="cancel">Stops between cells.</param>
+    /// <param name="cancel">Stops between pads.</param>
+    /// <exception cref="InputFaultException">More on offer than can be weighed in one answer: says what to narrow.</exception>
     public SearchResult Run(Action<double>? progress, CancellationToken cancel)
     {
+        InputFaultException.ThrowIfAny(TooMuch());
         var fillings = Fillings();
         var later = HeatCell.Later(plan, day);
-        var street = StreetTable();
+        var street = StreetTable(cancel);
         var places = rotors.SelectMany((_, rotor) => ducts.Select((_, duct) => (Rotor: rotor, Duct: duct))).ToArray();
         var found = new CellResult[places.Length];
         var heats = new HeatCell[places.Length];
@@ -60,7 +72,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         {
             var (rotor, duct) = places[place];
             heats[place] = HeatCell.Of((Setup.Fitted(plan) with { FrontRotor = rotors[rotor], Duct = ducts[duct] }).On(plan, wishes), day, later);
-            found[place] = SearchCell(heats[place], rotor, duct, fillings, street);
+            found[place] = SearchCell(heats[place], rotor, duct, fillings, street, cancel);
             progress?.Invoke((double)Interlocked.Increment(ref done) / places.Length);
         });
         for (var place = 0; place < places.Length; place++)
@@ -131,10 +143,47 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup));
     }
 
-    private StreetManners[][] StreetTable() =>
-        [.. pads.Select(front => rearPads.Select(rear => StreetManners.Of(StreetManners.QuickExtraMetres(plan, front.Body, rear.Body, everydayPedalN), front.Body, rear.Body, wishes, plan.RoadPercent / 100)).ToArray())];
+    private List<InputFault> TooMuch()
+    {
+        var faults = new List<InputFault>();
+        var (most, cellCount) = (Math.Max(pads.Length, rearPads.Length) - 1, rotors.Length * ducts.Length);
+        if (most > MostPads)
+        {
+            faults.Add(new InputFault("shelf.pads", Text($"{most} that could be fitted"), Text($"at most {MostPads} at once"),
+                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that come bedded."));
+        }
 
-    private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street)
+        if (cellCount > MostCells)
+        {
+            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"), Text($"at most {MostCells} of both together"),
+                "More rotors and ducts than can be run at once. Archive those you would never fit, or ask for one school of rotors."));
+        }
+
+        if (faults.Count == 0 && (long)pads.Length * rearPads.Length * cellCount > MostWork)
+        {
+            faults.Add(new InputFault("shelf", Text($"{pads.Length} pads, {rotors.Length} rotors, {ducts.Length} ways of cooling"), "fewer of one of them",
+                "More setups than can be weighed at once. Archive pads, rotors or ducts that you would never fit."));
+        }
+
+        return faults;
+    }
+
+    private static string Text(FormattableString text) => text.ToString(System.Globalization.CultureInfo.InvariantCulture);
+
+    private StreetManners[][] StreetTable(CancellationToken cancel)
+    {
+        var table = new StreetManners[pads.Length][];
+        for (var front = 0; front < pads.Length; front++)
+        {
+            cancel.ThrowIfCancellationRequested();
+            var pad = pads[front].Body;
+            table[front] = [.. rearPads.Select(rear => StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
+        }
+
+        return table;
+    }
+
+    private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)
     {
         var rotor = rotors[rotorIndex];
         var duct = ducts[ductIndex];
@@ -147,6 +196,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours), 0);
         for (var f = 0; f < front.Length; f++)
         {
+            cancel.ThrowIfCancellationRequested();
             if (front[f] is not { } ahead)
             {
                 continue;

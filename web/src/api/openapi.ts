@@ -1067,35 +1067,32 @@ export interface components {
             /** @description How it grips. */
             caliper: components["schemas"]["CaliperKind"];
             /** @description Piston diameters of one side, mm (a sliding caliper: all of them). */
-            pistonsMm: number[];
+            pistonsMm: unknown[];
             /**
              * Format: double
              * @description Rubbing area of one pad, cm2.
              */
-            padAreaCm2: number;
+            padAreaCm2: unknown;
             /**
              * Format: double
              * @description Radial height of the pad, mm.
              */
-            padHeightMm: number;
+            padHeightMm: unknown;
             /**
-             * Format: double
              * @description Friction material of a new pad, mm.
              * @default 11
              */
-            padNewMm: number;
+            padNewMm: unknown;
             /**
-             * Format: double
              * @description Friction material at which the pad is changed, mm.
              * @default 3
              */
-            padLimitMm: number;
+            padLimitMm: unknown;
             /**
-             * Format: double
              * @description Mass of one caliper, kg.
              * @default 4.5
              */
-            caliperMassKg: number;
+            caliperMassKg: unknown;
             /**
              * @description True for aluminium, false for iron.
              * @default false
@@ -1106,11 +1103,10 @@ export interface components {
             /** @description What lies between plate and piston. */
             shim?: components["schemas"]["Shim"];
             /**
-             * Format: double
              * @description Share of the face under the pads that shows a bright, rubbed band, %; 80 where nobody looked (docs/models/priors.md).
              * @default 80
              */
-            rubbedPercent: number;
+            rubbedPercent: unknown;
             /**
              * Format: int32
              * @description Discs of the axle: two, or one on a motorcycle's rear wheel.
@@ -1145,9 +1141,9 @@ export interface components {
              * Format: double
              * @description How many equally weighted members stand behind the belief.
              */
-            effectiveMembers: number;
+            effectiveMembers: unknown;
             /** @description Times of the series, s in the day. */
-            timeS: number[];
+            timeS: unknown[];
             /** @description Bands over time. */
             parts: components["schemas"]["PartBand"][];
             /** @description Bands of the day's highest temperature in each layer of the strata. */
@@ -1172,22 +1168,22 @@ export interface components {
              * Format: double
              * @description Speed before each, km/h.
              */
-            fromKmh: number;
+            fromKmh: unknown;
             /**
              * Format: double
              * @description Speed after each, km/h: never to standstill.
              */
-            toKmh: number;
+            toKmh: unknown;
             /**
              * Format: double
              * @description Deceleration, g.
              */
-            g: number;
+            g: unknown;
             /**
              * Format: double
              * @description From start to start, s.
              */
-            spacingS: number;
+            spacingS: unknown;
             /** @description Face temperature at which the film forms, C: lower and upper edge. */
             targetC: components["schemas"]["Spread"];
             /** @description Rolling until the face is below the parking temperature, min. */
@@ -1196,9 +1192,9 @@ export interface components {
              * Format: double
              * @description The same in kilometres.
              */
-            coolKm: number;
+            coolKm: unknown;
             /** @description Times of the drawing, s. */
-            timeS: number[];
+            timeS: unknown[];
             /** @description Front face in the middle of the band. */
             faceC: number[];
             /** @description Lower edge. */
@@ -1230,7 +1226,7 @@ export interface components {
              * Format: double
              * @description Start, s.
              */
-            atS: number;
+            atS: unknown;
             /** @description Front face at its end, C. */
             faceC: components["schemas"]["Spread"];
             /** @description Rear face at its end, C. */
@@ -1253,7 +1249,7 @@ export interface components {
              * Format: double
              * @description Where vapour shows in the middle of the band, C.
              */
-            vapourC: number;
+            vapourC: unknown;
         };
         /** @description A brake fluid by the figures on its bottle. */
         BrakeFluid: {
@@ -1265,33 +1261,23 @@ export interface components {
              * Format: double
              * @description Dry boiling point, C.
              */
-            dryC: number;
+            dryC: unknown;
             /**
              * Format: double
              * @description Wet boiling point, C.
              */
-            wetC: number;
+            wetC: unknown;
+            /** @description Price of a litre in the driver's currency; null where unknown. */
+            priceLitre?: unknown;
+            /** @description Kinematic viscosity at -40 C, mm2/s; null where unknown. */
+            viscosityMm2S?: unknown;
             /**
-             * Format: double
-             * @description Price of a litre in the driver's currency; null where unknown.
-             */
-            priceLitre?: null | number;
-            /**
-             * Format: double
-             * @description Kinematic viscosity at -40 C, mm2/s; null where unknown.
-             */
-            viscosityMm2S?: null | number;
-            /**
-             * Format: double
              * @description Size of a bottle, l.
              * @default 1
              */
-            bottleLitres: number;
-            /**
-             * Format: double
-             * @description Months since the bottle was opened; null for a sealed one.
-             */
-            openedMonths?: null | number;
+            bottleLitres: unknown;
+            /** @description Months since the bottle was opened; null for a sealed one. */
+            openedMonths?: unknown;
         };
         /**
          * @description What the flexible lines are.
@@ -1310,17 +1296,17 @@ export interface components {
              * Format: double
              * @description Speed where the brakes go on, km/h.
              */
-            entryKmh: number;
+            entryKmh: unknown;
             /**
              * Format: double
              * @description Speed where they come off, km/h.
              */
-            exitKmh: number;
+            exitKmh: unknown;
             /**
              * Format: double
              * @description Seconds from there to the next braking point.
              */
-            secondsToNext: number;
+            secondsToNext: unknown;
         };
         /**
          * @description How a caliper grips.
@@ -1340,32 +1326,32 @@ export interface components {
              * Format: double
              * @description One-side piston area over the original's.
              */
-            areaRatio: number;
+            areaRatio: unknown;
             /**
              * Format: double
              * @description Front over rear one-side piston area.
              */
-            frontRatio: number;
+            frontRatio: unknown;
             /**
              * Format: double
              * @description The same with the original calipers.
              */
-            frontRatioBefore: number;
+            frontRatioBefore: unknown;
             /**
              * Format: double
              * @description Hydraulic front share with equal pads.
              */
-            frontShare: number;
+            frontShare: unknown;
             /**
              * Format: double
              * @description The same with the original calipers.
              */
-            frontShareBefore: number;
+            frontShareBefore: unknown;
             /**
              * Format: double
              * @description Share that uses both axles' grip alike at 0.9 g.
              */
-            idealShare: number;
+            idealShare: unknown;
             /** @description Pedal travel at 60 bar, cold. */
             pedalMm: components["schemas"]["Spread"];
             /** @description The same with the original calipers. */
@@ -1385,17 +1371,17 @@ export interface components {
              * Format: double
              * @description Lower edge of the working band, C.
              */
-            bandFromC: null | number;
+            bandFromC: unknown;
             /**
              * Format: double
              * @description Upper edge, C.
              */
-            bandToC: null | number;
+            bandToC: unknown;
             /**
              * Format: double
              * @description Where the chart ends, C.
              */
-            lastC: null | number;
+            lastC: unknown;
             /** @description Named temperatures: wet, today, new; limits. */
             marks: components["schemas"]["CapacityMark"][];
         };
@@ -1409,7 +1395,7 @@ export interface components {
              * Format: double
              * @description Where, C.
              */
-            atC: number;
+            atC: unknown;
         };
         /** @description A car (or motorcycle) by everything that decides how hard its brakes work. CarGuess fills it from five answers. */
         Car: {
@@ -1419,12 +1405,12 @@ export interface components {
              * Format: double
              * @description Mass with driver and fuel, kg.
              */
-            massKg: number;
+            massKg: unknown;
             /**
              * Format: double
              * @description Peak engine power, kW.
              */
-            powerKw: number;
+            powerKw: unknown;
             /** @description Tyre code, see Tyre. */
             tyre: string;
             /** @description Front calipers and pads. */
@@ -1439,65 +1425,55 @@ export interface components {
              */
             originalPadFamily: string;
             /**
-             * Format: double
              * @description Front weight share standing still.
              * @default 0.58
              */
-            staticFrontShare: number;
+            staticFrontShare: unknown;
             /**
-             * Format: double
              * @description Height of the centre of gravity, m.
              * @default 0.55
              */
-            cgHeightM: number;
+            cgHeightM: unknown;
             /**
-             * Format: double
              * @description Wheelbase, m.
              * @default 2.7
              */
-            wheelbaseM: number;
+            wheelbaseM: unknown;
             /**
-             * Format: double
              * @description Rolling radius, m.
              * @default 0.315
              */
-            tyreRadiusM: number;
+            tyreRadiusM: unknown;
             /**
-             * Format: double
              * @description Drag coefficient times frontal area, m2.
              * @default 0.68
              */
-            dragAreaM2: number;
+            dragAreaM2: unknown;
             /**
-             * Format: double
              * @description Rolling resistance coefficient.
              * @default 0.013
              */
-            rollingResistance: number;
+            rollingResistance: unknown;
             /**
-             * Format: double
              * @description Mass with wheels and driveline spun up, over mass.
              * @default 1.04
              */
-            rotatingMassFactor: number;
+            rotatingMassFactor: unknown;
             /**
-             * Format: double
              * @description Share of engine power at the tyres.
              * @default 0.87
              */
-            driveEfficiency: number;
+            driveEfficiency: unknown;
             /**
-             * Format: double
              * @description Deceleration by the engine with the throttle shut, m/s2.
              * @default 0.3
              */
-            engineBrakingMS2: number;
+            engineBrakingMS2: unknown;
             /**
-             * Format: double
              * @description Deceleration that recuperation takes first, m/s2; 0 for none.
              * @default 0
              */
-            regenerationMS2: number;
+            regenerationMS2: unknown;
             /**
              * @description True with ABS and brake-force distribution.
              * @default true
@@ -1505,11 +1481,8 @@ export interface components {
             electronics: boolean;
             /** @description Car or motorcycle. */
             kind?: components["schemas"]["VehicleKind"];
-            /**
-             * Format: double
-             * @description Inner diameter of the front wheels' barrel, mm; null where unknown.
-             */
-            wheelBarrelMm?: null | number;
+            /** @description Inner diameter of the front wheels' barrel, mm; null where unknown. */
+            wheelBarrelMm?: unknown;
             /** @description In which order its maker wants the calipers bled. */
             bleeding?: components["schemas"]["BleedOrder"];
         };
@@ -1561,7 +1534,7 @@ export interface components {
              * Format: double
              * @description How often it is met, relative to the others of the symptom.
              */
-            weight: number;
+            weight: unknown;
             /** @description What tells it from the others. */
             test: string;
             /** @description What mends it. */
@@ -1587,16 +1560,12 @@ export interface components {
             zones?: null | components["schemas"]["BrakingZone"][];
             recording?: null | components["schemas"]["SpeedRecording"];
             /**
-             * Format: double
              * @description Height above the sea, m.
              * @default 0
              */
-            altitudeM: number;
-            /**
-             * Format: double
-             * @description Deceleration inside the zones of a table, g; null for what the tyres give.
-             */
-            zoneG?: null | number;
+            altitudeM: unknown;
+            /** @description Deceleration inside the zones of a table, g; null for what the tyres give. */
+            zoneG?: unknown;
         };
         /** @description A straight or a corner. */
         CircuitSegment: {
@@ -1604,19 +1573,17 @@ export interface components {
              * Format: double
              * @description Length along the driven line, m.
              */
-            lengthM: number;
+            lengthM: unknown;
             /**
-             * Format: double
              * @description Radius of the driven line, m; 0 for a straight.
              * @default 0
              */
-            radiusM: number;
+            radiusM: unknown;
             /**
-             * Format: double
              * @description Rise per metre; negative downhill.
              * @default 0
              */
-            slope: number;
+            slope: unknown;
             /** @description What people call it, if anything. */
             name?: null | string;
             /** @description True for a left-hand corner, false for a right-hand one, null where nobody said. */
@@ -1634,17 +1601,17 @@ export interface components {
              * Format: double
              * @description Risk, 0 to 1.
              */
-            risk: number;
+            risk: unknown;
             /**
              * Format: double
              * @description Longer than the original pads on a cold first stop, m.
              */
-            extraMetres: number;
+            extraMetres: unknown;
             /**
              * Format: double
              * @description What it costs to buy.
              */
-            buyNow: number;
+            buyNow: unknown;
         };
         /** @description A first stop with cold brakes at a given pedal force. */
         ColdStopResult: {
@@ -1652,29 +1619,29 @@ export interface components {
              * Format: double
              * @description Speed before it, km/h.
              */
-            speedKmh: number;
+            speedKmh: unknown;
             /**
              * Format: double
              * @description Temperature of brakes and air, C.
              */
-            startC: number;
+            startC: unknown;
             /**
              * Format: double
              * @description Pedal force, N.
              */
-            pedalN: number;
+            pedalN: unknown;
             /** @description Distance with the pads fitted, build-up included, m; the band is that of a batch's friction. */
             metres: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Distance with the pads the car was sold with, m.
              */
-            originalMetres: number;
+            originalMetres: unknown;
             /**
              * Format: double
              * @description Front face at the end, C: a cold pad warms within one stop.
              */
-            endFaceC: number;
+            endFaceC: unknown;
             /** @description True where tyre grip limits both, so that pads make no difference. */
             reachesAbs: boolean;
         };
@@ -1696,16 +1663,16 @@ export interface components {
              * Format: double
              * @description Squared rank correlation with the margin, 0 to 1.
              */
-            share: number;
+            share: unknown;
             /** @description What to measure to narrow it. */
             measure: string;
         };
         /** @description How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing. */
         CoolingSeries: {
             /** @description Times, s in the day. */
-            timeS: number[];
+            timeS: unknown[];
             /** @description All that leaves, kW. */
-            kw: number[];
+            kw: unknown[];
             /** @description Through the vanes, %. */
             vanes: number[];
             /** @description From the faces, %. */
@@ -1724,41 +1691,20 @@ export interface components {
         CornerLook: {
             /** @description Which. */
             corner: components["schemas"]["Corner"];
-            /**
-             * Format: double
-             * @description Inner pad, mm of friction material.
-             */
-            innerMm?: null | number;
-            /**
-             * Format: double
-             * @description Outer pad, mm.
-             */
-            outerMm?: null | number;
-            /**
-             * Format: double
-             * @description Leading edge of the thinner pad, mm.
-             */
-            leadingMm?: null | number;
-            /**
-             * Format: double
-             * @description Trailing edge of it, mm.
-             */
-            trailingMm?: null | number;
-            /**
-             * Format: double
-             * @description Rotor thickness, mm.
-             */
-            rotorMm?: null | number;
-            /**
-             * Format: double
-             * @description Rotor ring's mass, kg, for carbon.
-             */
-            rotorKg?: null | number;
-            /**
-             * Format: double
-             * @description Longest heat check, mm.
-             */
-            crackMm?: null | number;
+            /** @description Inner pad, mm of friction material. */
+            innerMm?: unknown;
+            /** @description Outer pad, mm. */
+            outerMm?: unknown;
+            /** @description Leading edge of the thinner pad, mm. */
+            leadingMm?: unknown;
+            /** @description Trailing edge of it, mm. */
+            trailingMm?: unknown;
+            /** @description Rotor thickness, mm. */
+            rotorMm?: unknown;
+            /** @description Rotor ring's mass, kg, for carbon. */
+            rotorKg?: unknown;
+            /** @description Longest heat check, mm. */
+            crackMm?: unknown;
             /** @description How far a crack goes. */
             reach?: components["schemas"]["CrackReach"];
             /** @description The film. */
@@ -1779,17 +1725,17 @@ export interface components {
              * Format: double
              * @description In the driver's currency for each track hour; null where its price is unknown.
              */
-            perHour: null | number;
+            perHour: unknown;
             /**
              * Format: double
              * @description Lower edge of eight tenths.
              */
-            lowPerHour: null | number;
+            lowPerHour: unknown;
             /**
              * Format: double
              * @description Upper edge.
              */
-            highPerHour: null | number;
+            highPerHour: unknown;
             /** @description How it came about. */
             why: string;
         };
@@ -1801,7 +1747,7 @@ export interface components {
              * Format: double
              * @description Sum, for each track hour.
              */
-            perHour: number;
+            perHour: unknown;
             /** @description The same by the plan; edges added, as if all were wrong the same way. */
             planned: components["schemas"]["Spread"];
         };
@@ -1817,12 +1763,12 @@ export interface components {
              * Format: double
              * @description Temperature, C.
              */
-            temperatureC: number;
+            temperatureC: unknown;
             /**
              * Format: double
              * @description Friction coefficient, 0 to 1.2.
              */
-            mu: number;
+            mu: unknown;
         };
         /** @description What a pad's chart says once it is read. */
         CurveReading: {
@@ -1832,12 +1778,12 @@ export interface components {
              * Format: double
              * @description How far either edge may be off, K (8 in 10): what the chart's temperature means, and for a family's curve its spread.
              */
-            bandSpreadK: number;
+            bandSpreadK: unknown;
             /**
              * Format: double
              * @description Spread of friction along the curve (8 in 10, either way).
              */
-            muSpread: number;
+            muSpread: unknown;
             /** @description True where the family's typical curve stands in for the pad's own. */
             typical: boolean;
             /** @description The curve as the simulation reads it. */
@@ -1864,44 +1810,44 @@ export interface components {
              * Format: double
              * @description Lower edge of the first bin, C.
              */
-            startC: number;
+            startC: unknown;
             /**
              * Format: double
              * @description Bin width, K.
              */
-            binK: number;
+            binK: unknown;
             /** @description Share in each bin; sums to 1. */
-            share: number[];
+            share: unknown[];
             /**
              * Format: double
              * @description A tenth lies below, C.
              */
-            p10C: number;
+            p10C: unknown;
             /**
              * Format: double
              * @description Half lies below, C.
              */
-            p50C: number;
+            p50C: unknown;
             /**
              * Format: double
              * @description Nine tenths lie below, C.
              */
-            p90C: number;
+            p90C: unknown;
             /**
              * Format: double
              * @description Highest temperature, C.
              */
-            peakC: number;
+            peakC: unknown;
             /**
              * Format: double
              * @description P10 on the cool side of the band, C.
              */
-            lowC: number;
+            lowC: unknown;
             /**
              * Format: double
              * @description P90 on the hot side of the band, C.
              */
-            highC: number;
+            highC: unknown;
         };
         /** @description A symptom of a car. */
         DiagnosisQuestion: {
@@ -1916,17 +1862,17 @@ export interface components {
              * Format: double
              * @description Whole duration, s.
              */
-            durationS: number;
+            durationS: unknown;
             /**
              * Format: double
              * @description Distance, m.
              */
-            lengthM: number;
+            lengthM: unknown;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: number;
+            topKmh: unknown;
             /** @description Braking zones of its fastest whole lap. */
             zones: components["schemas"]["FoundZone"][];
             /** @description The circuit that its fastest whole lap makes; not stored. */
@@ -1949,19 +1895,19 @@ export interface components {
              * Format: double
              * @description Lap time, s.
              */
-            durationS: number;
+            durationS: unknown;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: number;
+            topKmh: unknown;
             /** @description Hottest front face of the lap as predicted for this very driving, C. */
             predictedC: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Hottest that the sensor saw, C; null without a sensor.
              */
-            measuredC: null | number;
+            measuredC: unknown;
             /** @description True where what was measured lies in the band; null without a sensor. */
             inBand?: null | boolean;
         };
@@ -1992,11 +1938,8 @@ export interface components {
             name: string;
             /** @description What it does at one wheel. */
             duct: components["schemas"]["WheelDuct"];
-            /**
-             * Format: double
-             * @description Price of the set, in the driver's currency; null where unknown.
-             */
-            price?: null | number;
+            /** @description Price of the set, in the driver's currency; null where unknown. */
+            price?: unknown;
         };
         /** @description A road duty to choose. */
         DutyChoice: {
@@ -2011,12 +1954,12 @@ export interface components {
              * Format: double
              * @description Temperature before the stop, 0.5 mm under the face, C.
              */
-            initialC: number;
+            initialC: unknown;
             /**
              * Format: double
              * @description Mean friction over the stop.
              */
-            meanMu: number;
+            meanMu: unknown;
         };
         /** @description Where a pad spends its braking energy. */
         EnergyShares: {
@@ -2024,27 +1967,27 @@ export interface components {
              * Format: double
              * @description Inside its working band.
              */
-            inside: number;
+            inside: unknown;
             /**
              * Format: double
              * @description Below it.
              */
-            below: number;
+            below: unknown;
             /**
              * Format: double
              * @description Above it.
              */
-            above: number;
+            above: unknown;
             /**
              * Format: double
              * @description Energy-weighted mean friction over the track stops.
              */
-            meanMu: number;
+            meanMu: unknown;
             /**
              * Format: double
              * @description Its standard deviation from stop to stop: consistency.
              */
-            muSpread: number;
+            muSpread: unknown;
         };
         /** @description A fluid on an event's day against the day's demand. */
         EventDay: {
@@ -2056,12 +1999,12 @@ export interface components {
              * Format: double
              * @description What is left in the middle of the band, K.
              */
-            marginK: number;
+            marginK: unknown;
             /**
              * Format: double
              * @description Chance that it shows vapour.
              */
-            boils: number;
+            boils: unknown;
         };
         /** @description What was seen on one day. */
         EvidenceDay: {
@@ -2078,7 +2021,7 @@ export interface components {
              * Format: double
              * @description How many equally weighted members explain it.
              */
-            effectiveMembers: number;
+            effectiveMembers: unknown;
             /** @description True where nothing explains it; the band is then the prior's. */
             contradicted: boolean;
             /** @description Each observation with what was believed before and after. */
@@ -2090,12 +2033,12 @@ export interface components {
              * Format: double
              * @description Inboard face at its hottest, C.
              */
-            innerPeakC: number;
+            innerPeakC: unknown;
             /**
              * Format: double
              * @description Outboard face at its hottest, C.
              */
-            outerPeakC: number;
+            outerPeakC: unknown;
             /** @description Largest inboard less outboard, K, with its band. */
             differenceK: components["schemas"]["Spread"];
             /** @description Largest angle of the ring against its flat shape, degrees, with its band. */
@@ -2108,17 +2051,17 @@ export interface components {
              * Format: double
              * @description Worn off the inner pad over the day, mm.
              */
-            innerWornMm: number;
+            innerWornMm: unknown;
             /**
              * Format: double
              * @description Worn off the outer pad, mm.
              */
-            outerWornMm: number;
+            outerWornMm: unknown;
             /**
              * Format: double
              * @description Face of the quieter front wheel at its hottest, C; everything else is about the busier one.
              */
-            quieterSidePeakC: number;
+            quieterSidePeakC: unknown;
         };
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
@@ -2132,12 +2075,12 @@ export interface components {
              * Format: double
              * @description Smallest allowed value, inclusive.
              */
-            min: number;
+            min: unknown;
             /**
              * Format: double
              * @description Largest allowed value, inclusive.
              */
-            max: number;
+            max: unknown;
             /** @description The range in words, such as `400 to 4000 kg`. */
             allowed?: null | string;
         };
@@ -2170,17 +2113,17 @@ export interface components {
              * Format: double
              * @description Minimum equilibrium reflux boiling point, dry, C.
              */
-            dryC: number;
+            dryC: unknown;
             /**
              * Format: double
              * @description Minimum wet boiling point, C.
              */
-            wetC: number;
+            wetC: unknown;
             /**
              * Format: double
              * @description Maximum kinematic viscosity at -40 C, mm2/s.
              */
-            viscosityMm2S: number;
+            viscosityMm2S: unknown;
             /** @description True for silicone fluid, which takes up almost no water and must never be mixed. */
             silicone: boolean;
             /** @description Standard and clause. */
@@ -2197,12 +2140,12 @@ export interface components {
              * Format: double
              * @description Months since it was filled in.
              */
-            monthsOld: number;
+            monthsOld: unknown;
             /**
              * Format: double
              * @description Water at the caliper, %.
              */
-            waterPercent: number;
+            waterPercent: unknown;
             /** @description Vapour shows from here, C: eight of ten lie in the spread. */
             vapourC: components["schemas"]["Spread"];
         };
@@ -2217,7 +2160,7 @@ export interface components {
              * Format: double
              * @description Months since it was changed, 0 to 120.
              */
-            ageMonths: number;
+            ageMonths: unknown;
             /** @description Where the car lives. */
             climate?: components["schemas"]["Climate"];
             /**
@@ -2225,11 +2168,8 @@ export interface components {
              * @default false
              */
             tightHoses: boolean;
-            /**
-             * Format: double
-             * @description A moisture reading in the reservoir, % by mass; replaces the estimate from age.
-             */
-            reservoirWaterPercent?: null | number;
+            /** @description A moisture reading in the reservoir, % by mass; replaces the estimate from age. */
+            reservoirWaterPercent?: unknown;
         };
         /** @description The fluid as it is today. */
         FluidToday: {
@@ -2237,27 +2177,27 @@ export interface components {
              * Format: double
              * @description Water at the caliper, %.
              */
-            waterPercent: number;
+            waterPercent: unknown;
             /**
              * Format: double
              * @description Boiling point at sea level, C.
              */
-            boilsC: number;
+            boilsC: unknown;
             /**
              * Format: double
              * @description Where vapour first shows, at the circuit's altitude, C.
              */
-            vapourC: number;
+            vapourC: unknown;
             /**
              * Format: double
              * @description Dry boiling point, C.
              */
-            dryC: number;
+            dryC: unknown;
             /**
              * Format: double
              * @description Wet boiling point, C.
              */
-            wetC: number;
+            wetC: unknown;
         };
         /** @description A braking zone that was found in a lap. */
         FoundZone: {
@@ -2265,37 +2205,37 @@ export interface components {
              * Format: double
              * @description Where it begins, m from the lap's start.
              */
-            atM: number;
+            atM: unknown;
             /**
              * Format: double
              * @description Its length, m.
              */
-            metres: number;
+            metres: unknown;
             /**
              * Format: double
              * @description How long it lasts, s.
              */
-            seconds: number;
+            seconds: unknown;
             /**
              * Format: double
              * @description Speed at its start, km/h.
              */
-            entryKmh: number;
+            entryKmh: unknown;
             /**
              * Format: double
              * @description Speed at its end, km/h.
              */
-            exitKmh: number;
+            exitKmh: unknown;
             /**
              * Format: double
              * @description Time to the next zone, s.
              */
-            secondsToNext: number;
+            secondsToNext: unknown;
             /**
              * Format: double
              * @description Mean deceleration, g; drag and the engine's part included.
              */
-            meanG?: number;
+            meanG?: unknown;
         };
         /** @description What a friction file holds. */
         FrictionFile: {
@@ -2303,11 +2243,8 @@ export interface components {
             points: components["schemas"]["CurvePoint"][];
             /** @description Stops of a dynamometer; null for a curve. */
             stops?: null | components["schemas"]["DynamometerStop"][];
-            /**
-             * Format: double
-             * @description Standard deviation of a stop about the fit; null for a curve.
-             */
-            scatterMu?: null | number;
+            /** @description Standard deviation of a stop about the fit; null for a curve. */
+            scatterMu?: unknown;
         };
         /** @description Why something is out before anything is ranked. */
         HardStop: {
@@ -2346,41 +2283,35 @@ export interface components {
          */
         Hydraulics: {
             /**
-             * Format: double
              * @description Master cylinder bore, mm.
              * @default 23.81
              */
-            masterCylinderMm: number;
+            masterCylinderMm: unknown;
             /**
-             * Format: double
              * @description Pedal lever ratio.
              * @default 3.5
              */
-            pedalRatio: number;
+            pedalRatio: unknown;
             /**
-             * Format: double
              * @description Force gain of the booster below its knee.
              * @default 4.5
              */
-            boosterGain: number;
+            boosterGain: unknown;
             /**
-             * Format: double
              * @description Assistance at the knee, N.
              * @default 3200
              */
-            boosterKneeN: number;
+            boosterKneeN: unknown;
             /**
-             * Format: double
              * @description Pressure that only overcomes seals and springs, bar.
              * @default 0.5
              */
-            thresholdBar: number;
+            thresholdBar: unknown;
             /**
-             * Format: double
              * @description Share of piston force that arrives at the pads.
              * @default 0.96
              */
-            efficiency: number;
+            efficiency: unknown;
         };
         /** @description One thing wrong with an input: which field or line, what stood there, what is allowed. */
         InputFault: {
@@ -2402,16 +2333,10 @@ export interface components {
             date: string;
             /** @description The corners that were looked at. */
             corners: components["schemas"]["CornerLook"][];
-            /**
-             * Format: double
-             * @description Water in the reservoir by a tester, %.
-             */
-            moisturePercent?: null | number;
-            /**
-             * Format: double
-             * @description Level below the upper mark, mm.
-             */
-            fluidLevelMm?: null | number;
+            /** @description Water in the reservoir by a tester, %. */
+            moisturePercent?: unknown;
+            /** @description Level below the upper mark, mm. */
+            fluidLevelMm?: unknown;
             /**
              * Format: int32
              * @description Hot laps since the pads were new or last measured; null where unknown.
@@ -2440,12 +2365,12 @@ export interface components {
              * Format: double
              * @description It got at least so hot, by what was seen, C; null where nothing says so.
              */
-            aboveC: null | number;
+            aboveC: unknown;
             /**
              * Format: double
              * @description And no hotter than this, C.
              */
-            belowC: null | number;
+            belowC: unknown;
             /** @description True where said and seen overlap; null where nothing was seen of it. */
             kept: null | boolean;
         };
@@ -2470,17 +2395,17 @@ export interface components {
              * Format: double
              * @description Hot lap, s.
              */
-            lapS: number;
+            lapS: unknown;
             /**
              * Format: double
              * @description Its length, m.
              */
-            lapM: number;
+            lapM: unknown;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: number;
+            topKmh: unknown;
             /**
              * Format: int32
              * @description Hot laps in each session.
@@ -2494,12 +2419,12 @@ export interface components {
              * Format: double
              * @description Energy-weighted front share over the day.
              */
-            frontShare: number;
+            frontShare: unknown;
             /**
              * Format: double
              * @description Ideal front share at the hardest stop's deceleration.
              */
-            idealFrontShare: number;
+            idealFrontShare: unknown;
         };
         /** @description What the car has taught over a season. */
         LearningPage: {
@@ -2541,17 +2466,17 @@ export interface components {
              * Format: double
              * @description What the day asks; null where the plan never gets there.
              */
-            demand: null | number;
+            demand: unknown;
             /**
              * Format: double
              * @description What the part can take.
              */
-            capacity: number;
+            capacity: unknown;
             /**
              * Format: double
              * @description What is left; negative where it gives.
              */
-            margin: null | number;
+            margin: unknown;
             /** @description True where the margin is negative. */
             gives: boolean;
             when: null | components["schemas"]["Moment"];
@@ -2563,16 +2488,10 @@ export interface components {
             change: null | string;
             /** @description How the figures came about: equation and source. */
             basis: string;
-            /**
-             * Format: double
-             * @description Lower edge of the demand's band (8 in 10).
-             */
-            demandLow?: null | number;
-            /**
-             * Format: double
-             * @description Upper edge of the demand's band.
-             */
-            demandHigh?: null | number;
+            /** @description Lower edge of the demand's band (8 in 10). */
+            demandLow?: unknown;
+            /** @description Upper edge of the demand's band. */
+            demandHigh?: unknown;
             /**
              * @description True where it holds in the middle of the band but gives at its edge.
              * @default false
@@ -2587,27 +2506,27 @@ export interface components {
              * Format: double
              * @description Share of members in which it gives.
              */
-            probability: number;
+            probability: unknown;
             /**
              * Format: double
              * @description One standard deviation of that share by the number of members.
              */
-            samplingError: number;
+            samplingError: unknown;
             /**
              * Format: double
              * @description A tenth of the demands lies below.
              */
-            p10: null | number;
+            p10: unknown;
             /**
              * Format: double
              * @description Half lies below.
              */
-            p50: null | number;
+            p50: unknown;
             /**
              * Format: double
              * @description Nine tenths lie below.
              */
-            p90: null | number;
+            p90: unknown;
             when: null | components["schemas"]["Moment"];
             /** @description What the margin depends on, most first. */
             contributions: components["schemas"]["Contribution"][];
@@ -2620,7 +2539,7 @@ export interface components {
              * Format: double
              * @description Chance that it gives on the day, from the band taken as normal.
              */
-            chance: number;
+            chance: unknown;
         };
         /** @description A set of flexible lines as a driver would order it. */
         LineKit: {
@@ -2633,11 +2552,8 @@ export interface components {
              * @default true
              */
             roadApproved: boolean;
-            /**
-             * Format: double
-             * @description Price of the set, in the driver's currency; null where unknown.
-             */
-            price?: null | number;
+            /** @description Price of the set, in the driver's currency; null where unknown. */
+            price?: unknown;
         };
         /** @description An entry of the log. */
         LogItemOfInspectionNote: {
@@ -2806,26 +2722,14 @@ export interface components {
             pedalLap?: null | number;
             /** @description What else was noticed. */
             signs?: null | components["schemas"]["Sign"][];
-            /**
-             * Format: double
-             * @description Fluid level below the upper mark, mm; null where nobody looked.
-             */
-            fluidLevelMm?: null | number;
-            /**
-             * Format: double
-             * @description Front rotor read in the paddock, C.
-             */
-            readingC?: null | number;
-            /**
-             * Format: double
-             * @description Minutes after stopping.
-             */
-            readingMinutes?: null | number;
-            /**
-             * Format: double
-             * @description Highest line pressure seen, bar; null without a gauge.
-             */
-            pressureBar?: null | number;
+            /** @description Fluid level below the upper mark, mm; null where nobody looked. */
+            fluidLevelMm?: unknown;
+            /** @description Front rotor read in the paddock, C. */
+            readingC?: unknown;
+            /** @description Minutes after stopping. */
+            readingMinutes?: unknown;
+            /** @description Highest line pressure seen, bar; null without a gauge. */
+            pressureBar?: unknown;
             /** @description Anything else. */
             note?: null | string;
         };
@@ -2854,27 +2758,27 @@ export interface components {
              * Format: double
              * @description The logger's own clock, s; it jumps now and then.
              */
-            timeS: number;
+            timeS: unknown;
             /**
              * Format: double
              * @description Road speed, km/h.
              */
-            speedKmh: null | number;
+            speedKmh: unknown;
             /**
              * Format: double
              * @description Line pressure, bar.
              */
-            pressureBar: null | number;
+            pressureBar: unknown;
             /**
              * Format: double
              * @description Infrared sensor on the front rotor, C.
              */
-            rotorC: null | number;
+            rotorC: unknown;
             /**
              * Format: double
              * @description Thermocouple on the front caliper, C.
              */
-            caliperC: null | number;
+            caliperC: unknown;
         };
         /** @description A logger that is ready to play. */
         LoggerReady: {
@@ -2889,7 +2793,7 @@ export interface components {
              * Format: double
              * @description Length of the log, s.
              */
-            durationS: number;
+            durationS: unknown;
         };
         /** @description A logger to be put on a hidden car. */
         LoggerRequest: {
@@ -2908,7 +2812,7 @@ export interface components {
              * Format: double
              * @description It goes, or turns, at this temperature, C.
              */
-            celsius: number;
+            celsius: unknown;
             /** @description What its owner calls it. */
             name: string;
             /** @description Its colour as six hexadecimal digits after a hash. */
@@ -2954,12 +2858,12 @@ export interface components {
              * Format: double
              * @description What stood there, km/h.
              */
-            wasKmh: number;
+            wasKmh: unknown;
             /**
              * Format: double
              * @description The line between its neighbours, km/h.
              */
-            nowKmh: number;
+            nowKmh: unknown;
         };
         /** @description When in the day something happens. */
         Moment: {
@@ -2979,7 +2883,7 @@ export interface components {
              * Format: double
              * @description Minutes into the stretch.
              */
-            minutes: number;
+            minutes: unknown;
         };
         /** @description A guessed factor before and after, in its own standard deviations. */
         MovedFactor: {
@@ -3002,12 +2906,12 @@ export interface components {
              * Format: double
              * @description The temperature, C.
              */
-            celsius: number;
+            celsius: unknown;
             /**
              * Format: double
              * @description Friction; null beyond the chart.
              */
-            mu: null | number;
+            mu: unknown;
         };
         /** @description What a setup is weighed by; less is better in all. */
         Objectives: {
@@ -3015,32 +2919,32 @@ export interface components {
              * Format: double
              * @description Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.
              */
-            risk: number;
+            risk: unknown;
             /**
              * Format: double
              * @description Street penalty, 0 to 10, see StreetManners.
              */
-            street: number;
+            street: unknown;
             /**
              * Format: double
              * @description Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.
              */
-            costPerHour: number;
+            costPerHour: unknown;
             /**
              * Format: double
              * @description Work to change over, h.
              */
-            effortHours: number;
+            effortHours: unknown;
             /**
              * Format: double
              * @description Front share away from that of equal pads on the fitted rotors.
              */
-            balanceShift: number;
+            balanceShift: unknown;
             /**
              * Format: double
              * @description 0 (lets go smoothly) to 1.
              */
-            roughness: number;
+            roughness: unknown;
         };
         /** @description One observation of a day. */
         Observation: {
@@ -3056,31 +2960,16 @@ export interface components {
              * @description Session from 1; null for the whole day.
              */
             session?: null | number;
-            /**
-             * Format: double
-             * @description Hottest threshold that was passed, C.
-             */
-            aboveC?: null | number;
-            /**
-             * Format: double
-             * @description Coolest threshold that was not, C.
-             */
-            belowC?: null | number;
-            /**
-             * Format: double
-             * @description A number read: C or mm.
-             */
-            value?: null | number;
-            /**
-             * Format: double
-             * @description Its standard error, in its unit; null for the kind's usual one.
-             */
-            error?: null | number;
-            /**
-             * Format: double
-             * @description For a reading: minutes after stopping.
-             */
-            minutesAfterStop?: null | number;
+            /** @description Hottest threshold that was passed, C. */
+            aboveC?: unknown;
+            /** @description Coolest threshold that was not, C. */
+            belowC?: unknown;
+            /** @description A number read: C or mm. */
+            value?: unknown;
+            /** @description Its standard error, in its unit; null for the kind's usual one. */
+            error?: unknown;
+            /** @description For a reading: minutes after stopping. */
+            minutesAfterStop?: unknown;
             /**
              * Format: int32
              * @description For a soft pedal the lap, or 0 for none; for a peak the last lap that it covers.
@@ -3100,14 +2989,14 @@ export interface components {
              * Format: double
              * @description How many.
              */
-            count: number;
+            count: unknown;
             /** @description Of what: sets, rotors, bottles. */
             unit: string;
             /**
              * Format: double
              * @description For all of them, in the driver's currency; null where unknown.
              */
-            price: null | number;
+            price: unknown;
             /** @description What to mind. */
             note?: null | string;
         };
@@ -3120,23 +3009,20 @@ export interface components {
             /** @description What it shines on. */
             place?: components["schemas"]["HeatedPlace"];
             /**
-             * Format: double
              * @description Surface temperature of the source, C.
              * @default 450
              */
-            sourceC: number;
+            sourceC: unknown;
             /**
-             * Format: double
              * @description Clear distance, mm.
              * @default 60
              */
-            distanceMm: number;
+            distanceMm: unknown;
             /**
-             * Format: double
              * @description Its diameter, mm.
              * @default 60
              */
-            sourceDiameterMm: number;
+            sourceDiameterMm: unknown;
         };
         /** @description Where demand leaves capacity. */
         Overlap: {
@@ -3144,12 +3030,12 @@ export interface components {
              * Format: double
              * @description From here on, C.
              */
-            fromC: number;
+            fromC: unknown;
             /**
              * Format: double
              * @description Share of the demand beyond it.
              */
-            share: number;
+            share: unknown;
             /** @description In words. */
             label: string;
         };
@@ -3163,12 +3049,12 @@ export interface components {
              * Format: double
              * @description Share of the tyre's grip used in corners and under braking (engineering judgement, +-0.05).
              */
-            gripShare: number;
+            gripShare: unknown;
             /**
              * Format: double
              * @description Braking energy of a lap against the limit lap (engineering judgement, x1.15).
              */
-            energyShare: number;
+            energyShare: unknown;
         };
         /** @description A brake pad compound as a driver would order it. */
         Pad: {
@@ -3180,21 +3066,12 @@ export interface components {
             curve?: null | components["schemas"]["CurvePoint"][];
             /** @description Temperature basis of the chart. */
             basis?: components["schemas"]["ChartBasis"];
-            /**
-             * Format: double
-             * @description Lower edge of the maker's range, C, if stated.
-             */
-            statedFromC?: null | number;
-            /**
-             * Format: double
-             * @description Upper edge of the maker's range, C, if stated.
-             */
-            statedToC?: null | number;
-            /**
-             * Format: double
-             * @description Price of a set for one axle, in the driver's currency; null where unknown.
-             */
-            priceAxleSet?: null | number;
+            /** @description Lower edge of the maker's range, C, if stated. */
+            statedFromC?: unknown;
+            /** @description Upper edge of the maker's range, C, if stated. */
+            statedToC?: unknown;
+            /** @description Price of a set for one axle, in the driver's currency; null where unknown. */
+            priceAxleSet?: unknown;
             /**
              * @description True where it may be used on the road.
              * @default true
@@ -3224,28 +3101,28 @@ export interface components {
              * Format: double
              * @description Wear at 150 C, mm3/MJ.
              */
-            wearAt150Mm3PerMJ: number;
+            wearAt150Mm3PerMJ: unknown;
             /**
              * Format: double
              * @description Kelvins above 150 C that double the wear.
              */
-            wearDoublingK: number;
+            wearDoublingK: unknown;
             wearJump: null | components["schemas"]["WearJump"];
             /**
              * Format: double
              * @description Conductivity through the thickness, W/mK.
              */
-            conductivityWMK: number;
+            conductivityWMK: unknown;
             /**
              * Format: double
              * @description Density, kg/m3.
              */
-            densityKgM3: number;
+            densityKgM3: unknown;
             /**
              * Format: double
              * @description Specific heat, J/kgK.
              */
-            specificHeatJKgK: number;
+            specificHeatJKgK: unknown;
             /**
              * Format: int32
              * @description Dust, 0 (none) to 10.
@@ -3265,7 +3142,7 @@ export interface components {
              * Format: double
              * @description Change of friction per kelvin below the first point of a chart: the family's own first step.
              */
-            coldSlopePerK?: number;
+            coldSlopePerK?: unknown;
         };
         /** @description What a pad is like beside its friction curve. Indices run from 0 (none, worst) to 10; null where only the family is known. */
         PadTraits: {
@@ -3306,11 +3183,8 @@ export interface components {
              * @default false
              */
             preBedded: boolean;
-            /**
-             * Format: double
-             * @description How far a pad gives at 160 bar, micrometres; null where unknown.
-             */
-            compressibilityUm?: null | number;
+            /** @description How far a pad gives at 160 bar, micrometres; null where unknown. */
+            compressibilityUm?: unknown;
             /** @description Two letters of SAE J866 from the pad's edge, such as FF; null where none. */
             edgeCode?: null | string;
         };
@@ -3336,17 +3210,17 @@ export interface components {
              * Format: double
              * @description Highest temperature while parked, C.
              */
-            peakC: number;
+            peakC: unknown;
             /**
              * Format: double
              * @description Minutes after stopping.
              */
-            minutesAfter: number;
+            minutesAfter: unknown;
             /**
              * Format: double
              * @description Rise above the temperature on stopping, K.
              */
-            riseK: number;
+            riseK: unknown;
         };
         /** @description One part's band over time. */
         PartBand: {
@@ -3371,9 +3245,9 @@ export interface components {
             /** @description The part. */
             part: components["schemas"]["BrakePart"];
             /** @description Highest temperature in each stretch, C. */
-            peakC: number[];
+            peakC: unknown[];
             /** @description Lowest temperature in each stretch, C. */
-            leastC: number[];
+            leastC: unknown[];
         };
         /** @description How a part wears through the season. */
         PartSeason: {
@@ -3385,7 +3259,7 @@ export interface components {
              * Format: double
              * @description Where it is changed.
              */
-            limitMm: number;
+            limitMm: unknown;
             /**
              * Format: int32
              * @description Event that it does not last through in the middle of the band, from 1; null where it lasts.
@@ -3416,17 +3290,17 @@ export interface components {
              * Format: double
              * @description A tenth of the members peak below, C.
              */
-            p10C: number;
+            p10C: unknown;
             /**
              * Format: double
              * @description Half peak below, C.
              */
-            p50C: number;
+            p50C: unknown;
             /**
              * Format: double
              * @description Nine tenths peak below, C.
              */
-            p90C: number;
+            p90C: unknown;
         };
         /**
          * @description How the pedal felt.
@@ -3440,7 +3314,7 @@ export interface components {
              * Format: double
              * @description Its line pressure, at most what 500 N at the pedal gives, bar.
              */
-            bar: number;
+            bar: unknown;
             /** @description Travel with everything cold, mm. */
             coldMm: components["schemas"]["Spread"];
             /** @description Travel with the fluid at its hottest, mm, as long as nothing boils. */
@@ -3469,22 +3343,22 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            startS: number;
+            startS: unknown;
             /**
              * Format: double
              * @description End in the day, s.
              */
-            endS: number;
+            endS: unknown;
             /**
              * Format: double
              * @description Braking energy of the front axle, MJ.
              */
-            frontMJ: number;
+            frontMJ: unknown;
             /**
              * Format: double
              * @description Braking energy of the rear axle, MJ.
              */
-            rearMJ: number;
+            rearMJ: unknown;
         };
         /**
          * @description What the pistons are made of.
@@ -3502,12 +3376,12 @@ export interface components {
              * Format: double
              * @description Fluid for them in whole bottles, in the driver's currency; null where the price is unknown.
              */
-            cost: null | number;
+            cost: unknown;
             /**
              * Format: double
              * @description Work, h.
              */
-            hours: number;
+            hours: unknown;
             /** @description The fluid on each event. */
             days: components["schemas"]["SeasonDay"][];
             /** @description The boiling line, month by month and at each bleeding. */
@@ -3516,7 +3390,7 @@ export interface components {
              * Format: double
              * @description Smallest margin, K.
              */
-            worstMarginK: number;
+            worstMarginK: unknown;
             /** @description True where every event keeps the margin, with a small chance of vapour. */
             holds: boolean;
         };
@@ -3544,23 +3418,16 @@ export interface components {
             fluid: components["schemas"]["BrakeFluid"];
             /** @description Its age or a reading. */
             fluidState: components["schemas"]["FluidState"];
-            /**
-             * Format: double
-             * @description Friction material left at the front this morning, mm; null for new pads.
-             */
-            frontPadMm?: null | number;
-            /**
-             * Format: double
-             * @description The same at the rear.
-             */
-            rearPadMm?: null | number;
+            /** @description Friction material left at the front this morning, mm; null for new pads. */
+            frontPadMm?: unknown;
+            /** @description The same at the rear. */
+            rearPadMm?: unknown;
             frontDuct?: null | components["schemas"]["WheelDuct"];
             /**
-             * Format: double
              * @description Share of the car's miles on the road, %.
              * @default 80
              */
-            roadPercent: number;
+            roadPercent: unknown;
             rearDuct?: null | components["schemas"]["WheelDuct"];
             /**
              * @description True where handed front rotors sit on each other's side.
@@ -3578,11 +3445,10 @@ export interface components {
              */
             bedded: boolean;
             /**
-             * Format: double
              * @description Laps in which stability control brakes a front wheel in the corners, %.
              * @default 0
              */
-            stabilityControlPercent: number;
+            stabilityControlPercent: unknown;
             /**
              * @description True where a full battery takes no recuperation.
              * @default false
@@ -3594,11 +3460,10 @@ export interface components {
              */
             roadDuty: string;
             /**
-             * Format: double
              * @description Trailer towed on the road, kg.
              * @default 0
              */
-            trailerKg: number;
+            trailerKg: unknown;
             /**
              * @description True where the trailer has brakes.
              * @default false
@@ -3656,7 +3521,7 @@ export interface components {
              * Format: double
              * @description Its share among the causes of the symptom, 0 to 1: a ranking, not a measured frequency.
              */
-            share: number;
+            share: unknown;
             /** @description What in this car's log speaks for it. */
             evidence: string[];
         };
@@ -3670,12 +3535,12 @@ export interface components {
              * Format: double
              * @description Figure with what is fitted; null where there is none.
              */
-            before: null | number;
+            before: unknown;
             /**
              * Format: double
              * @description Figure with this setup.
              */
-            after: null | number;
+            after: unknown;
             /** @description Unit of both. */
             unit: string;
             /** @description In words. */
@@ -3709,17 +3574,17 @@ export interface components {
              * Format: double
              * @description Duration, s.
              */
-            durationS: number;
+            durationS: unknown;
             /**
              * Format: double
              * @description Distance, m.
              */
-            lengthM: number;
+            lengthM: unknown;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: number;
+            topKmh: unknown;
             /** @description Braking zones found. */
             zones: components["schemas"]["FoundZone"][];
             /** @description Stray samples that were mended. */
@@ -3766,17 +3631,17 @@ export interface components {
              * Format: double
              * @description From geometry and material, kg.
              */
-            geometryKg: number;
+            geometryKg: unknown;
             /**
              * Format: double
              * @description The maker's, kg; it wins where known.
              */
-            statedKg: null | number;
+            statedKg: unknown;
             /**
              * Format: double
              * @description The maker's over the geometry's less one, %.
              */
-            offPercent: null | number;
+            offPercent: unknown;
         };
         /**
          * @description What the ring is made of.
@@ -3792,30 +3657,29 @@ export interface components {
              * Format: double
              * @description Outer diameter, mm; of a drum the diameter that the shoes rub on.
              */
-            outerDiameterMm: number;
+            outerDiameterMm: unknown;
             /**
              * Format: double
              * @description Inner diameter of the rubbing ring, mm; of a drum not used.
              */
-            innerDiameterMm: number;
+            innerDiameterMm: unknown;
             /**
              * Format: double
              * @description Thickness today, mm; of a drum its wall.
              */
-            thicknessMm: number;
+            thicknessMm: unknown;
             /**
              * Format: double
              * @description The maker's service limit, mm.
              */
-            minThicknessMm: number;
+            minThicknessMm: unknown;
             /** @description What runs between the cheeks. */
             vanes?: components["schemas"]["VaneKind"];
             /**
-             * Format: double
              * @description Air gap between the cheeks, mm; 0 for a solid disc.
              * @default 0
              */
-            vaneGapMm: number;
+            vaneGapMm: unknown;
             /**
              * Format: int32
              * @description Number of vanes or pillars; 0 for a solid disc.
@@ -3823,23 +3687,16 @@ export interface components {
              */
             vaneCount: number;
             /**
-             * Format: double
              * @description Thickness of a vane, mm.
              * @default 5
              */
-            vaneThicknessMm: number;
+            vaneThicknessMm: unknown;
             /** @description One or two pieces. */
             construction?: components["schemas"]["RotorConstruction"];
-            /**
-             * Format: double
-             * @description The ring's mass by the maker, kg; wins over geometry.
-             */
-            ringMassKg?: null | number;
-            /**
-             * Format: double
-             * @description Price of one, in the driver's currency; null where unknown.
-             */
-            price?: null | number;
+            /** @description The ring's mass by the maker, kg; wins over geometry. */
+            ringMassKg?: unknown;
+            /** @description Price of one, in the driver's currency; null where unknown. */
+            price?: unknown;
             /** @description What the ring is made of. */
             material?: components["schemas"]["RingMaterial"];
             /**
@@ -3848,11 +3705,10 @@ export interface components {
              */
             replacesCarbonCeramic: boolean;
             /**
-             * Format: double
              * @description Width of a drum's rubbing face, mm.
              * @default 45
              */
-            drumWidthMm: number;
+            drumWidthMm: unknown;
             finish?: null | components["schemas"]["RotorFinish"];
         };
         /**
@@ -3876,18 +3732,12 @@ export interface components {
              * @default false
              */
             slotsReachEdge: boolean;
-            /**
-             * Format: double
-             * @description Price of a replacement ring of a two-piece rotor; null where unknown.
-             */
-            ringPrice?: null | number;
+            /** @description Price of a replacement ring of a two-piece rotor; null where unknown. */
+            ringPrice?: unknown;
             /** @description Grade of bolts and nuts and whether they are for one use; null where none are needed. */
             hardware?: null | string;
-            /**
-             * Format: double
-             * @description Service limit of a carbon disc by mass, kg; null for iron.
-             */
-            minRingMassKg?: null | number;
+            /** @description Service limit of a carbon disc by mass, kg; null for iron. */
+            minRingMassKg?: unknown;
         };
         /** @description What a rotor's measures say. */
         RotorReading: {
@@ -3895,27 +3745,27 @@ export interface components {
              * Format: double
              * @description Mass of the ring that counts, kg.
              */
-            ringKg: number;
+            ringKg: unknown;
             /**
              * Format: double
              * @description Mass of the ring from its measures, kg (+-5 %, castings differ).
              */
-            geometryKg: number;
+            geometryKg: unknown;
             /**
              * Format: double
              * @description Heat for each kelvin at 200 C, kJ/K.
              */
-            kilojoulePerK: number;
+            kilojoulePerK: unknown;
             /**
              * Format: double
              * @description Thickness that may be worn, mm.
              */
-            wearMm: number;
+            wearMm: unknown;
             /**
              * Format: double
              * @description By how much holes or slots raise the stress at the face.
              */
-            stressRaiser: number;
+            stressRaiser: unknown;
             /** @description True where left and right rotors differ. */
             handed: boolean;
             /** @description What a driver should know before buying, in sentences. */
@@ -3935,17 +3785,17 @@ export interface components {
              * Format: double
              * @description Sum of what is known, for each track hour.
              */
-            perHour: number;
+            perHour: unknown;
             /**
              * Format: double
              * @description The same for the season's track hours.
              */
-            perSeason: number;
+            perSeason: unknown;
             /**
              * Format: double
              * @description What has to be bought to fit it.
              */
-            buyNow: number;
+            buyNow: unknown;
         };
         /** @description What a save returns. */
         Saved: {
@@ -3974,12 +3824,12 @@ export interface components {
              * Format: double
              * @description What is left in the middle of the bands, K.
              */
-            marginK: number;
+            marginK: unknown;
             /**
              * Format: double
              * @description Chance that it boils.
              */
-            boils: number;
+            boils: unknown;
         };
         /** @description An event of the season. */
         SeasonEvent: {
@@ -3994,7 +3844,7 @@ export interface components {
              * Format: double
              * @description Expected air temperature, C.
              */
-            ambientC: number;
+            ambientC: unknown;
             circuit?: null | components["schemas"]["Circuit"];
         };
         /** @description A season: the fluid by each policy, and what wears out before what. */
@@ -4049,14 +3899,14 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            startS: number;
+            startS: unknown;
             /**
              * Format: double
              * @description When the car stopped, s in the day.
              */
-            parkedS: number;
+            parkedS: unknown;
             /** @description Times, s in the day. */
-            timeS: number[];
+            timeS: unknown[];
             /** @description A temperature for each time, C. */
             parts: components["schemas"]["PartSeries"][];
             /** @description How a front wheel lost its heat, at times of its own. */
@@ -4275,9 +4125,9 @@ export interface components {
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */
-            timeS: number[];
+            timeS: unknown[];
             /** @description Speeds, km/h. */
-            speedKmh: number[];
+            speedKmh: unknown[];
         };
         /**
          * @description Unit of a column of speeds.
@@ -4295,17 +4145,17 @@ export interface components {
              * Format: double
              * @description What it costs to buy.
              */
-            buy: number;
+            buy: unknown;
             /**
              * Format: double
              * @description Risk before it.
              */
-            riskBefore: number;
+            riskBefore: unknown;
             /**
              * Format: double
              * @description Risk after it.
              */
-            riskAfter: number;
+            riskAfter: unknown;
         };
         /** @description What one kind of part has cost. */
         SpentOn: {
@@ -4315,12 +4165,12 @@ export interface components {
              * Format: double
              * @description Price of what was used up, in the driver's currency.
              */
-            spent: number;
+            spent: unknown;
             /**
              * Format: double
              * @description For each track hour behind it.
              */
-            perHour: number;
+            perHour: unknown;
             /** @description What the plan reckoned for each track hour. */
             planned: components["schemas"]["Spread"];
         };
@@ -4330,17 +4180,17 @@ export interface components {
              * Format: double
              * @description P10.
              */
-            p10: number;
+            p10: unknown;
             /**
              * Format: double
              * @description P50.
              */
-            p50: number;
+            p50: unknown;
             /**
              * Format: double
              * @description P90.
              */
-            p90: number;
+            p90: unknown;
         };
         SseItemOfstring: {
             data?: null | string;
@@ -4357,23 +4207,20 @@ export interface components {
              */
             sessions: number;
             /**
-             * Format: double
              * @description Minutes from the pit exit until the flag; the lap begun is finished, cool-down laps come after.
              * @default 20
              */
-            minutesEach: number;
+            minutesEach: unknown;
             /**
-             * Format: double
              * @description Minutes parked between sessions.
              * @default 40
              */
-            restMinutes: number;
+            restMinutes: unknown;
             /**
-             * Format: double
              * @description Speed of the out lap over a hot lap's.
              * @default 0.8
              */
-            outLapPace: number;
+            outLapPace: unknown;
             /**
              * Format: int32
              * @description Cool-down laps.
@@ -4381,11 +4228,10 @@ export interface components {
              */
             coolDownLaps: number;
             /**
-             * Format: double
              * @description Their speed over a hot lap's.
              * @default 0.65
              */
-            coolDownPace: number;
+            coolDownPace: unknown;
         };
         /** @description One stop and what the driver's foot had to do. */
         StopSummary: {
@@ -4403,57 +4249,57 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            atS: number;
+            atS: unknown;
             /**
              * Format: double
              * @description Speed before, km/h.
              */
-            entryKmh: number;
+            entryKmh: unknown;
             /**
              * Format: double
              * @description Speed after, km/h.
              */
-            exitKmh: number;
+            exitKmh: unknown;
             /**
              * Format: double
              * @description Mean deceleration, g.
              */
-            meanG: number;
+            meanG: unknown;
             /**
              * Format: double
              * @description Front chart temperature at its end, C.
              */
-            frontC: number;
+            frontC: unknown;
             /**
              * Format: double
              * @description Rear chart temperature at its end, C.
              */
-            rearC: number;
+            rearC: unknown;
             /**
              * Format: double
              * @description Mean front friction.
              */
-            frontMu: number;
+            frontMu: unknown;
             /**
              * Format: double
              * @description Mean rear friction.
              */
-            rearMu: number;
+            rearMu: unknown;
             /**
              * Format: double
              * @description Front share of the energy.
              */
-            frontShare: number;
+            frontShare: unknown;
             /**
              * Format: double
              * @description Line pressure, bar.
              */
-            pressureBar: number;
+            pressureBar: unknown;
             /**
              * Format: double
              * @description Pedal force, N.
              */
-            pedalN: number;
+            pedalN: unknown;
             /** @description Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of friction. */
             effort: components["schemas"]["Spread"];
         };
@@ -4473,17 +4319,17 @@ export interface components {
              * Format: double
              * @description Longer than with the original pads from 50 km/h at 5 C, m; negative where shorter.
              */
-            extraMetres: number;
+            extraMetres: unknown;
             /**
              * Format: double
              * @description Mean of dust and noise over both axles, 0 to 10.
              */
-            dustAndNoise: number;
+            dustAndNoise: unknown;
             /**
              * Format: double
              * @description 0 (as the original) to 10 (do not drive it on the road).
              */
-            penalty: number;
+            penalty: unknown;
         };
         /** @description A setup looked at closely: the whole day run with it. */
         Suggestion: {
@@ -4509,24 +4355,24 @@ export interface components {
              * Format: double
              * @description Front share of equal deceleration by the hydraulics with the pads warm.
              */
-            frontShare: number;
+            frontShare: unknown;
             /**
              * Format: double
              * @description The same with equal pads on the fitted rotors.
              */
-            equalPadShare: number;
+            equalPadShare: unknown;
             /** @description Share of the front pads' braking energy inside, below and above their working band. */
             energyInBand: components["schemas"]["EnergyShares"];
             /**
              * Format: double
              * @description Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.
              */
-            crackIndex: number;
+            crackIndex: unknown;
             /**
              * Format: double
              * @description Mass of both front rotors over the fitted ones, kg.
              */
-            unsprungKg: number;
+            unsprungKg: unknown;
             /** @description Why it stands where it does. */
             reasons: components["schemas"]["Reason"][];
         };
@@ -4543,27 +4389,21 @@ export interface components {
              * Format: double
              * @description Face over the section's mean in a stop from 190 km/h at 0.9 g on cold rotors, K.
              */
-            hardStopK: number;
+            hardStopK: unknown;
             /**
              * Format: double
              * @description Where iron begins to yield at the face, K (elastic bound of about 1.9 MPa/K; engineering judgement, +-30 K).
              */
-            limitK: number;
+            limitK: unknown;
             /** @description What it means. */
             sentence: string;
         };
         /** @description Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed. */
         Thresholds: {
-            /**
-             * Format: double
-             * @description Hottest threshold that was passed, C; null where none was.
-             */
-            aboveC?: null | number;
-            /**
-             * Format: double
-             * @description Coolest threshold that was not, C; null where all were.
-             */
-            belowC?: null | number;
+            /** @description Hottest threshold that was passed, C; null where none was. */
+            aboveC?: unknown;
+            /** @description Coolest threshold that was not, C; null where all were. */
+            belowC?: unknown;
         };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -4602,7 +4442,7 @@ export interface components {
              * Format: double
              * @description Peak friction coefficient on a dry, warm track; +-0.05 (common practice).
              */
-            grip: number;
+            grip: unknown;
         };
         /**
          * @description What runs between the two cheeks of a rotor.
@@ -4642,7 +4482,7 @@ export interface components {
              * Format: double
              * @description Left above the limit, in that unit.
              */
-            left: number;
+            left: unknown;
             lapsLeft: null | components["schemas"]["Spread"];
         };
         /** @description A step in the wear law beyond a temperature. */
@@ -4651,14 +4491,14 @@ export interface components {
              * Format: double
              * @description The temperature, C.
              */
-            boundaryC: number;
+            boundaryC: unknown;
             /** @description True where the factor holds above it, false where it holds below. */
             above: boolean;
             /**
              * Format: double
              * @description The factor.
              */
-            factor: number;
+            factor: unknown;
         };
         /** @description Wear of a car. */
         WearPage: {
@@ -4668,17 +4508,16 @@ export interface components {
              * Format: double
              * @description How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.
              */
-            levelFallMm: null | number;
+            levelFallMm: unknown;
             cost: null | components["schemas"]["CostSoFar"];
         };
         /** @description The weather of the day. */
         Weather: {
             /**
-             * Format: double
              * @description Air temperature, C.
              * @default 20
              */
-            ambientC: number;
+            ambientC: unknown;
             /**
              * @description True for a wet track.
              * @default false
@@ -4695,51 +4534,49 @@ export interface components {
              * Format: double
              * @description Share that left by the faces' convection.
              */
-            facesShare: number;
+            facesShare: unknown;
             /**
              * Format: double
              * @description Share that left by the vanes.
              */
-            vanesShare: number;
+            vanesShare: unknown;
             /**
              * Format: double
              * @description Share that was radiated.
              */
-            radiationShare: number;
+            radiationShare: unknown;
             /**
              * Format: double
              * @description Share that left through hat and hub.
              */
-            hubShare: number;
+            hubShare: unknown;
             /**
              * Format: double
              * @description Share that left from caliper and pads.
              */
-            caliperShare: number;
+            caliperShare: unknown;
             /**
              * Format: double
              * @description In minus out minus stored, over in: the simulation's own error.
              */
-            balanceError: number;
+            balanceError: unknown;
         };
         /** @description Cooling air led to one wheel, and what the wheel itself lets in. */
         WheelDuct: {
             /**
-             * Format: double
              * @description Hose diameter, mm; 0 for no duct.
              * @default 0
              */
-            hoseMm: number;
+            hoseMm: unknown;
             /** @description The dust shield. */
             shield?: components["schemas"]["Shield"];
             /** @description Where the hose blows. */
             aim?: components["schemas"]["DuctAim"];
             /**
-             * Format: double
              * @description Length of the hose, m.
              * @default 1
              */
-            lengthM: number;
+            lengthM: unknown;
             /** @description How open the wheel is. */
             wheel?: components["schemas"]["WheelOpenness"];
         };
@@ -4826,21 +4663,12 @@ export interface components {
              * @default 5
              */
             eventsAYear: number;
-            /**
-             * Format: double
-             * @description What may be spent at once, in the driver's currency; null for no bound.
-             */
-            mostToBuy?: null | number;
-            /**
-             * Format: double
-             * @description How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.
-             */
-            mostColdMetres?: null | number;
-            /**
-             * Format: double
-             * @description Largest risk worth showing, 0 to 1; null for all.
-             */
-            mostRisk?: null | number;
+            /** @description What may be spent at once, in the driver's currency; null for no bound. */
+            mostToBuy?: unknown;
+            /** @description How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound. */
+            mostColdMetres?: unknown;
+            /** @description Largest risk worth showing, 0 to 1; null for all. */
+            mostRisk?: unknown;
             /**
              * @description True where the class rules keep the rotor's diameter.
              * @default false
@@ -4869,7 +4697,7 @@ export interface components {
              * Format: double
              * @description Work, h (common practice, x1.5).
              */
-            hours: number;
+            hours: unknown;
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
         };
@@ -4913,17 +4741,17 @@ export interface components {
              * Format: double
              * @description Lower edge, C.
              */
-            fromC: number;
+            fromC: unknown;
             /**
              * Format: double
              * @description Upper edge, C.
              */
-            toC: number;
+            toC: unknown;
             /**
              * Format: double
              * @description Highest friction of the chart.
              */
-            plateauMu: number;
+            plateauMu: unknown;
             /** @description True where the maker's range is used, false where it is read off the curve. */
             stated: boolean;
         };
@@ -4933,42 +4761,42 @@ export interface components {
              * Format: double
              * @description Where it begins in the first, m.
              */
-            atM: number;
+            atM: unknown;
             /**
              * Format: double
              * @description Entry speed in the first, km/h.
              */
-            entryFirstKmh: number;
+            entryFirstKmh: unknown;
             /**
              * Format: double
              * @description And in the second.
              */
-            entrySecondKmh: number;
+            entrySecondKmh: unknown;
             /**
              * Format: double
              * @description Mean deceleration in the first, g.
              */
-            firstG: number;
+            firstG: unknown;
             /**
              * Format: double
              * @description And in the second.
              */
-            secondG: number;
+            secondG: unknown;
             /**
              * Format: double
              * @description Metres from the speed both reach to the speed both leave with, in the first.
              */
-            firstM: number;
+            firstM: unknown;
             /**
              * Format: double
              * @description And in the second.
              */
-            secondM: number;
+            secondM: unknown;
             /**
              * Format: double
              * @description Time that the second gains over the same piece of road; negative where it loses.
              */
-            gainedS: number;
+            gainedS: unknown;
         };
     };
     responses: never;
@@ -5197,8 +5025,8 @@ export interface operations {
         parameters: {
             query: {
                 name: string;
-                massKg: number;
-                powerKw: number;
+                massKg: unknown;
+                powerKw: unknown;
                 tyre: string;
                 motorcycle?: boolean;
             };
@@ -5873,7 +5701,7 @@ export interface operations {
     streamLogger: {
         parameters: {
             query?: {
-                speed?: number;
+                speed?: unknown;
             };
             header?: never;
             path: {
@@ -6837,7 +6665,7 @@ export interface operations {
     readMoisture: {
         parameters: {
             query: {
-                ageMonths: number;
+                ageMonths: unknown;
                 seed?: number;
             };
             header?: never;
@@ -6852,7 +6680,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": number;
+                    "application/json": unknown;
                 };
             };
         };
