@@ -127,15 +127,28 @@ test('a day is written down on a phone in half a minute, corrected and deleted',
 test('everything goes out as one file and a wrong one changes nothing', async ({ page }) => {
   await page.goto('/log');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save everything' }).click()]);
-  const text = await readFile(await download.path(), 'utf8');
+  expect(download.suggestedFilename()).toBe('rimrock-archive.zip');
+  const file = await readFile(await download.path());
   const restore = page.getByLabel('Restore an archive');
   await restore.setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{"rimrock": "other"}') });
   await expect(page.getByRole('alert')).toContainText('archive');
-  await restore.setInputFiles({ name: 'mine.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await restore.setInputFiles({ name: 'mine.zip', mimeType: 'application/zip', buffer: file });
   await expect(page.getByText('0 things that are here now would be gone')).toBeVisible();
   await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(page.getByText('Restored.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Written down' })).toContainText('Gullmouth');
+  await expect(page.getByText(/^Last saved outside: /)).toBeVisible();
+  await page.getByRole('button', { name: 'Bring back what the restore replaced' }).click();
+  await expect(page.getByText('What was here before the restore is back.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Written down' })).toContainText('Gullmouth');
+});
+
+test('a cut link says so and opens no other plan', async ({ page }) => {
+  await page.goto('/bench?p=eyJjYXIiOiJoYXJyb3ciLCJjaXJ');
+  await expect(page.getByRole('alert')).toContainText('damaged or was cut');
+  await expect(page.getByRole('region', { name: 'Strata' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Open the Bench without it' }).click();
+  await expect(page.getByRole('region', { name: 'Strata' })).toBeVisible();
 });
 
 test('a recorded day is set against its prediction lap by lap, whatever its columns are called', async ({ page }) => {
