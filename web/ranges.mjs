@@ -15,7 +15,8 @@ const quoted = (text) => `'${text.replaceAll("'", "\\'")}'`;
 const rows = [...found]
   .sort(([a], [b]) => (a < b ? -1 : 1))
   .map(([field, ranges]) => {
-    const one = ({ label, unit, min, max }) => `{ field: ${quoted(field)}, label: ${quoted(label)}, unit: ${quoted(unit)}, min: ${min}, max: ${max} }`;
+    const one = ({ label, unit, min, max }) =>
+      `{ field: ${quoted(field)}, label: ${quoted(label)}, unit: ${quoted(unit)}, min: ${min}, max: ${max} }`;
     return `  ${quoted(field)}: [${ranges.length > 1 ? `\n    ${ranges.map(one).join(',\n    ')},\n  ` : one(ranges[0])}],`;
   });
 const text = [

@@ -65,7 +65,7 @@ public sealed record BeddingPlan(
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        InputFaultException.ThrowIfAny([.. Matching.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code, plan.FrontPad.Name, "pads and rotors that go together", stop.Sentence))]);
+        InputFaultException.ThrowIfAny([.. Matching.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together", $"Nothing is bedded here. {stop.Sentence}"))]);
         var target = BeddingTarget.Of(plan.FrontPad, place);
         if (place == BeddingPlace.GentleStreet && !BeddingTarget.Street(plan.FrontPad))
         {

@@ -44,6 +44,18 @@ public static class SchemaRanges
     {
         ArgumentNullException.ThrowIfNull(schema);
         ArgumentNullException.ThrowIfNull(context);
+        // Numbers are read by a rule of our own (no infinity), of which the document's writer knows nothing.
+        if (context.JsonTypeInfo.Type == typeof(double) || context.JsonTypeInfo.Type == typeof(double?))
+        {
+            schema.Type = JsonSchemaType.Number | (context.JsonTypeInfo.Type == typeof(double?) ? JsonSchemaType.Null : 0);
+            schema.Format = "double";
+        }
+
+        if (context.JsonTypeInfo.ElementType == typeof(double))
+        {
+            schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
+        }
+
         if (Owners.TryGetValue(context.JsonTypeInfo.Type, out var prefix) && schema.Properties is { } properties)
         {
             foreach (var (name, property) in properties)

@@ -1067,32 +1067,35 @@ export interface components {
             /** @description How it grips. */
             caliper: components["schemas"]["CaliperKind"];
             /** @description Piston diameters of one side, mm (a sliding caliper: all of them). */
-            pistonsMm: unknown[];
+            pistonsMm: number[];
             /**
              * Format: double
              * @description Rubbing area of one pad, cm2.
              */
-            padAreaCm2: unknown;
+            padAreaCm2: number;
             /**
              * Format: double
              * @description Radial height of the pad, mm.
              */
-            padHeightMm: unknown;
+            padHeightMm: number;
             /**
+             * Format: double
              * @description Friction material of a new pad, mm.
              * @default 11
              */
-            padNewMm: unknown;
+            padNewMm: number;
             /**
+             * Format: double
              * @description Friction material at which the pad is changed, mm.
              * @default 3
              */
-            padLimitMm: unknown;
+            padLimitMm: number;
             /**
+             * Format: double
              * @description Mass of one caliper, kg.
              * @default 4.5
              */
-            caliperMassKg: unknown;
+            caliperMassKg: number;
             /**
              * @description True for aluminium, false for iron.
              * @default false
@@ -1103,10 +1106,11 @@ export interface components {
             /** @description What lies between plate and piston. */
             shim?: components["schemas"]["Shim"];
             /**
+             * Format: double
              * @description Share of the face under the pads that shows a bright, rubbed band, %; 80 where nobody looked (docs/models/priors.md).
              * @default 80
              */
-            rubbedPercent: unknown;
+            rubbedPercent: number;
             /**
              * Format: int32
              * @description Discs of the axle: two, or one on a motorcycle's rear wheel.
@@ -1141,9 +1145,9 @@ export interface components {
              * Format: double
              * @description How many equally weighted members stand behind the belief.
              */
-            effectiveMembers: unknown;
+            effectiveMembers: number;
             /** @description Times of the series, s in the day. */
-            timeS: unknown[];
+            timeS: number[];
             /** @description Bands over time. */
             parts: components["schemas"]["PartBand"][];
             /** @description Bands of the day's highest temperature in each layer of the strata. */
@@ -1168,22 +1172,22 @@ export interface components {
              * Format: double
              * @description Speed before each, km/h.
              */
-            fromKmh: unknown;
+            fromKmh: number;
             /**
              * Format: double
              * @description Speed after each, km/h: never to standstill.
              */
-            toKmh: unknown;
+            toKmh: number;
             /**
              * Format: double
              * @description Deceleration, g.
              */
-            g: unknown;
+            g: number;
             /**
              * Format: double
              * @description From start to start, s.
              */
-            spacingS: unknown;
+            spacingS: number;
             /** @description Face temperature at which the film forms, C: lower and upper edge. */
             targetC: components["schemas"]["Spread"];
             /** @description Rolling until the face is below the parking temperature, min. */
@@ -1192,9 +1196,9 @@ export interface components {
              * Format: double
              * @description The same in kilometres.
              */
-            coolKm: unknown;
+            coolKm: number;
             /** @description Times of the drawing, s. */
-            timeS: unknown[];
+            timeS: number[];
             /** @description Front face in the middle of the band. */
             faceC: number[];
             /** @description Lower edge. */
@@ -1226,7 +1230,7 @@ export interface components {
              * Format: double
              * @description Start, s.
              */
-            atS: unknown;
+            atS: number;
             /** @description Front face at its end, C. */
             faceC: components["schemas"]["Spread"];
             /** @description Rear face at its end, C. */
@@ -1249,7 +1253,7 @@ export interface components {
              * Format: double
              * @description Where vapour shows in the middle of the band, C.
              */
-            vapourC: unknown;
+            vapourC: number;
         };
         /** @description A brake fluid by the figures on its bottle. */
         BrakeFluid: {
@@ -1261,23 +1265,33 @@ export interface components {
              * Format: double
              * @description Dry boiling point, C.
              */
-            dryC: unknown;
+            dryC: number;
             /**
              * Format: double
              * @description Wet boiling point, C.
              */
-            wetC: unknown;
-            /** @description Price of a litre in the driver's currency; null where unknown. */
-            priceLitre?: unknown;
-            /** @description Kinematic viscosity at -40 C, mm2/s; null where unknown. */
-            viscosityMm2S?: unknown;
+            wetC: number;
             /**
+             * Format: double
+             * @description Price of a litre in the driver's currency; null where unknown.
+             */
+            priceLitre?: null | number;
+            /**
+             * Format: double
+             * @description Kinematic viscosity at -40 C, mm2/s; null where unknown.
+             */
+            viscosityMm2S?: null | number;
+            /**
+             * Format: double
              * @description Size of a bottle, l.
              * @default 1
              */
-            bottleLitres: unknown;
-            /** @description Months since the bottle was opened; null for a sealed one. */
-            openedMonths?: unknown;
+            bottleLitres: number;
+            /**
+             * Format: double
+             * @description Months since the bottle was opened; null for a sealed one.
+             */
+            openedMonths?: null | number;
         };
         /**
          * @description What the flexible lines are.
@@ -1296,17 +1310,17 @@ export interface components {
              * Format: double
              * @description Speed where the brakes go on, km/h.
              */
-            entryKmh: unknown;
+            entryKmh: number;
             /**
              * Format: double
              * @description Speed where they come off, km/h.
              */
-            exitKmh: unknown;
+            exitKmh: number;
             /**
              * Format: double
              * @description Seconds from there to the next braking point.
              */
-            secondsToNext: unknown;
+            secondsToNext: number;
         };
         /**
          * @description How a caliper grips.
@@ -1326,32 +1340,32 @@ export interface components {
              * Format: double
              * @description One-side piston area over the original's.
              */
-            areaRatio: unknown;
+            areaRatio: number;
             /**
              * Format: double
              * @description Front over rear one-side piston area.
              */
-            frontRatio: unknown;
+            frontRatio: number;
             /**
              * Format: double
              * @description The same with the original calipers.
              */
-            frontRatioBefore: unknown;
+            frontRatioBefore: number;
             /**
              * Format: double
              * @description Hydraulic front share with equal pads.
              */
-            frontShare: unknown;
+            frontShare: number;
             /**
              * Format: double
              * @description The same with the original calipers.
              */
-            frontShareBefore: unknown;
+            frontShareBefore: number;
             /**
              * Format: double
              * @description Share that uses both axles' grip alike at 0.9 g.
              */
-            idealShare: unknown;
+            idealShare: number;
             /** @description Pedal travel at 60 bar, cold. */
             pedalMm: components["schemas"]["Spread"];
             /** @description The same with the original calipers. */
@@ -1371,17 +1385,17 @@ export interface components {
              * Format: double
              * @description Lower edge of the working band, C.
              */
-            bandFromC: unknown;
+            bandFromC: null | number;
             /**
              * Format: double
              * @description Upper edge, C.
              */
-            bandToC: unknown;
+            bandToC: null | number;
             /**
              * Format: double
              * @description Where the chart ends, C.
              */
-            lastC: unknown;
+            lastC: null | number;
             /** @description Named temperatures: wet, today, new; limits. */
             marks: components["schemas"]["CapacityMark"][];
         };
@@ -1395,7 +1409,7 @@ export interface components {
              * Format: double
              * @description Where, C.
              */
-            atC: unknown;
+            atC: number;
         };
         /** @description A car (or motorcycle) by everything that decides how hard its brakes work. CarGuess fills it from five answers. */
         Car: {
@@ -1405,12 +1419,12 @@ export interface components {
              * Format: double
              * @description Mass with driver and fuel, kg.
              */
-            massKg: unknown;
+            massKg: number;
             /**
              * Format: double
              * @description Peak engine power, kW.
              */
-            powerKw: unknown;
+            powerKw: number;
             /** @description Tyre code, see Tyre. */
             tyre: string;
             /** @description Front calipers and pads. */
@@ -1425,55 +1439,65 @@ export interface components {
              */
             originalPadFamily: string;
             /**
+             * Format: double
              * @description Front weight share standing still.
              * @default 0.58
              */
-            staticFrontShare: unknown;
+            staticFrontShare: number;
             /**
+             * Format: double
              * @description Height of the centre of gravity, m.
              * @default 0.55
              */
-            cgHeightM: unknown;
+            cgHeightM: number;
             /**
+             * Format: double
              * @description Wheelbase, m.
              * @default 2.7
              */
-            wheelbaseM: unknown;
+            wheelbaseM: number;
             /**
+             * Format: double
              * @description Rolling radius, m.
              * @default 0.315
              */
-            tyreRadiusM: unknown;
+            tyreRadiusM: number;
             /**
+             * Format: double
              * @description Drag coefficient times frontal area, m2.
              * @default 0.68
              */
-            dragAreaM2: unknown;
+            dragAreaM2: number;
             /**
+             * Format: double
              * @description Rolling resistance coefficient.
              * @default 0.013
              */
-            rollingResistance: unknown;
+            rollingResistance: number;
             /**
+             * Format: double
              * @description Mass with wheels and driveline spun up, over mass.
              * @default 1.04
              */
-            rotatingMassFactor: unknown;
+            rotatingMassFactor: number;
             /**
+             * Format: double
              * @description Share of engine power at the tyres.
              * @default 0.87
              */
-            driveEfficiency: unknown;
+            driveEfficiency: number;
             /**
+             * Format: double
              * @description Deceleration by the engine with the throttle shut, m/s2.
              * @default 0.3
              */
-            engineBrakingMS2: unknown;
+            engineBrakingMS2: number;
             /**
+             * Format: double
              * @description Deceleration that recuperation takes first, m/s2; 0 for none.
              * @default 0
              */
-            regenerationMS2: unknown;
+            regenerationMS2: number;
             /**
              * @description True with ABS and brake-force distribution.
              * @default true
@@ -1481,8 +1505,11 @@ export interface components {
             electronics: boolean;
             /** @description Car or motorcycle. */
             kind?: components["schemas"]["VehicleKind"];
-            /** @description Inner diameter of the front wheels' barrel, mm; null where unknown. */
-            wheelBarrelMm?: unknown;
+            /**
+             * Format: double
+             * @description Inner diameter of the front wheels' barrel, mm; null where unknown.
+             */
+            wheelBarrelMm?: null | number;
             /** @description In which order its maker wants the calipers bled. */
             bleeding?: components["schemas"]["BleedOrder"];
         };
@@ -1534,7 +1561,7 @@ export interface components {
              * Format: double
              * @description How often it is met, relative to the others of the symptom.
              */
-            weight: unknown;
+            weight: number;
             /** @description What tells it from the others. */
             test: string;
             /** @description What mends it. */
@@ -1560,12 +1587,16 @@ export interface components {
             zones?: null | components["schemas"]["BrakingZone"][];
             recording?: null | components["schemas"]["SpeedRecording"];
             /**
+             * Format: double
              * @description Height above the sea, m.
              * @default 0
              */
-            altitudeM: unknown;
-            /** @description Deceleration inside the zones of a table, g; null for what the tyres give. */
-            zoneG?: unknown;
+            altitudeM: number;
+            /**
+             * Format: double
+             * @description Deceleration inside the zones of a table, g; null for what the tyres give.
+             */
+            zoneG?: null | number;
         };
         /** @description A straight or a corner. */
         CircuitSegment: {
@@ -1573,17 +1604,19 @@ export interface components {
              * Format: double
              * @description Length along the driven line, m.
              */
-            lengthM: unknown;
+            lengthM: number;
             /**
+             * Format: double
              * @description Radius of the driven line, m; 0 for a straight.
              * @default 0
              */
-            radiusM: unknown;
+            radiusM: number;
             /**
+             * Format: double
              * @description Rise per metre; negative downhill.
              * @default 0
              */
-            slope: unknown;
+            slope: number;
             /** @description What people call it, if anything. */
             name?: null | string;
             /** @description True for a left-hand corner, false for a right-hand one, null where nobody said. */
@@ -1601,17 +1634,17 @@ export interface components {
              * Format: double
              * @description Risk, 0 to 1.
              */
-            risk: unknown;
+            risk: number;
             /**
              * Format: double
              * @description Longer than the original pads on a cold first stop, m.
              */
-            extraMetres: unknown;
+            extraMetres: number;
             /**
              * Format: double
              * @description What it costs to buy.
              */
-            buyNow: unknown;
+            buyNow: number;
         };
         /** @description A first stop with cold brakes at a given pedal force. */
         ColdStopResult: {
@@ -1619,29 +1652,29 @@ export interface components {
              * Format: double
              * @description Speed before it, km/h.
              */
-            speedKmh: unknown;
+            speedKmh: number;
             /**
              * Format: double
              * @description Temperature of brakes and air, C.
              */
-            startC: unknown;
+            startC: number;
             /**
              * Format: double
              * @description Pedal force, N.
              */
-            pedalN: unknown;
+            pedalN: number;
             /** @description Distance with the pads fitted, build-up included, m; the band is that of a batch's friction. */
             metres: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Distance with the pads the car was sold with, m.
              */
-            originalMetres: unknown;
+            originalMetres: number;
             /**
              * Format: double
              * @description Front face at the end, C: a cold pad warms within one stop.
              */
-            endFaceC: unknown;
+            endFaceC: number;
             /** @description True where tyre grip limits both, so that pads make no difference. */
             reachesAbs: boolean;
         };
@@ -1663,16 +1696,16 @@ export interface components {
              * Format: double
              * @description Squared rank correlation with the margin, 0 to 1.
              */
-            share: unknown;
+            share: number;
             /** @description What to measure to narrow it. */
             measure: string;
         };
         /** @description How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing. */
         CoolingSeries: {
             /** @description Times, s in the day. */
-            timeS: unknown[];
+            timeS: number[];
             /** @description All that leaves, kW. */
-            kw: unknown[];
+            kw: number[];
             /** @description Through the vanes, %. */
             vanes: number[];
             /** @description From the faces, %. */
@@ -1691,20 +1724,41 @@ export interface components {
         CornerLook: {
             /** @description Which. */
             corner: components["schemas"]["Corner"];
-            /** @description Inner pad, mm of friction material. */
-            innerMm?: unknown;
-            /** @description Outer pad, mm. */
-            outerMm?: unknown;
-            /** @description Leading edge of the thinner pad, mm. */
-            leadingMm?: unknown;
-            /** @description Trailing edge of it, mm. */
-            trailingMm?: unknown;
-            /** @description Rotor thickness, mm. */
-            rotorMm?: unknown;
-            /** @description Rotor ring's mass, kg, for carbon. */
-            rotorKg?: unknown;
-            /** @description Longest heat check, mm. */
-            crackMm?: unknown;
+            /**
+             * Format: double
+             * @description Inner pad, mm of friction material.
+             */
+            innerMm?: null | number;
+            /**
+             * Format: double
+             * @description Outer pad, mm.
+             */
+            outerMm?: null | number;
+            /**
+             * Format: double
+             * @description Leading edge of the thinner pad, mm.
+             */
+            leadingMm?: null | number;
+            /**
+             * Format: double
+             * @description Trailing edge of it, mm.
+             */
+            trailingMm?: null | number;
+            /**
+             * Format: double
+             * @description Rotor thickness, mm.
+             */
+            rotorMm?: null | number;
+            /**
+             * Format: double
+             * @description Rotor ring's mass, kg, for carbon.
+             */
+            rotorKg?: null | number;
+            /**
+             * Format: double
+             * @description Longest heat check, mm.
+             */
+            crackMm?: null | number;
             /** @description How far a crack goes. */
             reach?: components["schemas"]["CrackReach"];
             /** @description The film. */
@@ -1725,17 +1779,17 @@ export interface components {
              * Format: double
              * @description In the driver's currency for each track hour; null where its price is unknown.
              */
-            perHour: unknown;
+            perHour: null | number;
             /**
              * Format: double
              * @description Lower edge of eight tenths.
              */
-            lowPerHour: unknown;
+            lowPerHour: null | number;
             /**
              * Format: double
              * @description Upper edge.
              */
-            highPerHour: unknown;
+            highPerHour: null | number;
             /** @description How it came about. */
             why: string;
         };
@@ -1747,7 +1801,7 @@ export interface components {
              * Format: double
              * @description Sum, for each track hour.
              */
-            perHour: unknown;
+            perHour: number;
             /** @description The same by the plan; edges added, as if all were wrong the same way. */
             planned: components["schemas"]["Spread"];
         };
@@ -1763,12 +1817,12 @@ export interface components {
              * Format: double
              * @description Temperature, C.
              */
-            temperatureC: unknown;
+            temperatureC: number;
             /**
              * Format: double
              * @description Friction coefficient, 0 to 1.2.
              */
-            mu: unknown;
+            mu: number;
         };
         /** @description What a pad's chart says once it is read. */
         CurveReading: {
@@ -1778,12 +1832,12 @@ export interface components {
              * Format: double
              * @description How far either edge may be off, K (8 in 10): what the chart's temperature means, and for a family's curve its spread.
              */
-            bandSpreadK: unknown;
+            bandSpreadK: number;
             /**
              * Format: double
              * @description Spread of friction along the curve (8 in 10, either way).
              */
-            muSpread: unknown;
+            muSpread: number;
             /** @description True where the family's typical curve stands in for the pad's own. */
             typical: boolean;
             /** @description The curve as the simulation reads it. */
@@ -1810,44 +1864,44 @@ export interface components {
              * Format: double
              * @description Lower edge of the first bin, C.
              */
-            startC: unknown;
+            startC: number;
             /**
              * Format: double
              * @description Bin width, K.
              */
-            binK: unknown;
+            binK: number;
             /** @description Share in each bin; sums to 1. */
-            share: unknown[];
+            share: number[];
             /**
              * Format: double
              * @description A tenth lies below, C.
              */
-            p10C: unknown;
+            p10C: number;
             /**
              * Format: double
              * @description Half lies below, C.
              */
-            p50C: unknown;
+            p50C: number;
             /**
              * Format: double
              * @description Nine tenths lie below, C.
              */
-            p90C: unknown;
+            p90C: number;
             /**
              * Format: double
              * @description Highest temperature, C.
              */
-            peakC: unknown;
+            peakC: number;
             /**
              * Format: double
              * @description P10 on the cool side of the band, C.
              */
-            lowC: unknown;
+            lowC: number;
             /**
              * Format: double
              * @description P90 on the hot side of the band, C.
              */
-            highC: unknown;
+            highC: number;
         };
         /** @description A symptom of a car. */
         DiagnosisQuestion: {
@@ -1862,17 +1916,17 @@ export interface components {
              * Format: double
              * @description Whole duration, s.
              */
-            durationS: unknown;
+            durationS: number;
             /**
              * Format: double
              * @description Distance, m.
              */
-            lengthM: unknown;
+            lengthM: number;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: unknown;
+            topKmh: number;
             /** @description Braking zones of its fastest whole lap. */
             zones: components["schemas"]["FoundZone"][];
             /** @description The circuit that its fastest whole lap makes; not stored. */
@@ -1895,19 +1949,19 @@ export interface components {
              * Format: double
              * @description Lap time, s.
              */
-            durationS: unknown;
+            durationS: number;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: unknown;
+            topKmh: number;
             /** @description Hottest front face of the lap as predicted for this very driving, C. */
             predictedC: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Hottest that the sensor saw, C; null without a sensor.
              */
-            measuredC: unknown;
+            measuredC: null | number;
             /** @description True where what was measured lies in the band; null without a sensor. */
             inBand?: null | boolean;
         };
@@ -1938,8 +1992,11 @@ export interface components {
             name: string;
             /** @description What it does at one wheel. */
             duct: components["schemas"]["WheelDuct"];
-            /** @description Price of the set, in the driver's currency; null where unknown. */
-            price?: unknown;
+            /**
+             * Format: double
+             * @description Price of the set, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
         };
         /** @description A road duty to choose. */
         DutyChoice: {
@@ -1954,12 +2011,12 @@ export interface components {
              * Format: double
              * @description Temperature before the stop, 0.5 mm under the face, C.
              */
-            initialC: unknown;
+            initialC: number;
             /**
              * Format: double
              * @description Mean friction over the stop.
              */
-            meanMu: unknown;
+            meanMu: number;
         };
         /** @description Where a pad spends its braking energy. */
         EnergyShares: {
@@ -1967,27 +2024,27 @@ export interface components {
              * Format: double
              * @description Inside its working band.
              */
-            inside: unknown;
+            inside: number;
             /**
              * Format: double
              * @description Below it.
              */
-            below: unknown;
+            below: number;
             /**
              * Format: double
              * @description Above it.
              */
-            above: unknown;
+            above: number;
             /**
              * Format: double
              * @description Energy-weighted mean friction over the track stops.
              */
-            meanMu: unknown;
+            meanMu: number;
             /**
              * Format: double
              * @description Its standard deviation from stop to stop: consistency.
              */
-            muSpread: unknown;
+            muSpread: number;
         };
         /** @description A fluid on an event's day against the day's demand. */
         EventDay: {
@@ -1999,12 +2056,12 @@ export interface components {
              * Format: double
              * @description What is left in the middle of the band, K.
              */
-            marginK: unknown;
+            marginK: number;
             /**
              * Format: double
              * @description Chance that it shows vapour.
              */
-            boils: unknown;
+            boils: number;
         };
         /** @description What was seen on one day. */
         EvidenceDay: {
@@ -2021,7 +2078,7 @@ export interface components {
              * Format: double
              * @description How many equally weighted members explain it.
              */
-            effectiveMembers: unknown;
+            effectiveMembers: number;
             /** @description True where nothing explains it; the band is then the prior's. */
             contradicted: boolean;
             /** @description Each observation with what was believed before and after. */
@@ -2033,12 +2090,12 @@ export interface components {
              * Format: double
              * @description Inboard face at its hottest, C.
              */
-            innerPeakC: unknown;
+            innerPeakC: number;
             /**
              * Format: double
              * @description Outboard face at its hottest, C.
              */
-            outerPeakC: unknown;
+            outerPeakC: number;
             /** @description Largest inboard less outboard, K, with its band. */
             differenceK: components["schemas"]["Spread"];
             /** @description Largest angle of the ring against its flat shape, degrees, with its band. */
@@ -2051,17 +2108,17 @@ export interface components {
              * Format: double
              * @description Worn off the inner pad over the day, mm.
              */
-            innerWornMm: unknown;
+            innerWornMm: number;
             /**
              * Format: double
              * @description Worn off the outer pad, mm.
              */
-            outerWornMm: unknown;
+            outerWornMm: number;
             /**
              * Format: double
              * @description Face of the quieter front wheel at its hottest, C; everything else is about the busier one.
              */
-            quieterSidePeakC: unknown;
+            quieterSidePeakC: number;
         };
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
@@ -2075,12 +2132,12 @@ export interface components {
              * Format: double
              * @description Smallest allowed value, inclusive.
              */
-            min: unknown;
+            min: number;
             /**
              * Format: double
              * @description Largest allowed value, inclusive.
              */
-            max: unknown;
+            max: number;
             /** @description The range in words, such as `400 to 4000 kg`. */
             allowed?: null | string;
         };
@@ -2113,17 +2170,17 @@ export interface components {
              * Format: double
              * @description Minimum equilibrium reflux boiling point, dry, C.
              */
-            dryC: unknown;
+            dryC: number;
             /**
              * Format: double
              * @description Minimum wet boiling point, C.
              */
-            wetC: unknown;
+            wetC: number;
             /**
              * Format: double
              * @description Maximum kinematic viscosity at -40 C, mm2/s.
              */
-            viscosityMm2S: unknown;
+            viscosityMm2S: number;
             /** @description True for silicone fluid, which takes up almost no water and must never be mixed. */
             silicone: boolean;
             /** @description Standard and clause. */
@@ -2140,12 +2197,12 @@ export interface components {
              * Format: double
              * @description Months since it was filled in.
              */
-            monthsOld: unknown;
+            monthsOld: number;
             /**
              * Format: double
              * @description Water at the caliper, %.
              */
-            waterPercent: unknown;
+            waterPercent: number;
             /** @description Vapour shows from here, C: eight of ten lie in the spread. */
             vapourC: components["schemas"]["Spread"];
         };
@@ -2160,7 +2217,7 @@ export interface components {
              * Format: double
              * @description Months since it was changed, 0 to 120.
              */
-            ageMonths: unknown;
+            ageMonths: number;
             /** @description Where the car lives. */
             climate?: components["schemas"]["Climate"];
             /**
@@ -2168,8 +2225,11 @@ export interface components {
              * @default false
              */
             tightHoses: boolean;
-            /** @description A moisture reading in the reservoir, % by mass; replaces the estimate from age. */
-            reservoirWaterPercent?: unknown;
+            /**
+             * Format: double
+             * @description A moisture reading in the reservoir, % by mass; replaces the estimate from age.
+             */
+            reservoirWaterPercent?: null | number;
         };
         /** @description The fluid as it is today. */
         FluidToday: {
@@ -2177,27 +2237,27 @@ export interface components {
              * Format: double
              * @description Water at the caliper, %.
              */
-            waterPercent: unknown;
+            waterPercent: number;
             /**
              * Format: double
              * @description Boiling point at sea level, C.
              */
-            boilsC: unknown;
+            boilsC: number;
             /**
              * Format: double
              * @description Where vapour first shows, at the circuit's altitude, C.
              */
-            vapourC: unknown;
+            vapourC: number;
             /**
              * Format: double
              * @description Dry boiling point, C.
              */
-            dryC: unknown;
+            dryC: number;
             /**
              * Format: double
              * @description Wet boiling point, C.
              */
-            wetC: unknown;
+            wetC: number;
         };
         /** @description A braking zone that was found in a lap. */
         FoundZone: {
@@ -2205,37 +2265,37 @@ export interface components {
              * Format: double
              * @description Where it begins, m from the lap's start.
              */
-            atM: unknown;
+            atM: number;
             /**
              * Format: double
              * @description Its length, m.
              */
-            metres: unknown;
+            metres: number;
             /**
              * Format: double
              * @description How long it lasts, s.
              */
-            seconds: unknown;
+            seconds: number;
             /**
              * Format: double
              * @description Speed at its start, km/h.
              */
-            entryKmh: unknown;
+            entryKmh: number;
             /**
              * Format: double
              * @description Speed at its end, km/h.
              */
-            exitKmh: unknown;
+            exitKmh: number;
             /**
              * Format: double
              * @description Time to the next zone, s.
              */
-            secondsToNext: unknown;
+            secondsToNext: number;
             /**
              * Format: double
              * @description Mean deceleration, g; drag and the engine's part included.
              */
-            meanG?: unknown;
+            meanG?: number;
         };
         /** @description What a friction file holds. */
         FrictionFile: {
@@ -2243,8 +2303,11 @@ export interface components {
             points: components["schemas"]["CurvePoint"][];
             /** @description Stops of a dynamometer; null for a curve. */
             stops?: null | components["schemas"]["DynamometerStop"][];
-            /** @description Standard deviation of a stop about the fit; null for a curve. */
-            scatterMu?: unknown;
+            /**
+             * Format: double
+             * @description Standard deviation of a stop about the fit; null for a curve.
+             */
+            scatterMu?: null | number;
         };
         /** @description Why something is out before anything is ranked. */
         HardStop: {
@@ -2283,35 +2346,41 @@ export interface components {
          */
         Hydraulics: {
             /**
+             * Format: double
              * @description Master cylinder bore, mm.
              * @default 23.81
              */
-            masterCylinderMm: unknown;
+            masterCylinderMm: number;
             /**
+             * Format: double
              * @description Pedal lever ratio.
              * @default 3.5
              */
-            pedalRatio: unknown;
+            pedalRatio: number;
             /**
+             * Format: double
              * @description Force gain of the booster below its knee.
              * @default 4.5
              */
-            boosterGain: unknown;
+            boosterGain: number;
             /**
+             * Format: double
              * @description Assistance at the knee, N.
              * @default 3200
              */
-            boosterKneeN: unknown;
+            boosterKneeN: number;
             /**
+             * Format: double
              * @description Pressure that only overcomes seals and springs, bar.
              * @default 0.5
              */
-            thresholdBar: unknown;
+            thresholdBar: number;
             /**
+             * Format: double
              * @description Share of piston force that arrives at the pads.
              * @default 0.96
              */
-            efficiency: unknown;
+            efficiency: number;
         };
         /** @description One thing wrong with an input: which field or line, what stood there, what is allowed. */
         InputFault: {
@@ -2333,10 +2402,16 @@ export interface components {
             date: string;
             /** @description The corners that were looked at. */
             corners: components["schemas"]["CornerLook"][];
-            /** @description Water in the reservoir by a tester, %. */
-            moisturePercent?: unknown;
-            /** @description Level below the upper mark, mm. */
-            fluidLevelMm?: unknown;
+            /**
+             * Format: double
+             * @description Water in the reservoir by a tester, %.
+             */
+            moisturePercent?: null | number;
+            /**
+             * Format: double
+             * @description Level below the upper mark, mm.
+             */
+            fluidLevelMm?: null | number;
             /**
              * Format: int32
              * @description Hot laps since the pads were new or last measured; null where unknown.
@@ -2365,12 +2440,12 @@ export interface components {
              * Format: double
              * @description It got at least so hot, by what was seen, C; null where nothing says so.
              */
-            aboveC: unknown;
+            aboveC: null | number;
             /**
              * Format: double
              * @description And no hotter than this, C.
              */
-            belowC: unknown;
+            belowC: null | number;
             /** @description True where said and seen overlap; null where nothing was seen of it. */
             kept: null | boolean;
         };
@@ -2395,17 +2470,17 @@ export interface components {
              * Format: double
              * @description Hot lap, s.
              */
-            lapS: unknown;
+            lapS: number;
             /**
              * Format: double
              * @description Its length, m.
              */
-            lapM: unknown;
+            lapM: number;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: unknown;
+            topKmh: number;
             /**
              * Format: int32
              * @description Hot laps in each session.
@@ -2419,12 +2494,12 @@ export interface components {
              * Format: double
              * @description Energy-weighted front share over the day.
              */
-            frontShare: unknown;
+            frontShare: number;
             /**
              * Format: double
              * @description Ideal front share at the hardest stop's deceleration.
              */
-            idealFrontShare: unknown;
+            idealFrontShare: number;
         };
         /** @description What the car has taught over a season. */
         LearningPage: {
@@ -2466,17 +2541,17 @@ export interface components {
              * Format: double
              * @description What the day asks; null where the plan never gets there.
              */
-            demand: unknown;
+            demand: null | number;
             /**
              * Format: double
              * @description What the part can take.
              */
-            capacity: unknown;
+            capacity: number;
             /**
              * Format: double
              * @description What is left; negative where it gives.
              */
-            margin: unknown;
+            margin: null | number;
             /** @description True where the margin is negative. */
             gives: boolean;
             when: null | components["schemas"]["Moment"];
@@ -2488,10 +2563,16 @@ export interface components {
             change: null | string;
             /** @description How the figures came about: equation and source. */
             basis: string;
-            /** @description Lower edge of the demand's band (8 in 10). */
-            demandLow?: unknown;
-            /** @description Upper edge of the demand's band. */
-            demandHigh?: unknown;
+            /**
+             * Format: double
+             * @description Lower edge of the demand's band (8 in 10).
+             */
+            demandLow?: null | number;
+            /**
+             * Format: double
+             * @description Upper edge of the demand's band.
+             */
+            demandHigh?: null | number;
             /**
              * @description True where it holds in the middle of the band but gives at its edge.
              * @default false
@@ -2506,27 +2587,27 @@ export interface components {
              * Format: double
              * @description Share of members in which it gives.
              */
-            probability: unknown;
+            probability: number;
             /**
              * Format: double
              * @description One standard deviation of that share by the number of members.
              */
-            samplingError: unknown;
+            samplingError: number;
             /**
              * Format: double
              * @description A tenth of the demands lies below.
              */
-            p10: unknown;
+            p10: null | number;
             /**
              * Format: double
              * @description Half lies below.
              */
-            p50: unknown;
+            p50: null | number;
             /**
              * Format: double
              * @description Nine tenths lie below.
              */
-            p90: unknown;
+            p90: null | number;
             when: null | components["schemas"]["Moment"];
             /** @description What the margin depends on, most first. */
             contributions: components["schemas"]["Contribution"][];
@@ -2539,7 +2620,7 @@ export interface components {
              * Format: double
              * @description Chance that it gives on the day, from the band taken as normal.
              */
-            chance: unknown;
+            chance: number;
         };
         /** @description A set of flexible lines as a driver would order it. */
         LineKit: {
@@ -2552,8 +2633,11 @@ export interface components {
              * @default true
              */
             roadApproved: boolean;
-            /** @description Price of the set, in the driver's currency; null where unknown. */
-            price?: unknown;
+            /**
+             * Format: double
+             * @description Price of the set, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
         };
         /** @description An entry of the log. */
         LogItemOfInspectionNote: {
@@ -2722,14 +2806,26 @@ export interface components {
             pedalLap?: null | number;
             /** @description What else was noticed. */
             signs?: null | components["schemas"]["Sign"][];
-            /** @description Fluid level below the upper mark, mm; null where nobody looked. */
-            fluidLevelMm?: unknown;
-            /** @description Front rotor read in the paddock, C. */
-            readingC?: unknown;
-            /** @description Minutes after stopping. */
-            readingMinutes?: unknown;
-            /** @description Highest line pressure seen, bar; null without a gauge. */
-            pressureBar?: unknown;
+            /**
+             * Format: double
+             * @description Fluid level below the upper mark, mm; null where nobody looked.
+             */
+            fluidLevelMm?: null | number;
+            /**
+             * Format: double
+             * @description Front rotor read in the paddock, C.
+             */
+            readingC?: null | number;
+            /**
+             * Format: double
+             * @description Minutes after stopping.
+             */
+            readingMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Highest line pressure seen, bar; null without a gauge.
+             */
+            pressureBar?: null | number;
             /** @description Anything else. */
             note?: null | string;
         };
@@ -2758,27 +2854,27 @@ export interface components {
              * Format: double
              * @description The logger's own clock, s; it jumps now and then.
              */
-            timeS: unknown;
+            timeS: number;
             /**
              * Format: double
              * @description Road speed, km/h.
              */
-            speedKmh: unknown;
+            speedKmh: null | number;
             /**
              * Format: double
              * @description Line pressure, bar.
              */
-            pressureBar: unknown;
+            pressureBar: null | number;
             /**
              * Format: double
              * @description Infrared sensor on the front rotor, C.
              */
-            rotorC: unknown;
+            rotorC: null | number;
             /**
              * Format: double
              * @description Thermocouple on the front caliper, C.
              */
-            caliperC: unknown;
+            caliperC: null | number;
         };
         /** @description A logger that is ready to play. */
         LoggerReady: {
@@ -2793,7 +2889,7 @@ export interface components {
              * Format: double
              * @description Length of the log, s.
              */
-            durationS: unknown;
+            durationS: number;
         };
         /** @description A logger to be put on a hidden car. */
         LoggerRequest: {
@@ -2812,7 +2908,7 @@ export interface components {
              * Format: double
              * @description It goes, or turns, at this temperature, C.
              */
-            celsius: unknown;
+            celsius: number;
             /** @description What its owner calls it. */
             name: string;
             /** @description Its colour as six hexadecimal digits after a hash. */
@@ -2858,12 +2954,12 @@ export interface components {
              * Format: double
              * @description What stood there, km/h.
              */
-            wasKmh: unknown;
+            wasKmh: number;
             /**
              * Format: double
              * @description The line between its neighbours, km/h.
              */
-            nowKmh: unknown;
+            nowKmh: number;
         };
         /** @description When in the day something happens. */
         Moment: {
@@ -2883,7 +2979,7 @@ export interface components {
              * Format: double
              * @description Minutes into the stretch.
              */
-            minutes: unknown;
+            minutes: number;
         };
         /** @description A guessed factor before and after, in its own standard deviations. */
         MovedFactor: {
@@ -2906,12 +3002,12 @@ export interface components {
              * Format: double
              * @description The temperature, C.
              */
-            celsius: unknown;
+            celsius: number;
             /**
              * Format: double
              * @description Friction; null beyond the chart.
              */
-            mu: unknown;
+            mu: null | number;
         };
         /** @description What a setup is weighed by; less is better in all. */
         Objectives: {
@@ -2919,32 +3015,32 @@ export interface components {
              * Format: double
              * @description Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.
              */
-            risk: unknown;
+            risk: number;
             /**
              * Format: double
              * @description Street penalty, 0 to 10, see StreetManners.
              */
-            street: unknown;
+            street: number;
             /**
              * Format: double
              * @description Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.
              */
-            costPerHour: unknown;
+            costPerHour: number;
             /**
              * Format: double
              * @description Work to change over, h.
              */
-            effortHours: unknown;
+            effortHours: number;
             /**
              * Format: double
              * @description Front share away from that of equal pads on the fitted rotors.
              */
-            balanceShift: unknown;
+            balanceShift: number;
             /**
              * Format: double
              * @description 0 (lets go smoothly) to 1.
              */
-            roughness: unknown;
+            roughness: number;
         };
         /** @description One observation of a day. */
         Observation: {
@@ -2960,16 +3056,31 @@ export interface components {
              * @description Session from 1; null for the whole day.
              */
             session?: null | number;
-            /** @description Hottest threshold that was passed, C. */
-            aboveC?: unknown;
-            /** @description Coolest threshold that was not, C. */
-            belowC?: unknown;
-            /** @description A number read: C or mm. */
-            value?: unknown;
-            /** @description Its standard error, in its unit; null for the kind's usual one. */
-            error?: unknown;
-            /** @description For a reading: minutes after stopping. */
-            minutesAfterStop?: unknown;
+            /**
+             * Format: double
+             * @description Hottest threshold that was passed, C.
+             */
+            aboveC?: null | number;
+            /**
+             * Format: double
+             * @description Coolest threshold that was not, C.
+             */
+            belowC?: null | number;
+            /**
+             * Format: double
+             * @description A number read: C or mm.
+             */
+            value?: null | number;
+            /**
+             * Format: double
+             * @description Its standard error, in its unit; null for the kind's usual one.
+             */
+            error?: null | number;
+            /**
+             * Format: double
+             * @description For a reading: minutes after stopping.
+             */
+            minutesAfterStop?: null | number;
             /**
              * Format: int32
              * @description For a soft pedal the lap, or 0 for none; for a peak the last lap that it covers.
@@ -2989,14 +3100,14 @@ export interface components {
              * Format: double
              * @description How many.
              */
-            count: unknown;
+            count: number;
             /** @description Of what: sets, rotors, bottles. */
             unit: string;
             /**
              * Format: double
              * @description For all of them, in the driver's currency; null where unknown.
              */
-            price: unknown;
+            price: null | number;
             /** @description What to mind. */
             note?: null | string;
         };
@@ -3009,20 +3120,23 @@ export interface components {
             /** @description What it shines on. */
             place?: components["schemas"]["HeatedPlace"];
             /**
+             * Format: double
              * @description Surface temperature of the source, C.
              * @default 450
              */
-            sourceC: unknown;
+            sourceC: number;
             /**
+             * Format: double
              * @description Clear distance, mm.
              * @default 60
              */
-            distanceMm: unknown;
+            distanceMm: number;
             /**
+             * Format: double
              * @description Its diameter, mm.
              * @default 60
              */
-            sourceDiameterMm: unknown;
+            sourceDiameterMm: number;
         };
         /** @description Where demand leaves capacity. */
         Overlap: {
@@ -3030,12 +3144,12 @@ export interface components {
              * Format: double
              * @description From here on, C.
              */
-            fromC: unknown;
+            fromC: number;
             /**
              * Format: double
              * @description Share of the demand beyond it.
              */
-            share: unknown;
+            share: number;
             /** @description In words. */
             label: string;
         };
@@ -3049,12 +3163,12 @@ export interface components {
              * Format: double
              * @description Share of the tyre's grip used in corners and under braking (engineering judgement, +-0.05).
              */
-            gripShare: unknown;
+            gripShare: number;
             /**
              * Format: double
              * @description Braking energy of a lap against the limit lap (engineering judgement, x1.15).
              */
-            energyShare: unknown;
+            energyShare: number;
         };
         /** @description A brake pad compound as a driver would order it. */
         Pad: {
@@ -3066,12 +3180,21 @@ export interface components {
             curve?: null | components["schemas"]["CurvePoint"][];
             /** @description Temperature basis of the chart. */
             basis?: components["schemas"]["ChartBasis"];
-            /** @description Lower edge of the maker's range, C, if stated. */
-            statedFromC?: unknown;
-            /** @description Upper edge of the maker's range, C, if stated. */
-            statedToC?: unknown;
-            /** @description Price of a set for one axle, in the driver's currency; null where unknown. */
-            priceAxleSet?: unknown;
+            /**
+             * Format: double
+             * @description Lower edge of the maker's range, C, if stated.
+             */
+            statedFromC?: null | number;
+            /**
+             * Format: double
+             * @description Upper edge of the maker's range, C, if stated.
+             */
+            statedToC?: null | number;
+            /**
+             * Format: double
+             * @description Price of a set for one axle, in the driver's currency; null where unknown.
+             */
+            priceAxleSet?: null | number;
             /**
              * @description True where it may be used on the road.
              * @default true
@@ -3101,28 +3224,28 @@ export interface components {
              * Format: double
              * @description Wear at 150 C, mm3/MJ.
              */
-            wearAt150Mm3PerMJ: unknown;
+            wearAt150Mm3PerMJ: number;
             /**
              * Format: double
              * @description Kelvins above 150 C that double the wear.
              */
-            wearDoublingK: unknown;
+            wearDoublingK: number;
             wearJump: null | components["schemas"]["WearJump"];
             /**
              * Format: double
              * @description Conductivity through the thickness, W/mK.
              */
-            conductivityWMK: unknown;
+            conductivityWMK: number;
             /**
              * Format: double
              * @description Density, kg/m3.
              */
-            densityKgM3: unknown;
+            densityKgM3: number;
             /**
              * Format: double
              * @description Specific heat, J/kgK.
              */
-            specificHeatJKgK: unknown;
+            specificHeatJKgK: number;
             /**
              * Format: int32
              * @description Dust, 0 (none) to 10.
@@ -3142,7 +3265,7 @@ export interface components {
              * Format: double
              * @description Change of friction per kelvin below the first point of a chart: the family's own first step.
              */
-            coldSlopePerK?: unknown;
+            coldSlopePerK?: number;
         };
         /** @description What a pad is like beside its friction curve. Indices run from 0 (none, worst) to 10; null where only the family is known. */
         PadTraits: {
@@ -3183,8 +3306,11 @@ export interface components {
              * @default false
              */
             preBedded: boolean;
-            /** @description How far a pad gives at 160 bar, micrometres; null where unknown. */
-            compressibilityUm?: unknown;
+            /**
+             * Format: double
+             * @description How far a pad gives at 160 bar, micrometres; null where unknown.
+             */
+            compressibilityUm?: null | number;
             /** @description Two letters of SAE J866 from the pad's edge, such as FF; null where none. */
             edgeCode?: null | string;
         };
@@ -3210,17 +3336,17 @@ export interface components {
              * Format: double
              * @description Highest temperature while parked, C.
              */
-            peakC: unknown;
+            peakC: number;
             /**
              * Format: double
              * @description Minutes after stopping.
              */
-            minutesAfter: unknown;
+            minutesAfter: number;
             /**
              * Format: double
              * @description Rise above the temperature on stopping, K.
              */
-            riseK: unknown;
+            riseK: number;
         };
         /** @description One part's band over time. */
         PartBand: {
@@ -3245,9 +3371,9 @@ export interface components {
             /** @description The part. */
             part: components["schemas"]["BrakePart"];
             /** @description Highest temperature in each stretch, C. */
-            peakC: unknown[];
+            peakC: number[];
             /** @description Lowest temperature in each stretch, C. */
-            leastC: unknown[];
+            leastC: number[];
         };
         /** @description How a part wears through the season. */
         PartSeason: {
@@ -3259,7 +3385,7 @@ export interface components {
              * Format: double
              * @description Where it is changed.
              */
-            limitMm: unknown;
+            limitMm: number;
             /**
              * Format: int32
              * @description Event that it does not last through in the middle of the band, from 1; null where it lasts.
@@ -3290,17 +3416,17 @@ export interface components {
              * Format: double
              * @description A tenth of the members peak below, C.
              */
-            p10C: unknown;
+            p10C: number;
             /**
              * Format: double
              * @description Half peak below, C.
              */
-            p50C: unknown;
+            p50C: number;
             /**
              * Format: double
              * @description Nine tenths peak below, C.
              */
-            p90C: unknown;
+            p90C: number;
         };
         /**
          * @description How the pedal felt.
@@ -3314,7 +3440,7 @@ export interface components {
              * Format: double
              * @description Its line pressure, at most what 500 N at the pedal gives, bar.
              */
-            bar: unknown;
+            bar: number;
             /** @description Travel with everything cold, mm. */
             coldMm: components["schemas"]["Spread"];
             /** @description Travel with the fluid at its hottest, mm, as long as nothing boils. */
@@ -3343,22 +3469,22 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            startS: unknown;
+            startS: number;
             /**
              * Format: double
              * @description End in the day, s.
              */
-            endS: unknown;
+            endS: number;
             /**
              * Format: double
              * @description Braking energy of the front axle, MJ.
              */
-            frontMJ: unknown;
+            frontMJ: number;
             /**
              * Format: double
              * @description Braking energy of the rear axle, MJ.
              */
-            rearMJ: unknown;
+            rearMJ: number;
         };
         /**
          * @description What the pistons are made of.
@@ -3376,12 +3502,12 @@ export interface components {
              * Format: double
              * @description Fluid for them in whole bottles, in the driver's currency; null where the price is unknown.
              */
-            cost: unknown;
+            cost: null | number;
             /**
              * Format: double
              * @description Work, h.
              */
-            hours: unknown;
+            hours: number;
             /** @description The fluid on each event. */
             days: components["schemas"]["SeasonDay"][];
             /** @description The boiling line, month by month and at each bleeding. */
@@ -3390,7 +3516,7 @@ export interface components {
              * Format: double
              * @description Smallest margin, K.
              */
-            worstMarginK: unknown;
+            worstMarginK: number;
             /** @description True where every event keeps the margin, with a small chance of vapour. */
             holds: boolean;
         };
@@ -3418,16 +3544,23 @@ export interface components {
             fluid: components["schemas"]["BrakeFluid"];
             /** @description Its age or a reading. */
             fluidState: components["schemas"]["FluidState"];
-            /** @description Friction material left at the front this morning, mm; null for new pads. */
-            frontPadMm?: unknown;
-            /** @description The same at the rear. */
-            rearPadMm?: unknown;
+            /**
+             * Format: double
+             * @description Friction material left at the front this morning, mm; null for new pads.
+             */
+            frontPadMm?: null | number;
+            /**
+             * Format: double
+             * @description The same at the rear.
+             */
+            rearPadMm?: null | number;
             frontDuct?: null | components["schemas"]["WheelDuct"];
             /**
+             * Format: double
              * @description Share of the car's miles on the road, %.
              * @default 80
              */
-            roadPercent: unknown;
+            roadPercent: number;
             rearDuct?: null | components["schemas"]["WheelDuct"];
             /**
              * @description True where handed front rotors sit on each other's side.
@@ -3445,10 +3578,11 @@ export interface components {
              */
             bedded: boolean;
             /**
+             * Format: double
              * @description Laps in which stability control brakes a front wheel in the corners, %.
              * @default 0
              */
-            stabilityControlPercent: unknown;
+            stabilityControlPercent: number;
             /**
              * @description True where a full battery takes no recuperation.
              * @default false
@@ -3460,10 +3594,11 @@ export interface components {
              */
             roadDuty: string;
             /**
+             * Format: double
              * @description Trailer towed on the road, kg.
              * @default 0
              */
-            trailerKg: unknown;
+            trailerKg: number;
             /**
              * @description True where the trailer has brakes.
              * @default false
@@ -3521,7 +3656,7 @@ export interface components {
              * Format: double
              * @description Its share among the causes of the symptom, 0 to 1: a ranking, not a measured frequency.
              */
-            share: unknown;
+            share: number;
             /** @description What in this car's log speaks for it. */
             evidence: string[];
         };
@@ -3535,12 +3670,12 @@ export interface components {
              * Format: double
              * @description Figure with what is fitted; null where there is none.
              */
-            before: unknown;
+            before: null | number;
             /**
              * Format: double
              * @description Figure with this setup.
              */
-            after: unknown;
+            after: null | number;
             /** @description Unit of both. */
             unit: string;
             /** @description In words. */
@@ -3574,17 +3709,17 @@ export interface components {
              * Format: double
              * @description Duration, s.
              */
-            durationS: unknown;
+            durationS: number;
             /**
              * Format: double
              * @description Distance, m.
              */
-            lengthM: unknown;
+            lengthM: number;
             /**
              * Format: double
              * @description Highest speed, km/h.
              */
-            topKmh: unknown;
+            topKmh: number;
             /** @description Braking zones found. */
             zones: components["schemas"]["FoundZone"][];
             /** @description Stray samples that were mended. */
@@ -3631,17 +3766,17 @@ export interface components {
              * Format: double
              * @description From geometry and material, kg.
              */
-            geometryKg: unknown;
+            geometryKg: number;
             /**
              * Format: double
              * @description The maker's, kg; it wins where known.
              */
-            statedKg: unknown;
+            statedKg: null | number;
             /**
              * Format: double
              * @description The maker's over the geometry's less one, %.
              */
-            offPercent: unknown;
+            offPercent: null | number;
         };
         /**
          * @description What the ring is made of.
@@ -3657,29 +3792,30 @@ export interface components {
              * Format: double
              * @description Outer diameter, mm; of a drum the diameter that the shoes rub on.
              */
-            outerDiameterMm: unknown;
+            outerDiameterMm: number;
             /**
              * Format: double
              * @description Inner diameter of the rubbing ring, mm; of a drum not used.
              */
-            innerDiameterMm: unknown;
+            innerDiameterMm: number;
             /**
              * Format: double
              * @description Thickness today, mm; of a drum its wall.
              */
-            thicknessMm: unknown;
+            thicknessMm: number;
             /**
              * Format: double
              * @description The maker's service limit, mm.
              */
-            minThicknessMm: unknown;
+            minThicknessMm: number;
             /** @description What runs between the cheeks. */
             vanes?: components["schemas"]["VaneKind"];
             /**
+             * Format: double
              * @description Air gap between the cheeks, mm; 0 for a solid disc.
              * @default 0
              */
-            vaneGapMm: unknown;
+            vaneGapMm: number;
             /**
              * Format: int32
              * @description Number of vanes or pillars; 0 for a solid disc.
@@ -3687,16 +3823,23 @@ export interface components {
              */
             vaneCount: number;
             /**
+             * Format: double
              * @description Thickness of a vane, mm.
              * @default 5
              */
-            vaneThicknessMm: unknown;
+            vaneThicknessMm: number;
             /** @description One or two pieces. */
             construction?: components["schemas"]["RotorConstruction"];
-            /** @description The ring's mass by the maker, kg; wins over geometry. */
-            ringMassKg?: unknown;
-            /** @description Price of one, in the driver's currency; null where unknown. */
-            price?: unknown;
+            /**
+             * Format: double
+             * @description The ring's mass by the maker, kg; wins over geometry.
+             */
+            ringMassKg?: null | number;
+            /**
+             * Format: double
+             * @description Price of one, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
             /** @description What the ring is made of. */
             material?: components["schemas"]["RingMaterial"];
             /**
@@ -3705,10 +3848,11 @@ export interface components {
              */
             replacesCarbonCeramic: boolean;
             /**
+             * Format: double
              * @description Width of a drum's rubbing face, mm.
              * @default 45
              */
-            drumWidthMm: unknown;
+            drumWidthMm: number;
             finish?: null | components["schemas"]["RotorFinish"];
         };
         /**
@@ -3732,12 +3876,18 @@ export interface components {
              * @default false
              */
             slotsReachEdge: boolean;
-            /** @description Price of a replacement ring of a two-piece rotor; null where unknown. */
-            ringPrice?: unknown;
+            /**
+             * Format: double
+             * @description Price of a replacement ring of a two-piece rotor; null where unknown.
+             */
+            ringPrice?: null | number;
             /** @description Grade of bolts and nuts and whether they are for one use; null where none are needed. */
             hardware?: null | string;
-            /** @description Service limit of a carbon disc by mass, kg; null for iron. */
-            minRingMassKg?: unknown;
+            /**
+             * Format: double
+             * @description Service limit of a carbon disc by mass, kg; null for iron.
+             */
+            minRingMassKg?: null | number;
         };
         /** @description What a rotor's measures say. */
         RotorReading: {
@@ -3745,27 +3895,27 @@ export interface components {
              * Format: double
              * @description Mass of the ring that counts, kg.
              */
-            ringKg: unknown;
+            ringKg: number;
             /**
              * Format: double
              * @description Mass of the ring from its measures, kg (+-5 %, castings differ).
              */
-            geometryKg: unknown;
+            geometryKg: number;
             /**
              * Format: double
              * @description Heat for each kelvin at 200 C, kJ/K.
              */
-            kilojoulePerK: unknown;
+            kilojoulePerK: number;
             /**
              * Format: double
              * @description Thickness that may be worn, mm.
              */
-            wearMm: unknown;
+            wearMm: number;
             /**
              * Format: double
              * @description By how much holes or slots raise the stress at the face.
              */
-            stressRaiser: unknown;
+            stressRaiser: number;
             /** @description True where left and right rotors differ. */
             handed: boolean;
             /** @description What a driver should know before buying, in sentences. */
@@ -3785,17 +3935,17 @@ export interface components {
              * Format: double
              * @description Sum of what is known, for each track hour.
              */
-            perHour: unknown;
+            perHour: number;
             /**
              * Format: double
              * @description The same for the season's track hours.
              */
-            perSeason: unknown;
+            perSeason: number;
             /**
              * Format: double
              * @description What has to be bought to fit it.
              */
-            buyNow: unknown;
+            buyNow: number;
         };
         /** @description What a save returns. */
         Saved: {
@@ -3824,12 +3974,12 @@ export interface components {
              * Format: double
              * @description What is left in the middle of the bands, K.
              */
-            marginK: unknown;
+            marginK: number;
             /**
              * Format: double
              * @description Chance that it boils.
              */
-            boils: unknown;
+            boils: number;
         };
         /** @description An event of the season. */
         SeasonEvent: {
@@ -3844,7 +3994,7 @@ export interface components {
              * Format: double
              * @description Expected air temperature, C.
              */
-            ambientC: unknown;
+            ambientC: number;
             circuit?: null | components["schemas"]["Circuit"];
         };
         /** @description A season: the fluid by each policy, and what wears out before what. */
@@ -3899,14 +4049,14 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            startS: unknown;
+            startS: number;
             /**
              * Format: double
              * @description When the car stopped, s in the day.
              */
-            parkedS: unknown;
+            parkedS: number;
             /** @description Times, s in the day. */
-            timeS: unknown[];
+            timeS: number[];
             /** @description A temperature for each time, C. */
             parts: components["schemas"]["PartSeries"][];
             /** @description How a front wheel lost its heat, at times of its own. */
@@ -4125,9 +4275,9 @@ export interface components {
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */
-            timeS: unknown[];
+            timeS: number[];
             /** @description Speeds, km/h. */
-            speedKmh: unknown[];
+            speedKmh: number[];
         };
         /**
          * @description Unit of a column of speeds.
@@ -4145,17 +4295,17 @@ export interface components {
              * Format: double
              * @description What it costs to buy.
              */
-            buy: unknown;
+            buy: number;
             /**
              * Format: double
              * @description Risk before it.
              */
-            riskBefore: unknown;
+            riskBefore: number;
             /**
              * Format: double
              * @description Risk after it.
              */
-            riskAfter: unknown;
+            riskAfter: number;
         };
         /** @description What one kind of part has cost. */
         SpentOn: {
@@ -4165,12 +4315,12 @@ export interface components {
              * Format: double
              * @description Price of what was used up, in the driver's currency.
              */
-            spent: unknown;
+            spent: number;
             /**
              * Format: double
              * @description For each track hour behind it.
              */
-            perHour: unknown;
+            perHour: number;
             /** @description What the plan reckoned for each track hour. */
             planned: components["schemas"]["Spread"];
         };
@@ -4180,17 +4330,17 @@ export interface components {
              * Format: double
              * @description P10.
              */
-            p10: unknown;
+            p10: number;
             /**
              * Format: double
              * @description P50.
              */
-            p50: unknown;
+            p50: number;
             /**
              * Format: double
              * @description P90.
              */
-            p90: unknown;
+            p90: number;
         };
         SseItemOfstring: {
             data?: null | string;
@@ -4207,20 +4357,23 @@ export interface components {
              */
             sessions: number;
             /**
+             * Format: double
              * @description Minutes from the pit exit until the flag; the lap begun is finished, cool-down laps come after.
              * @default 20
              */
-            minutesEach: unknown;
+            minutesEach: number;
             /**
+             * Format: double
              * @description Minutes parked between sessions.
              * @default 40
              */
-            restMinutes: unknown;
+            restMinutes: number;
             /**
+             * Format: double
              * @description Speed of the out lap over a hot lap's.
              * @default 0.8
              */
-            outLapPace: unknown;
+            outLapPace: number;
             /**
              * Format: int32
              * @description Cool-down laps.
@@ -4228,10 +4381,11 @@ export interface components {
              */
             coolDownLaps: number;
             /**
+             * Format: double
              * @description Their speed over a hot lap's.
              * @default 0.65
              */
-            coolDownPace: unknown;
+            coolDownPace: number;
         };
         /** @description One stop and what the driver's foot had to do. */
         StopSummary: {
@@ -4249,57 +4403,57 @@ export interface components {
              * Format: double
              * @description Start in the day, s.
              */
-            atS: unknown;
+            atS: number;
             /**
              * Format: double
              * @description Speed before, km/h.
              */
-            entryKmh: unknown;
+            entryKmh: number;
             /**
              * Format: double
              * @description Speed after, km/h.
              */
-            exitKmh: unknown;
+            exitKmh: number;
             /**
              * Format: double
              * @description Mean deceleration, g.
              */
-            meanG: unknown;
+            meanG: number;
             /**
              * Format: double
              * @description Front chart temperature at its end, C.
              */
-            frontC: unknown;
+            frontC: number;
             /**
              * Format: double
              * @description Rear chart temperature at its end, C.
              */
-            rearC: unknown;
+            rearC: number;
             /**
              * Format: double
              * @description Mean front friction.
              */
-            frontMu: unknown;
+            frontMu: number;
             /**
              * Format: double
              * @description Mean rear friction.
              */
-            rearMu: unknown;
+            rearMu: number;
             /**
              * Format: double
              * @description Front share of the energy.
              */
-            frontShare: unknown;
+            frontShare: number;
             /**
              * Format: double
              * @description Line pressure, bar.
              */
-            pressureBar: unknown;
+            pressureBar: number;
             /**
              * Format: double
              * @description Pedal force, N.
              */
-            pedalN: unknown;
+            pedalN: number;
             /** @description Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of friction. */
             effort: components["schemas"]["Spread"];
         };
@@ -4319,17 +4473,17 @@ export interface components {
              * Format: double
              * @description Longer than with the original pads from 50 km/h at 5 C, m; negative where shorter.
              */
-            extraMetres: unknown;
+            extraMetres: number;
             /**
              * Format: double
              * @description Mean of dust and noise over both axles, 0 to 10.
              */
-            dustAndNoise: unknown;
+            dustAndNoise: number;
             /**
              * Format: double
              * @description 0 (as the original) to 10 (do not drive it on the road).
              */
-            penalty: unknown;
+            penalty: number;
         };
         /** @description A setup looked at closely: the whole day run with it. */
         Suggestion: {
@@ -4355,24 +4509,24 @@ export interface components {
              * Format: double
              * @description Front share of equal deceleration by the hydraulics with the pads warm.
              */
-            frontShare: unknown;
+            frontShare: number;
             /**
              * Format: double
              * @description The same with equal pads on the fitted rotors.
              */
-            equalPadShare: unknown;
+            equalPadShare: number;
             /** @description Share of the front pads' braking energy inside, below and above their working band. */
             energyInBand: components["schemas"]["EnergyShares"];
             /**
              * Format: double
              * @description Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.
              */
-            crackIndex: unknown;
+            crackIndex: number;
             /**
              * Format: double
              * @description Mass of both front rotors over the fitted ones, kg.
              */
-            unsprungKg: unknown;
+            unsprungKg: number;
             /** @description Why it stands where it does. */
             reasons: components["schemas"]["Reason"][];
         };
@@ -4389,21 +4543,27 @@ export interface components {
              * Format: double
              * @description Face over the section's mean in a stop from 190 km/h at 0.9 g on cold rotors, K.
              */
-            hardStopK: unknown;
+            hardStopK: number;
             /**
              * Format: double
              * @description Where iron begins to yield at the face, K (elastic bound of about 1.9 MPa/K; engineering judgement, +-30 K).
              */
-            limitK: unknown;
+            limitK: number;
             /** @description What it means. */
             sentence: string;
         };
         /** @description Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed. */
         Thresholds: {
-            /** @description Hottest threshold that was passed, C; null where none was. */
-            aboveC?: unknown;
-            /** @description Coolest threshold that was not, C; null where all were. */
-            belowC?: unknown;
+            /**
+             * Format: double
+             * @description Hottest threshold that was passed, C; null where none was.
+             */
+            aboveC?: null | number;
+            /**
+             * Format: double
+             * @description Coolest threshold that was not, C; null where all were.
+             */
+            belowC?: null | number;
         };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -4442,7 +4602,7 @@ export interface components {
              * Format: double
              * @description Peak friction coefficient on a dry, warm track; +-0.05 (common practice).
              */
-            grip: unknown;
+            grip: number;
         };
         /**
          * @description What runs between the two cheeks of a rotor.
@@ -4482,7 +4642,7 @@ export interface components {
              * Format: double
              * @description Left above the limit, in that unit.
              */
-            left: unknown;
+            left: number;
             lapsLeft: null | components["schemas"]["Spread"];
         };
         /** @description A step in the wear law beyond a temperature. */
@@ -4491,14 +4651,14 @@ export interface components {
              * Format: double
              * @description The temperature, C.
              */
-            boundaryC: unknown;
+            boundaryC: number;
             /** @description True where the factor holds above it, false where it holds below. */
             above: boolean;
             /**
              * Format: double
              * @description The factor.
              */
-            factor: unknown;
+            factor: number;
         };
         /** @description Wear of a car. */
         WearPage: {
@@ -4508,16 +4668,17 @@ export interface components {
              * Format: double
              * @description How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.
              */
-            levelFallMm: unknown;
+            levelFallMm: null | number;
             cost: null | components["schemas"]["CostSoFar"];
         };
         /** @description The weather of the day. */
         Weather: {
             /**
+             * Format: double
              * @description Air temperature, C.
              * @default 20
              */
-            ambientC: unknown;
+            ambientC: number;
             /**
              * @description True for a wet track.
              * @default false
@@ -4534,49 +4695,51 @@ export interface components {
              * Format: double
              * @description Share that left by the faces' convection.
              */
-            facesShare: unknown;
+            facesShare: number;
             /**
              * Format: double
              * @description Share that left by the vanes.
              */
-            vanesShare: unknown;
+            vanesShare: number;
             /**
              * Format: double
              * @description Share that was radiated.
              */
-            radiationShare: unknown;
+            radiationShare: number;
             /**
              * Format: double
              * @description Share that left through hat and hub.
              */
-            hubShare: unknown;
+            hubShare: number;
             /**
              * Format: double
              * @description Share that left from caliper and pads.
              */
-            caliperShare: unknown;
+            caliperShare: number;
             /**
              * Format: double
              * @description In minus out minus stored, over in: the simulation's own error.
              */
-            balanceError: unknown;
+            balanceError: number;
         };
         /** @description Cooling air led to one wheel, and what the wheel itself lets in. */
         WheelDuct: {
             /**
+             * Format: double
              * @description Hose diameter, mm; 0 for no duct.
              * @default 0
              */
-            hoseMm: unknown;
+            hoseMm: number;
             /** @description The dust shield. */
             shield?: components["schemas"]["Shield"];
             /** @description Where the hose blows. */
             aim?: components["schemas"]["DuctAim"];
             /**
+             * Format: double
              * @description Length of the hose, m.
              * @default 1
              */
-            lengthM: unknown;
+            lengthM: number;
             /** @description How open the wheel is. */
             wheel?: components["schemas"]["WheelOpenness"];
         };
@@ -4663,12 +4826,21 @@ export interface components {
              * @default 5
              */
             eventsAYear: number;
-            /** @description What may be spent at once, in the driver's currency; null for no bound. */
-            mostToBuy?: unknown;
-            /** @description How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound. */
-            mostColdMetres?: unknown;
-            /** @description Largest risk worth showing, 0 to 1; null for all. */
-            mostRisk?: unknown;
+            /**
+             * Format: double
+             * @description What may be spent at once, in the driver's currency; null for no bound.
+             */
+            mostToBuy?: null | number;
+            /**
+             * Format: double
+             * @description How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.
+             */
+            mostColdMetres?: null | number;
+            /**
+             * Format: double
+             * @description Largest risk worth showing, 0 to 1; null for all.
+             */
+            mostRisk?: null | number;
             /**
              * @description True where the class rules keep the rotor's diameter.
              * @default false
@@ -4697,7 +4869,7 @@ export interface components {
              * Format: double
              * @description Work, h (common practice, x1.5).
              */
-            hours: unknown;
+            hours: number;
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
         };
@@ -4741,17 +4913,17 @@ export interface components {
              * Format: double
              * @description Lower edge, C.
              */
-            fromC: unknown;
+            fromC: number;
             /**
              * Format: double
              * @description Upper edge, C.
              */
-            toC: unknown;
+            toC: number;
             /**
              * Format: double
              * @description Highest friction of the chart.
              */
-            plateauMu: unknown;
+            plateauMu: number;
             /** @description True where the maker's range is used, false where it is read off the curve. */
             stated: boolean;
         };
@@ -4761,42 +4933,42 @@ export interface components {
              * Format: double
              * @description Where it begins in the first, m.
              */
-            atM: unknown;
+            atM: number;
             /**
              * Format: double
              * @description Entry speed in the first, km/h.
              */
-            entryFirstKmh: unknown;
+            entryFirstKmh: number;
             /**
              * Format: double
              * @description And in the second.
              */
-            entrySecondKmh: unknown;
+            entrySecondKmh: number;
             /**
              * Format: double
              * @description Mean deceleration in the first, g.
              */
-            firstG: unknown;
+            firstG: number;
             /**
              * Format: double
              * @description And in the second.
              */
-            secondG: unknown;
+            secondG: number;
             /**
              * Format: double
              * @description Metres from the speed both reach to the speed both leave with, in the first.
              */
-            firstM: unknown;
+            firstM: number;
             /**
              * Format: double
              * @description And in the second.
              */
-            secondM: unknown;
+            secondM: number;
             /**
              * Format: double
              * @description Time that the second gains over the same piece of road; negative where it loses.
              */
-            gainedS: unknown;
+            gainedS: number;
         };
     };
     responses: never;
@@ -5025,8 +5197,8 @@ export interface operations {
         parameters: {
             query: {
                 name: string;
-                massKg: unknown;
-                powerKw: unknown;
+                massKg: number;
+                powerKw: number;
                 tyre: string;
                 motorcycle?: boolean;
             };
@@ -5701,7 +5873,7 @@ export interface operations {
     streamLogger: {
         parameters: {
             query?: {
-                speed?: unknown;
+                speed?: number;
             };
             header?: never;
             path: {
@@ -6665,7 +6837,7 @@ export interface operations {
     readMoisture: {
         parameters: {
             query: {
-                ageMonths: unknown;
+                ageMonths: number;
                 seed?: number;
             };
             header?: never;
@@ -6680,7 +6852,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": unknown;
+                    "application/json": number;
                 };
             };
         };

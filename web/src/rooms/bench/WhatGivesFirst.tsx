@@ -22,13 +22,14 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
   const gives = result.limits.filter((limit) => limit.gives);
   const sorted = byProbability(result.limits, band);
   const likely = sorted.filter((item) => item.limit.gives || (item.band?.probability ?? 0) >= 0.05).length;
+  const maybe = sorted.some((item) => item.limit.mayGive || (item.band?.probability ?? 0) >= 0.01);
   const shown = all ? sorted : sorted.slice(0, Math.max(5, likely));
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
       {gives.length === 0 && (
-        <p className="all-holds">
-          {likely > 0 || sorted.some((item) => item.limit.mayGive || (item.band?.probability ?? 0) >= 0.01)
+        <p className={maybe ? 'may-give' : 'all-holds'}>
+          {maybe
             ? 'Nothing gives in the middle of the band; at its edge something may.'
             : 'Everything holds for the whole day, to the edge of the band.'}
         </p>

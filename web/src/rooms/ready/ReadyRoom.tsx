@@ -58,7 +58,7 @@ export default function ReadyRoom() {
       </p>
       {order.error && <ProblemNote error={order.error} retry={() => void order.refetch()} />}
       <div className="ready-columns">
-        {order.data && order.data.steps.length > 0 && (
+        {order.data && (order.data.steps.length > 0 || order.data.refused.length > 0) && (
           <WorkList key={changes.join()} order={order.data} car={carKey(draft)} plan={plan} draft={draft} />
         )}
         <div>
