@@ -42,6 +42,7 @@ check compile dotnet build Rimrock.slnx -c Release -v quiet
 wait
 cat "$logs/front.log"
 check build scripts/build.sh
+check breaks-apply scripts/breaks.sh --check
 ( check format dotnet format Rimrock.slnx --verify-no-changes --no-restore ) >"$logs/style.log" 2>&1 &
 for project in tests/*/*.csproj; do
   name=$(basename "$project" .csproj)

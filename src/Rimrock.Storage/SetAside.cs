@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Dapper;
 using Rimrock.Contract;
 using Rimrock.Core.Quantities;
@@ -16,17 +17,30 @@ public sealed record AsideRow(string Table, string Kind, string Id, string Name,
 /// <param name="database">The database.</param>
 public sealed class SetAside(Database database)
 {
+    // Rows that were read once need not be read again until they change: a log of years is looked through once.
+    private readonly ConcurrentDictionary<(string Table, string Kind, string Id), (long Revision, long Version)> read = new();
+
     /// <summary>All of them.</summary>
     public IReadOnlyList<AsideRow> Find()
     {
         using var connection = database.Open();
         var found = new List<AsideRow>();
-        foreach (var row in connection.Query<Row>("SELECT 'shelf' AS [table], kind, id, name, version, body FROM shelf_item UNION ALL SELECT 'log', kind, id, day, version, body FROM log_entry", buffered: false))
+        foreach (var row in connection.Query<Row>("SELECT 'shelf' AS [table], kind, id, name, revision, version FROM shelf_item UNION ALL SELECT 'log', kind, id, day, revision, version FROM log_entry").ToList())
         {
+            var key = (row.Table, row.Kind, row.Id);
+            if ((read.TryGetValue(key, out var known) && known == (row.Revision, row.Version)) || BodyKind.Find(row.Kind, row.Table == "log") is not { } kind || BodyOf(row.Table, row.Kind, row.Id) is not { } body)
+            {
+                continue;
+            }
+
             var faults = new List<InputFault>();
-            if (BodyKind.Find(row.Kind, row.Table == "log") is { } kind && BodyText.Read(kind, (int)row.Version, row.Body, faults) is null)
+            if (BodyText.Read(kind, (int)row.Version, body, faults) is null)
             {
                 found.Add(new AsideRow(row.Table, row.Kind, row.Id, row.Name, faults));
+            }
+            else
+            {
+                read[key] = (row.Revision, row.Version);
             }
         }
 
@@ -52,5 +66,5 @@ public sealed class SetAside(Database database)
         return connection.Execute(table == "log" ? "DELETE FROM log_entry WHERE kind = @kind AND id = @id" : "DELETE FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) == 1;
     }
 
-    private sealed record Row(string Table, string Kind, string Id, string Name, long Version, string Body);
+    private sealed record Row(string Table, string Kind, string Id, string Name, long Revision, long Version);
 }
