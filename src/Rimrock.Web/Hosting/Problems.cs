@@ -29,6 +29,7 @@ public static class Problems
     {
         ArgumentNullException.ThrowIfNull(context);
         ArgumentNullException.ThrowIfNull(details);
+        details.Extensions["version"] = StartOptions.Version;
         context.Response.StatusCode = details.Status ?? StatusCodes.Status500InternalServerError;
         await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new ProblemDetailsContext { HttpContext = context, ProblemDetails = details });
     }
