@@ -1,5 +1,5 @@
-using Rimrock.Contract;
 using Dapper;
+using Rimrock.Contract;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Vehicles;
 

@@ -234,7 +234,16 @@ public sealed class FuzzTests : IDisposable
 
     private static string Usual(string name, Random random) => name switch
     {
-        "revision" => "0", "day" => "2026-05-01", "massKg" => "1500", "powerKw" => "110", "tyre" => "sport", "seed" => "1", "skip" or "take" => "5", "kind" => "pads", "table" => "shelf", "ageMonths" => "12",
+        "revision" => "0",
+        "day" => "2026-05-01",
+        "massKg" => "1500",
+        "powerKw" => "110",
+        "tyre" => "sport",
+        "seed" => "1",
+        "skip" or "take" => "5",
+        "kind" => "pads",
+        "table" => "shelf",
+        "ageMonths" => "12",
         "course" or "preview" or "archived" or "mend" or "motorcycle" => random.Next(2) == 0 ? "true" : "false",
         _ => $"fuzz-{random.Next(5)}",
     };

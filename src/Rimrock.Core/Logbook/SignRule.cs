@@ -27,7 +27,13 @@ public sealed record SignRule(Sign Sign, string Part, Verdict Verdict, string Se
 
     private static Dictionary<Sign, string> Names { get; } = new Dictionary<Sign, string>
     {
-        [Sign.Smell] = "A smell", [Sign.Smoke] = "Smoke", [Sign.Judder] = "Judder", [Sign.Squeal] = "Squeal", [Sign.Pull] = "A pull to one side", [Sign.BalanceWanders] = "A balance that wanders",
-        [Sign.AbsEarly] = "Electronics that step in early", [Sign.Leak] = "A leak",
+        [Sign.Smell] = "A smell",
+        [Sign.Smoke] = "Smoke",
+        [Sign.Judder] = "Judder",
+        [Sign.Squeal] = "Squeal",
+        [Sign.Pull] = "A pull to one side",
+        [Sign.BalanceWanders] = "A balance that wanders",
+        [Sign.AbsEarly] = "Electronics that step in early",
+        [Sign.Leak] = "A leak",
     };
 }

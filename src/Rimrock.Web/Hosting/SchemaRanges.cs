@@ -22,11 +22,33 @@ public static class SchemaRanges
     // Which type a range's path begins in; the rest of the path is the property.
     private static readonly Dictionary<Type, string> Owners = new()
     {
-        [typeof(Car)] = "car.", [typeof(Hydraulics)] = "car.hydraulics.", [typeof(AxleBrake)] = "axle.", [typeof(Rotor)] = "rotor.", [typeof(RotorFinish)] = "rotor.finish.",
-        [typeof(Pad)] = "pad.", [typeof(PadTraits)] = "pad.traits.", [typeof(CurvePoint)] = "curve.", [typeof(BrakeFluid)] = "fluid.", [typeof(FluidState)] = "fluidState.", [typeof(WheelDuct)] = "duct.",
-        [typeof(DuctKit)] = "duct.", [typeof(LineKit)] = "line.", [typeof(StintPlan)] = "stint.", [typeof(Weather)] = "weather.", [typeof(Circuit)] = "circuit.", [typeof(CircuitSegment)] = "circuit.segments.",
-        [typeof(BrakingZone)] = "zone.", [typeof(OutsideHeat)] = "outsideHeat.", [typeof(PredictionPlan)] = "", [typeof(Observation)] = "observation.", [typeof(Wishes)] = "wishes.",
-        [typeof(LogSession)] = "session.", [typeof(CornerLook)] = "corner.", [typeof(Inspection)] = "inspection.", [typeof(Mark)] = "kit.", [typeof(SeasonEvent)] = "events.",
+        [typeof(Car)] = "car.",
+        [typeof(Hydraulics)] = "car.hydraulics.",
+        [typeof(AxleBrake)] = "axle.",
+        [typeof(Rotor)] = "rotor.",
+        [typeof(RotorFinish)] = "rotor.finish.",
+        [typeof(Pad)] = "pad.",
+        [typeof(PadTraits)] = "pad.traits.",
+        [typeof(CurvePoint)] = "curve.",
+        [typeof(BrakeFluid)] = "fluid.",
+        [typeof(FluidState)] = "fluidState.",
+        [typeof(WheelDuct)] = "duct.",
+        [typeof(DuctKit)] = "duct.",
+        [typeof(LineKit)] = "line.",
+        [typeof(StintPlan)] = "stint.",
+        [typeof(Weather)] = "weather.",
+        [typeof(Circuit)] = "circuit.",
+        [typeof(CircuitSegment)] = "circuit.segments.",
+        [typeof(BrakingZone)] = "zone.",
+        [typeof(OutsideHeat)] = "outsideHeat.",
+        [typeof(PredictionPlan)] = "",
+        [typeof(Observation)] = "observation.",
+        [typeof(Wishes)] = "wishes.",
+        [typeof(LogSession)] = "session.",
+        [typeof(CornerLook)] = "corner.",
+        [typeof(Inspection)] = "inspection.",
+        [typeof(Mark)] = "kit.",
+        [typeof(SeasonEvent)] = "events.",
     };
 
     /// <summary>Every range that a form or a script meets, by its path; a field with several (a car's and a motorcycle's mass) has them in the order of use.</summary>

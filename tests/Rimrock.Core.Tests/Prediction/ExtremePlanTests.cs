@@ -139,8 +139,14 @@ public class ExtremePlanTests
 
     private static PredictionPlan Whole(PredictionPlan plan) => plan with
     {
-        FrontPad = plan.FrontPad with { Curve = Curve }, RearPad = plan.RearPad with { Curve = Curve }, FrontDuct = new WheelDuct(60, Shield.Trimmed), RearDuct = new WheelDuct(), OutsideHeat = new OutsideHeat(HeatedPlace.Caliper),
-        FrontPadMm = 8, RearPadMm = 7, Stint = new StintPlan(1, 6, 10),
+        FrontPad = plan.FrontPad with { Curve = Curve },
+        RearPad = plan.RearPad with { Curve = Curve },
+        FrontDuct = new WheelDuct(60, Shield.Trimmed),
+        RearDuct = new WheelDuct(),
+        OutsideHeat = new OutsideHeat(HeatedPlace.Caliper),
+        FrontPadMm = 8,
+        RearPadMm = 7,
+        Stint = new StintPlan(1, 6, 10),
     };
 
     private static IReadOnlyList<CurvePoint> Curve { get; } = [new(0, 0.3), new(100, 0.36), new(200, 0.4), new(350, 0.42), new(500, 0.36)];
