@@ -135,9 +135,9 @@ test('the shelf goes out as a file and comes in with a look first and a way back
   });
   await expect(page.getByText('would add 1 parts')).toBeVisible();
   await page.getByRole('button', { name: 'Put them on the shelf' }).click();
-  await expect(page.getByRole('button', { name: '11 fluids' })).toBeVisible();
+  await expect(page.getByRole('button', { name: '12 fluids' })).toBeVisible();
   await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.getByRole('button', { name: '10 fluids' })).toBeVisible();
+  await expect(page.getByRole('button', { name: '11 fluids' })).toBeVisible();
 });
 
 test('Shelf has no accessibility faults and works at 390 px', async ({ page }) => {

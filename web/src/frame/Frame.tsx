@@ -116,7 +116,11 @@ export function Frame() {
           </button>
         </div>
       </header>
-      {pathname !== '/new' && !linkFault && <PlanSentence />}
+      {pathname !== '/new' && !linkFault && (
+        <RoomBoundary key={search}>
+          <PlanSentence />
+        </RoomBoundary>
+      )}
       <main id="room" tabIndex={-1}>
         <RoomBoundary key={pathname}>{linkFault ? <BadLink fault={linkFault} /> : <Outlet />}</RoomBoundary>
       </main>

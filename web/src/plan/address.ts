@@ -22,19 +22,22 @@ const isObject = (value: unknown): value is Record<string, unknown> => typeof va
 const isPart = (value: unknown) => typeof value === 'string' || isObject(value);
 const isPartOrNone = (value: unknown) => value === undefined || value === null || isPart(value);
 
+const numbersIn = (value: Record<string, unknown>, ...keys: string[]) =>
+  keys.every((key) => value[key] === undefined || typeof value[key] === 'number');
+
 /** What must stand in a draft for the page to draw it; the figures in it are checked where they are used. */
 const shape: Record<string, (value: unknown) => boolean> = {
   car: isPart,
   circuit: isPart,
   pace: (value) => typeof value === 'string',
-  stint: (value) => isObject(value) && typeof value.sessions === 'number' && typeof value.minutesEach === 'number',
-  weather: (value) => isObject(value) && typeof value.ambientC === 'number',
+  stint: (value) => isObject(value) && numbersIn(value, 'sessions', 'minutesEach'),
+  weather: (value) => isObject(value) && numbersIn(value, 'ambientC'),
   frontPad: isPart,
   rearPad: isPart,
   frontRotor: isPartOrNone,
   rearRotor: isPartOrNone,
   fluid: isPart,
-  fluidState: (value) => isObject(value) && typeof value.ageMonths === 'number',
+  fluidState: (value) => isObject(value) && numbersIn(value, 'ageMonths'),
   refine: (value) => value === undefined || isObject(value),
   seen: (value) => value === undefined || Array.isArray(value),
   pins: (value) => value === undefined || Array.isArray(value),
