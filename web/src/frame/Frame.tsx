@@ -117,7 +117,7 @@ export function Frame() {
         </div>
       </header>
       {pathname !== '/new' && !linkFault && (
-        <RoomBoundary key={search}>
+        <RoomBoundary>
           <PlanSentence />
         </RoomBoundary>
       )}
