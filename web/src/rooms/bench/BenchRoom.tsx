@@ -188,7 +188,7 @@ const Verdict = memo(function Verdict({
         {gone
           ? `${gone.title}. ${inUnits(gone.sentence, system)}`
           : maybe
-            ? `Nothing gives in the middle of the band, but ${maybe.title.replace(/^./, (letter) => letter.toLowerCase())} may.`
+            ? `Nothing gives in the middle of the band; at its edge: ${maybe.title}.`
             : result.hardStops.length > 0
               ? ''
               : 'Everything holds, to the edge of the band.'}
