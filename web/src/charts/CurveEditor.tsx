@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { CurvePoint, CurveReading, DynamometerStop } from '../api/client';
+import { rangeOf } from '../api/ranges';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { areaPath, linePath, type Point } from './path';
@@ -21,6 +22,8 @@ const height = 330;
 const margin = { left: 40, right: 14, top: 14, bottom: 34 };
 const range = { fromC: -20, toC: 1000, muTop: 0.8 };
 const gapC = 1;
+const celsius = rangeOf('curve.temperatureC');
+const friction = rangeOf('curve.mu');
 const round = (value: number, step: number) => Math.round(value / step) * step;
 
 /** A friction curve whose points are dragged on the drawing, or moved by the arrow keys. */
@@ -41,11 +44,11 @@ export function CurveEditor({ points, typical, reading, stops, chosen, onChoose,
     return { temperatureC: x.invert(event.clientX - box.left), mu: y.invert(event.clientY - box.top) };
   };
   const move = (index: number, point: CurvePoint, run: string) => {
-    const least = (points[index - 1]?.temperatureC ?? -41) + gapC;
-    const most = (points[index + 1]?.temperatureC ?? 1101) - gapC;
+    const least = (points[index - 1]?.temperatureC ?? celsius.min - gapC) + gapC;
+    const most = (points[index + 1]?.temperatureC ?? celsius.max + gapC) - gapC;
     const next = {
       temperatureC: round(Math.min(most, Math.max(least, point.temperatureC)), 1),
-      mu: Number(round(Math.min(1.2, Math.max(0, point.mu)), 0.005).toFixed(3)),
+      mu: Number(round(Math.min(friction.max, Math.max(friction.min, point.mu)), 0.005).toFixed(3)),
     };
     onChange(
       points.map((old, i) => (i === index ? next : old)),
