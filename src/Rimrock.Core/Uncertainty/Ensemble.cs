@@ -12,6 +12,9 @@ namespace Rimrock.Core.Uncertainty;
 /// </summary>
 public static class Ensemble
 {
+    // No more threads than cores: one that stands back must not make the pool start another that stands back too.
+    private static readonly ParallelOptions Cores = new() { MaxDegreeOfParallelism = Environment.ProcessorCount };
+
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
@@ -36,6 +39,7 @@ public static class Ensemble
         MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
         {
             ends.Add(run, [.. places.Select(same => (double)same.Length)]);
+            Precedence.StandBack();
             for (var lane = 0; lane < places.Length; lane++)
             {
                 var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane, words: false);
@@ -76,7 +80,11 @@ public static class Ensemble
 
         // Every member has the same limits in the same order.
         var limitBands = new LimitBand[limits[0].Count];
-        Parallel.For(0, limitBands.Length, i => limitBands[i] = LimitBandOf(limits[0][i].Code, [.. limits.Select(all => all[i])], ranks));
+        Parallel.For(0, limitBands.Length, Cores, i =>
+        {
+            Precedence.StandBack();
+            limitBands[i] = LimitBandOf(limits[0][i].Code, [.. limits.Select(all => all[i])], ranks);
+        });
         return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
@@ -94,8 +102,9 @@ public static class Ensemble
         // Whole degrees: finer than any drawing shows.
         var count = track.Length / members;
         int[] low = new int[count], middle = new int[count], high = new int[count];
-        Parallel.For(0, count, i =>
+        Parallel.For(0, count, Cores, i =>
         {
+            Precedence.StandBack();
             var band = Quantiles.Band(track.AsSpan(i * members, members));
             low[i] = (int)Math.Round(band.P10);
             middle[i] = (int)Math.Round(band.P50);

@@ -17,7 +17,7 @@ internal static class MemberRuns
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
         var steps = phases.Sum(phase => phase.Schedule.Count);
-        Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel }, group =>
+        Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount }, group =>
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
             CarFactors[] cars = [.. mine.Select(place => Population.CarOf(scores[place[0]]))];
