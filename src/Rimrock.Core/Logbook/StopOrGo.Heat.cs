@@ -24,14 +24,18 @@ public static partial class StopOrGo
         if (paint is { AboveC: { } above })
         {
             yield return Hot(part, above, rotor, "the paint went at") ?? (paint.BelowC is { } left
-                ? new Finding(part, Verdict.Fine, Text($"Hotter than {above:0} °C, cooler than {left:0} °C; the ring's limit is {Strata.FaceLimitC(rotor):0} °C."), "Below the ring's limit.", Trade)
+                ? left > Strata.FaceLimitC(rotor) ? Unbounded(part, left, Strata.FaceLimitC(rotor)) : new Finding(part, Verdict.Fine, Text($"Hotter than {above:0} °C, cooler than {left:0} °C; the ring's limit is {Strata.FaceLimitC(rotor):0} °C."), "Below the ring's limit.", Trade)
                 : NotJudged(part, Text($"Every paint is gone, the hottest at {above:0} °C: how hot it was nobody knows. Paint a hotter one.")));
         }
         else if (paint is { BelowC: { } below })
         {
-            yield return new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No paint went.", Trade);
+            yield return below > Strata.FaceLimitC(rotor) ? Unbounded(part, below, Strata.FaceLimitC(rotor)) : new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No paint went.", Trade);
         }
     }
+
+    /// <summary>What stayed below a threshold that lies above the part's limit says nothing of the limit.</summary>
+    private static Finding Unbounded(string part, double belowC, double limitC) =>
+        NotJudged(part, Text($"Cooler than {belowC:0} °C, and the limit is {limitC:0} °C: whether it was passed nobody knows. Put on one that goes below the limit."));
 
     private static Finding? Hot(string part, double celsius, Rotor rotor, string how)
     {
@@ -46,19 +50,20 @@ public static partial class StopOrGo
     private static IEnumerable<Finding> OfCaliper(string part, Thresholds? sticker, PredictionPlan plan)
     {
         var vapour = Predictor.FluidOf(plan).VapourC;
+        var limit = Math.Min(Strata.SealLimitC, vapour);
         if (sticker is { AboveC: { } above })
         {
             yield return above >= SealsGoneC
                 ? new Finding(part, Verdict.StopNow, Text($"The caliper passed {above:0} °C: seals and boots are gone hard, and the fluid has boiled. Do not drive on; new seals, then bleed."), "A caliper beyond 250 °C stops the driving.", Trade)
-                : above >= Math.Min(Strata.SealLimitC, vapour)
+                : above >= limit
                     ? new Finding(part, Verdict.ChangeBefore, Text($"The caliper passed {above:0} °C: the seals take {Strata.SealLimitC:0} °C, this fluid shows vapour from {vapour:0} °C. Bleed, and look at boots and pistons before the next session."), "Above the part's limit the next session waits.", Trade)
                     : sticker.BelowC is { } left
-                        ? new Finding(part, Verdict.Fine, Text($"Hotter than {above:0} °C, cooler than {left:0} °C; seals take {Strata.SealLimitC:0} °C."), "Below the seals' limit.", Trade)
+                        ? left > limit ? Unbounded(part, left, limit) : new Finding(part, Verdict.Fine, Text($"Hotter than {above:0} °C, cooler than {left:0} °C; seals take {Strata.SealLimitC:0} °C."), "Below the seals' limit.", Trade)
                         : NotJudged(part, Text($"Every sticker has turned, the hottest at {above:0} °C: how hot it was nobody knows. Put a hotter one on."));
         }
         else if (sticker is { BelowC: { } below })
         {
-            yield return new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No sticker turned.", Trade);
+            yield return below > limit ? Unbounded(part, below, limit) : new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No sticker turned.", Trade);
         }
     }
 

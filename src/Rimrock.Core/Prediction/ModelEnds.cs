@@ -14,7 +14,7 @@ public sealed class BeyondModelException(IReadOnlyList<InputFault> faults) : Exc
 
 /// <summary>
 /// Where the model ends: beyond these no temperature, band or limit is a figure. Wide on purpose: iron melts from 1147 C (eutectic; handbook, from memory),
-/// a carbon ring's matrix from 1414 C (silicon; handbook, from memory), no brake fluid is liquid at 400 C, aluminium calipers have melted before 500 C plus its 160 K of slack.
+/// a carbon ring's matrix from 1414 C (silicon; handbook, from memory), no brake fluid is liquid at 400 C (common practice), an aluminium caliper has lost its strength long before 500 C (melts at 660 C; handbook, from memory).
 /// </summary>
 public static class ModelEnds
 {

@@ -107,6 +107,10 @@ public class StopOrGoTests
         Day(Seen(new Thresholds(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
         Day(Seen(new Thresholds(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
         Day(Seen(new Thresholds(560)))[0].Verdict.ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
+        Day(Seen(new Thresholds(BelowC: 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged, "a paint above the limit that stayed says nothing of the limit");
+        Day(Seen(new Thresholds(430, 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Seen(sticker: new Thresholds(143, 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Seen(sticker: new Thresholds(BelowC: 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
         Day(Seen(sticker: new Thresholds(310)))[0].Verdict.ShouldBe(Verdict.StopNow);
         Day(Seen(sticker: new Thresholds(210, 230)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
         Day(Seen(sticker: new Thresholds(143, 160)))[0].Verdict.ShouldBe(Verdict.Fine);
