@@ -29,7 +29,8 @@ public sealed record SpendStep(string What, Suggestion Setup, double Buy, double
 /// <param name="Cloud">Setups that nothing beats in everything, for the trade-off plot; weighed quickly, not looked at closely.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="ParetoSize">Setups that nothing beats in everything.</param>
-public sealed record MatchAnswer(Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, IReadOnlyList<WhyNot> WhyNot, string Verdict, IReadOnlyList<CloudPoint> Cloud, long Examined, int ParetoSize);
+/// <param name="Stops">Why what is fitted must not be driven on at all; empty where nothing stands against it.</param>
+public sealed record MatchAnswer(Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, IReadOnlyList<WhyNot> WhyNot, string Verdict, IReadOnlyList<CloudPoint> Cloud, long Examined, int ParetoSize, IReadOnlyList<HardStop>? Stops = null);
 
 /// <summary>A setup in the trade-off plot.</summary>
 /// <param name="Risk">Risk, 0 to 1.</param>
@@ -71,6 +72,13 @@ public static class Matcher
         var fitted = judge.Judge(Setup.Fitted(plan), null);
         var search = new SetupSearch(plan, offer, wishes, day);
         var found = search.Run(share => progress?.Invoke(0.6 * share), cancel);
+        var stops = HardStops.OfFitted(plan);
+        if (stops.Count > 0 && found.Front.Where(one => HardStops.OfFitted(one.Setup.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended)
+        {
+            // What keeps a part that must not be driven on is never ranked, where anything else is.
+            found = found with { Front = mended };
+        }
+
         var chosen = Varied(found.Front);
         var judged = new Suggestion?[chosen.Count];
         var done = 0;
@@ -80,9 +88,9 @@ public static class Matcher
             progress?.Invoke(0.6 + (0.3 * Interlocked.Increment(ref done) / chosen.Count));
         });
         var shortlist = judged.OfType<Suggestion>().OrderBy(setup => setup.Objectives.Score(wishes)).ThenBy(setup => setup.Key, StringComparer.Ordinal).Take(Shown).ToList();
-        var steps = fitted.Objectives.Risk <= EnoughRisk ? [] : Spend(plan, found, search, judge, fitted);
+        var steps = fitted.Objectives.Risk <= EnoughRisk && stops.Count == 0 ? [] : Spend(plan, found, search, judge, fitted);
         progress?.Invoke(1);
-        return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps), found.Cloud, found.Examined, found.Front.Count);
+        return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps, stops), found.Cloud, found.Examined, found.Front.Count, stops);
     }
 
     /// <summary>Best first, but no more than two with the same front pads on the same rotors.</summary>
@@ -245,8 +253,13 @@ public static class Matcher
             : $"With {name}{(kind is "frontPad" or "rearPad" ? $" and the best of the rest ({with.Setup.RearPad.Body.Name} at the rear, {with.Setup.Fluid.Body.Name})" : "")}, {string.Join("; ", worst)}.";
     }
 
-    private static string VerdictOf(Suggestion fitted, List<Suggestion> shortlist, List<SpendStep> steps)
+    private static string VerdictOf(Suggestion fitted, List<Suggestion> shortlist, List<SpendStep> steps, IReadOnlyList<HardStop> stops)
     {
+        if (stops.Count > 0)
+        {
+            return $"Do not drive on what is fitted: {stops[0].Sentence}";
+        }
+
         if (fitted.Objectives.Risk <= EnoughRisk)
         {
             return "Nothing needed: what is on the car holds this day.";

@@ -129,6 +129,11 @@ public class HardStopsTests
         (order.Order.Count, order.Steps.Count, order.Refused.Single().Code).ShouldBe((0, 0, "pad-discs"));
         var silicone = plan with { Fluid = new Core.Fluids.BrakeFluid("silicone", "dot5", 284, 250) };
         Core.Preparation.WorkOrder.Of(plan, silicone, false).Refused.Select(stop => stop.Code).ShouldBe(["silicone-abs", "silicone-mix"]);
+        var match = Core.Matching.Matcher.Match(carbon, new Offer([new("ceramic", new Core.Friction.Pad("made for it", "carbon-ceramic-disc"))], [], [], [], []), new Wishes());
+        match.Verdict.ShouldStartWith("Do not drive on what is fitted");
+        match.Stops!.Single().Code.ShouldBe("pad-discs");
+        match.Shortlist.ShouldNotBeEmpty();
+        match.Shortlist.ShouldAllBe(row => row.Parts.FrontPad.Id == "ceramic");
         Core.Prediction.Predictor.Predict(plan with { FrontPadMm = 2.5 }).HardStops.Single().Code.ShouldBe("pad-worn");
         Core.Prediction.Predictor.Predict(plan with { RearRotor = plan.RearRotor with { ThicknessMm = 9.5 } }).HardStops.Single().Code.ShouldBe("rotor-worn");
     }

@@ -2938,6 +2938,8 @@ export interface components {
              * @description Setups that nothing beats in everything.
              */
             paretoSize: number;
+            /** @description Why what is fitted must not be driven on at all; empty where nothing stands against it. */
+            stops?: null | components["schemas"]["HardStop"][];
         };
         /** @description A question for a short list. */
         MatchQuestion: {

@@ -12,6 +12,7 @@ import { asJson, asMarkdown, readComparison } from './share';
 import { OtherCaliper } from './OtherCaliper';
 import { Shortlist } from './Shortlist';
 import { SideBySide } from './SideBySide';
+import { HardStopList } from '../../shared/HardStopList';
 import { SpendOrder } from './SpendOrder';
 import { useMatch } from './useMatch';
 import { WhatMatters } from './WhatMatters';
@@ -135,7 +136,11 @@ export default function ChooseRoom() {
             <aside className="choose-right">
               <section aria-label="Spend in this order">
                 <h2>Spend in this order</h2>
-                <SpendOrder steps={answer.steps} enough={answer.fitted.objectives.risk <= enoughRisk} />
+                <HardStopList stops={answer.stops ?? []} />
+                <SpendOrder
+                  steps={answer.steps}
+                  enough={answer.fitted.objectives.risk <= enoughRisk && (answer.stops ?? []).length === 0}
+                />
               </section>
               <section aria-label="Trade-off">
                 <header className="section-head">
