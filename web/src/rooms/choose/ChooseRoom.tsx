@@ -105,6 +105,7 @@ export default function ChooseRoom() {
         {said}
       </p>
       {matched.error && <ProblemNote error={matched.error} retry={() => void matched.refetch()} />}
+      <HardStopList stops={answer?.stops ?? []} />
       <div className="choose">
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
@@ -136,7 +137,6 @@ export default function ChooseRoom() {
             <aside className="choose-right">
               <section aria-label="Spend in this order">
                 <h2>Spend in this order</h2>
-                <HardStopList stops={answer.stops ?? []} />
                 <SpendOrder
                   steps={answer.steps}
                   enough={answer.fitted.objectives.risk <= enoughRisk && (answer.stops ?? []).length === 0}
