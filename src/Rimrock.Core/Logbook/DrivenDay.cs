@@ -63,7 +63,7 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
 
         var pieces = cuts.Zip(cuts.Skip(1), (from, to) => Piece(whole, from, to)).ToList();
         var phases = pieces.Select((piece, i) => new DayPhase(1, PhaseKind.HotLap, i + 1, DrivingSchedule.Of(piece, plan.DrivenCar(), day.AirDensityKgM3))).ToList();
-        var belief = Population.Sketch;
+        var belief = Population.Prior.Sketched();
         var peaks = pieces.Select(_ => new float[belief.Scores.Length]).ToArray();
         var ends = new ModelEnds.Tally(plan);
         MemberRuns.Each(phases, plan, belief.Scores, (run, places, _) =>

@@ -125,7 +125,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var faults = plan.Faults().ToList();
         Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
-        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Sketch, cancel)).ToList();
+        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Prior.Sketched(), cancel)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select(policy => Season(plan, events, days, today, policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         return new SeasonPlan(policies, PartsOf(plan, events, days), Advise(policies, holding), (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today));

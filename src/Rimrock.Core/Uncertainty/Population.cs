@@ -12,13 +12,21 @@ namespace Rimrock.Core.Uncertainty;
 public sealed record Population(double[][] Scores, double[] Weights)
 {
     /// <summary>Members of a population.</summary>
-    public const int Size = KorobovLattice.Count;
+    public const int Size = 256;
 
-    /// <summary>What is believed before anything was seen: a lattice of standard normal scores, all of one weight.</summary>
-    public static Population Prior { get; } = new(Lattice(), [.. Enumerable.Repeat(1.0 / Size, Size)]);
+    /// <summary>Members of a sketch.</summary>
+    public const int SketchSize = 64;
 
-    /// <summary>Every fourth member of the prior: a sketch of the band in a quarter of the time, for questions about many days.</summary>
-    public static Population Sketch { get; } = new([.. Prior.Scores.Where((_, i) => i % 4 == 0)], [.. Enumerable.Repeat(4.0 / Size, Size / 4)]);
+    /// <summary>What is believed before anything was seen: standard normal scores, all of one weight, no two factors going together.</summary>
+    public static Population Prior { get; } = Equal(PriorScores.Rows[..Size]);
+
+    /// <summary>Further members of the prior, which go with <see cref="Prior"/> where a small chance has to be known better.</summary>
+    public static IReadOnlyList<double[]> Further { get; } = PriorScores.Rows[Size..];
+
+    /// <summary>
+    /// A sketch in a quarter of the time: the prior's first 64, which are a balanced sample of their own; of a learnt belief 64 by systematic resampling.
+    /// </summary>
+    public Population Sketched() => ReferenceEquals(this, Prior) ? Equal(PriorScores.Rows[..SketchSize]) : Resampled(SketchSize);
 
     /// <summary>How many equally weighted members say as much: (sum w)^2 / sum w^2 (Kong, Liu and Wong, JASA 89 (1994) 278-288; from memory).</summary>
     public double EffectiveSize() => EffectiveSizeOf(Weights);
@@ -30,9 +38,10 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// The same belief with members of one weight: each kept as often as its weight asks, by systematic resampling (Kitagawa,
     /// J. Comp. Graph. Stat. 5 (1996) 1-25; from memory) with the fixed offset of a half, so that the same input gives the same answer.
     /// </summary>
-    public Population Resampled()
+    /// <param name="count">How many members.</param>
+    public Population Resampled(int count = Size)
     {
-        var picked = new double[Scores.Length][];
+        var picked = new double[count][];
         var sum = 0.0;
         var place = 0;
         for (var i = 0; i < Scores.Length; i++)
@@ -49,7 +58,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
             picked[place++] = Scores[^1];
         }
 
-        return new Population(picked, Prior.Weights);
+        return Equal(picked);
     }
 
     /// <summary>The car of a row of scores.</summary>
@@ -73,5 +82,5 @@ public sealed record Population(double[][] Scores, double[] Weights)
         return squares > 0 ? sum * sum / squares : 0;
     }
 
-    private static double[][] Lattice() => [.. KorobovLattice.Points(PriorFactor.All.Count).Select(point => point.Select(NormalQuantile.At).ToArray())];
+    private static Population Equal(double[][] scores) => new(scores, [.. Enumerable.Repeat(1.0 / scores.Length, scores.Length)]);
 }

@@ -48,7 +48,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
         return new Proposal(centre, LowerRoot([.. covariance.Select(row => row.Select(value => value * Inflation).ToArray())]));
     }
 
-    /// <summary>256 members: the prior's lattice moved and stretched.</summary>
+    /// <summary>256 members: the prior's scores moved and stretched.</summary>
     public double[][] Draw() => [.. Population.Prior.Scores.Select(z => mean.Select((centre, j) =>
     {
         var sum = centre;

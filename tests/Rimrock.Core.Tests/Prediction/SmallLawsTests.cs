@@ -65,15 +65,6 @@ public class SmallLawsTests
     public void Unknown_codes_are_refused_by_name()
     {
         Should.Throw<InputFaultException>(() => RoadDuty.Find("moon")).Faults.Single().Allowed.ShouldContain("descent");
-        Should.Throw<ArgumentOutOfRangeException>(() => Core.Numerics.KorobovLattice.Points(23));
-    }
-
-    [Fact]
-    public void The_sketch_is_every_fourth_member_of_the_prior()
-    {
-        Population.Sketch.Scores.Length.ShouldBe(64);
-        Population.Sketch.Weights.Sum().ShouldBe(1, 1e-12);
-        Population.Sketch.Scores[1].ShouldBe(Population.Prior.Scores[4]);
-        Population.Sketch.Scores.Average(row => row[0]).ShouldBe(0, 0.05);
+        Should.Throw<ArgumentOutOfRangeException>(() => Core.Numerics.ScrambledSobol.Points(64, 65));
     }
 }

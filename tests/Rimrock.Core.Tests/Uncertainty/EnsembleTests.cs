@@ -10,49 +10,6 @@ public class EnsembleTests
     private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 10, 15) };
 
     [Fact]
-    public void Scores_are_standard_normal_in_every_dimension_and_do_not_go_together()
-    {
-        var scores = Population.Prior.Scores;
-        var columns = Enumerable.Range(0, PriorFactor.All.Count).Select(j => scores.Select(row => row[j]).ToArray()).ToArray();
-        foreach (var column in columns)
-        {
-            column.Average().ShouldBe(0, 0.05);
-            Math.Sqrt(column.Average(z => z * z)).ShouldBe(1, 0.05);
-            (column.Count(z => Math.Abs(z) < 1.2816) / 256.0).ShouldBe(0.8, 0.03);
-        }
-
-        for (var a = 0; a < columns.Length; a++)
-        {
-            for (var b = a + 1; b < columns.Length; b++)
-            {
-                Math.Abs(columns[a].Zip(columns[b], (x, y) => x * y).Average()).ShouldBeLessThan(0.13);
-            }
-        }
-    }
-
-    [Fact]
-    public void Low_discrepancy_points_fill_squares_far_more_evenly_than_chance()
-    {
-        var points = KorobovLattice.Points(KorobovLattice.MostDimensions);
-        var tables = new List<double>();
-        for (var a = 0; a < KorobovLattice.MostDimensions; a++)
-        {
-            for (var b = 0; b < a; b++)
-            {
-                var counts = new int[16];
-                foreach (var point in points)
-                {
-                    counts[((int)(point[a] * 4) * 4) + (int)(point[b] * 4)]++;
-                }
-
-                tables.Add(counts.Sum(count => (count - 16.0) * (count - 16) / 16));
-            }
-        }
-
-        tables.Average().ShouldBeLessThan(6, "a 4 x 4 table with even margins has 9 degrees of freedom: chance would give about 9");
-    }
-
-    [Fact]
     public void The_same_plan_gives_the_same_bands_in_order_round_the_median_run()
     {
         var one = Ensemble.Run(Plan);
