@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
@@ -36,8 +37,8 @@ internal static class SampleParts
 
     public static Limits LimitsOf(PredictionPlan plan) => new(Predictor.Predict(plan).Limits);
 
-    internal sealed class Limits(IReadOnlyList<Core.Matching.Limit> all)
+    internal sealed class Limits(IReadOnlyList<Limit> all)
     {
-        public Core.Matching.Limit this[string code] => all.Single(limit => limit.Code == code);
+        public Limit this[string code] => all.Single(limit => limit.Code == code);
     }
 }

@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Uncertainty;

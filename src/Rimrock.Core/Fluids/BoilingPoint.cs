@@ -34,11 +34,8 @@ public static class BoilingPoint
 /// <summary>Where vapour first shows in the line: a little below the boiling point on the bottle's terms.</summary>
 public static class VapourPoint
 {
-    /// <summary>Vapour shows this far below boiling once pressure is released, K (+-6; engineering judgement).</summary>
+    /// <summary>Vapour shows this far below boiling once pressure is released, K (engineering judgement).</summary>
     public const double BelowBoilingK = 8;
-
-    /// <summary>One standard deviation of that, K.</summary>
-    public const double SpreadK = 6;
 
     /// <summary>Fall with altitude, K per 1000 m (engineering judgement from the vapour pressure of water in glycol).</summary>
     public const double PerThousandMetresK = 3;

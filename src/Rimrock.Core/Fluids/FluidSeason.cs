@@ -1,4 +1,5 @@
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Fluids;
 
@@ -18,10 +19,6 @@ public static class FluidSeason
     private const double SeasonMonths = 7;
     private const double FreshMonths = 0.5;
 
-    // Eight tenths of a normal distribution lie within this many standard deviations.
-    private const double EightTenths = 1.2816;
-    private const double UptakeSpread = 1.6;
-    private const double CurveSpread = 1.25;
 
     /// <summary>How old the fluid is at the last event.</summary>
     public static double OldestMonths(bool freshEachEvent) => freshEachEvent ? FreshMonths : SeasonMonths;
@@ -53,8 +50,8 @@ public static class FluidSeason
         ArgumentNullException.ThrowIfNull(state);
         double At(double rate, double decay) => VapourPoint.Of(fluid.BoilingWith(fluid.ClassOf() is { Silicone: true } ? 0 : state.WaterAtCaliperPercent(rate), decay), altitudeM).Celsius;
         var middle = At(1, 1);
-        var sigma = Math.Sqrt(Square(At(1 / UptakeSpread, 1) - At(UptakeSpread, 1)) + Square(At(1, 1 / CurveSpread) - At(1, CurveSpread)) + Square(2 * VapourPoint.SpreadK)) / 2;
-        return new Spread(Math.Round(middle - (EightTenths * sigma), 1), Math.Round(middle, 1), Math.Round(middle + (EightTenths * sigma), 1));
+        var sigma = Math.Sqrt(Square(At(1 / PriorSpread.Water, 1) - At(PriorSpread.Water, 1)) + Square(At(1, 1 / PriorSpread.BoilingDecay) - At(1, PriorSpread.BoilingDecay)) + Square(2 * PriorSpread.VapourK)) / 2;
+        return new Spread(Math.Round(middle - (Spread.EdgeSigmas * sigma), 1), Math.Round(middle, 1), Math.Round(middle + (Spread.EdgeSigmas * sigma), 1));
 
         static double Square(double value) => value * value;
     }

@@ -51,8 +51,20 @@ public sealed record Pad(
         return new FrictionCurve(Curve ?? family.Curve, family.ColdSlopePerK);
     }
 
-    /// <summary>The pad's working band.</summary>
-    public WorkingBand WorkingBandOf() => WorkingBand.Of(FrictionCurveOf(), StatedFromC, StatedToC);
+    /// <summary>The pad's working band: of its own chart and its maker's range the narrower edge on each side; where only the family is known, its maker's range.</summary>
+    public WorkingBand WorkingBandOf() => WorkingBand.Of(FrictionCurveOf(), StatedFromC, StatedToC, ownChart: Curve is not null);
+
+    /// <summary>Its maker's range where its own chart does not bear it out, by more than is felt; null where it does or nothing is stated.</summary>
+    public WorkingBand? RangeConflict()
+    {
+        if (Curve is null || StatedFromC is not { } from || StatedToC is not { } to)
+        {
+            return null;
+        }
+
+        var own = WorkingBand.Of(FrictionCurveOf());
+        return from < own.FromC - WorkingBand.ConflictK || to > own.ToC + WorkingBand.ConflictK ? own with { FromC = from, ToC = to, Stated = true } : null;
+    }
 
     /// <summary>Lists what is wrong with the pad.</summary>
     public void Check(string field, ICollection<InputFault> faults)

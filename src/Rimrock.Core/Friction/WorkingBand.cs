@@ -10,13 +10,16 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
     /// <summary>Friction at the band's edges over the plateau's (engineering judgement: a tenth is felt).</summary>
     public const double EdgeShare = 0.9;
 
+    /// <summary>A range stated further than this beyond the chart's is a claim that the chart does not bear out, K (a traced chart's edge is known to +-25 K; engineering judgement).</summary>
+    public const double ConflictK = 25;
+
     private const double StepK = 1;
 
     /// <summary>
-    /// The contiguous range round the plateau where friction stays at or above 0.9 of it; the maker's stated range
-    /// where there is one. The upper edge never lies beyond the chart.
+    /// The contiguous range round the plateau where friction stays at or above 0.9 of it. Where its maker states a range too, the narrower edge counts on each side:
+    /// a claim never beats the pad's own chart. A family's typical chart is no chart of its own: there the stated range counts.
     /// </summary>
-    public static WorkingBand Of(FrictionCurve curve, double? statedFromC = null, double? statedToC = null)
+    public static WorkingBand Of(FrictionCurve curve, double? statedFromC = null, double? statedToC = null, bool ownChart = true)
     {
         ArgumentNullException.ThrowIfNull(curve);
         double plateauC = curve.FirstC, plateau = 0;
@@ -29,9 +32,9 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
             }
         }
 
-        if (statedFromC is { } from && statedToC is { } to)
+        if (statedFromC is { } claimedFrom && statedToC is { } claimedTo && !ownChart)
         {
-            return new WorkingBand(from, to, plateau, Stated: true);
+            return new WorkingBand(claimedFrom, claimedTo, plateau, Stated: true);
         }
 
         var edge = EdgeShare * plateau;
@@ -47,6 +50,9 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
             high += StepK;
         }
 
-        return new WorkingBand(low, high, plateau, Stated: false);
+        var (from, to) = (Math.Max(low, statedFromC ?? low), Math.Min(high, statedToC ?? high));
+
+        // A range that does not even meet the chart's says nothing of this pad: the chart stands.
+        return from < to ? new WorkingBand(from, to, plateau, Stated: from > low || to < high) : new WorkingBand(low, high, plateau, Stated: false);
     }
 }

@@ -78,7 +78,7 @@ public sealed record LearningPage(
     private static List<MovedFactor> Moves(Population belief)
     {
         var moved = new List<MovedFactor>();
-        for (var factor = 0; factor < PriorFactor.All.Count; factor++)
+        for (var factor = 0; factor < PriorFactor.Learnable; factor++)
         {
             var row = PriorFactor.All[factor];
             float[] scores = [.. belief.Scores.Select(score => (float)score[factor])];

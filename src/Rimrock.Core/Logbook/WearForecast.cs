@@ -1,4 +1,5 @@
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Logbook;
 
@@ -23,7 +24,7 @@ public sealed record Measured(DateOnly Date, double Value, double PredictedLoss,
 public sealed record WearForecast(string Part, string Unit, Spread Factor, int Readings, double Left, Spread? LapsLeft)
 {
     /// <summary>One sigma of the wear factor before anything was measured.</summary>
-    public const double PriorSigmaFactor = 1.7;
+    public const double PriorSigmaFactor = PriorSpread.Wear;
 
     /// <summary>One sigma of a thickness by caliper gauge, mm (engineering judgement).</summary>
     public const double GaugeMm = 0.15;

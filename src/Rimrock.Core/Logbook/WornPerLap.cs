@@ -28,7 +28,7 @@ public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, dou
         Axle Loss(AxleRun axle, Vehicles.AxleBrake brake, Rotor rotor, Pad pad)
         {
             var discJ = axle.EnergyJ[0] / (brake.Discs * laps);
-            return new Axle(axle.WornMm3[0] / (2 * brake.Discs * brake.PadAreaCm2 * 100 * laps), RingWear.WornMm(rotor, pad, discJ), RingWear.WornKg(rotor, pad, discJ));
+            return new Axle(brake.WornMm(axle.WornMm3[0]) / laps, RingWear.WornMm(rotor, pad, discJ), RingWear.WornKg(rotor, pad, discJ));
         }
 
         return new WornPerLap(Loss(run.Front, plan.Car.Front, plan.FrontRotor, plan.FrontPad), Loss(run.Rear, plan.Car.Rear, plan.RearRotor, plan.RearPad), hours);

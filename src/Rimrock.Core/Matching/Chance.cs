@@ -1,4 +1,6 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Matching;
 
@@ -6,7 +8,7 @@ namespace Rimrock.Core.Matching;
 public static class Chance
 {
     /// <summary>Standard deviations between the edges of eight tenths of a normal distribution.</summary>
-    public const double EightTenthsWidth = 2 * 1.2816;
+    public const double EightTenthsWidth = 2 * Spread.EdgeSigmas;
 
     private static readonly UniformTable Normal = new(-6, 6, 1201, NormalDistribution.Below);
 
@@ -15,10 +17,9 @@ public static class Chance
         sigma > 1e-9 ? Normal.At((demand - capacity) / sigma) : demand > capacity ? 1 : 0;
 
     /// <summary>How much a harm counts when chances are added up (engineering judgement): a sinking pedal whole, faded pads half.</summary>
-    public static double Weight(Harm harm) => harm switch { Harm.Danger => 1, Harm.Damage => 0.6, Harm.Warning => 0.5, _ => 0.1 };
+    public static double Weight(Harm harm) => harm switch { Harm.Danger => 1, Harm.Damage => 0.6, _ => 0.5 };
 
-    /// <summary>Standard deviation of the logarithm of pad wear (x1.7).</summary>
-    public const double LogWearSigma = 0.53;
+    private static readonly double LogWearSigma = Math.Log(PriorSpread.Wear);
 
     /// <summary>Probability that wear passes what is there, with x1.7 on wear.</summary>
     public static double WearsThrough(double wornMm, double spareMm) =>

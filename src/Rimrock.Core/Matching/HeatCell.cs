@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Vehicles;
@@ -70,8 +71,8 @@ internal sealed class HeatCell
         var run = Run(reference, phases, HeatResponse.Design);
         var hours = phases.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var perPascal = ColdStop.TorquePerPascal(plan);
-        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase => phase.FrontEnergy, Strata.FaceLimitC(plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
-        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase => phase.RearEnergy, Strata.FaceLimitC(plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
+        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase => phase.FrontEnergy, LimitTable.FaceLimitC(plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
+        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase => phase.RearEnergy, LimitTable.FaceLimitC(plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
         var cell = new HeatCell(front, rear,
             HeatResponse.Read(member => Peak(BrakePart.FrontSeals, member), later(BrakePart.FrontSeals)),
@@ -109,7 +110,7 @@ internal sealed class HeatCell
         var fluid = BrakePart.FrontFluid + offset;
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
         var laps = run.Phases.Where(phase => phase.Phase.Kind == PhaseKind.HotLap).ToList();
-        double Hot(int member) => laps.Count == 0 ? Peak(chart, member) : laps.Max(lap => energyOf(lap).Quantile(1 - LimitFinder.HotShare, member));
+        double Hot(int member) => laps.Count == 0 ? Peak(chart, member) : laps.Max(lap => energyOf(lap).Quantile(1 - LimitTable.HotShare, member));
         var hot = HeatResponse.Read(Hot, later(chart));
         var energy = Coarse(run, energyOf);
         var heat = new AxleHeat(hot, HeatResponse.Read(member => Peak(face, member), later(face)), HeatResponse.Read(member => Peak(fluid, member), later(fluid)),

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 

@@ -1,5 +1,7 @@
 using Rimrock.Core.Friction;
+using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -26,15 +28,15 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
     /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
     public const double WriteOffYears = 5;
 
-    // Eight tenths of a log-normal distribution with these sigmas: pad wear x1.7, ring life x3.
-    private const double PadBand = 1.97;
-    private const double RingBand = 4.09;
+    // Eight tenths of a log-normal distribution.
+    private static readonly double PadBand = Math.Pow(PriorSpread.Wear, Spread.EdgeSigmas);
+    private static readonly double RingBand = Math.Pow(PriorSpread.CrackLife, Spread.EdgeSigmas);
 
     /// <summary>Usable volume of an axle's new pads, mm3.</summary>
     public static double UsableMm3(AxleBrake axle)
     {
         ArgumentNullException.ThrowIfNull(axle);
-        return 2 * axle.Discs * axle.PadAreaCm2 * 100 * Math.Max(0.1, axle.PadNewMm - axle.PadLimitMm);
+        return axle.Mm3PerMm() * Math.Max(0.1, axle.PadNewMm - axle.PadLimitMm);
     }
 
     /// <summary>Track hours of a season.</summary>

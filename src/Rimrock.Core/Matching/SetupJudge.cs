@@ -1,6 +1,8 @@
 using Rimrock.Core.Fluids;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -81,7 +83,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
 
         var sigma = ((limit.DemandHigh ?? 0) - (limit.DemandLow ?? 0)) / Chance.EightTenthsWidth;
         var capacity = limit.Code is "front-fluid" or "rear-fluid" or "line-fluid" ? (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth
-            : limit.Code is "front-pad-hot" && on.FrontPad.Basis == Friction.ChartBasis.Unknown || limit.Code is "rear-pad-hot" && on.RearPad.Basis == Friction.ChartBasis.Unknown ? 40 : 0;
+            : limit.Code is "front-pad-hot" && on.FrontPad.Basis == Friction.ChartBasis.Unknown || limit.Code is "rear-pad-hot" && on.RearPad.Basis == Friction.ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
         return limit.Code == "street-cold" ? (limit.Gives ? 1 : 0) : Chance.Exceeds(-margin, 0, Math.Sqrt((sigma * sigma) + (capacity * capacity)));
     }
 

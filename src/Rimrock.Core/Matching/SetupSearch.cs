@@ -1,7 +1,9 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
@@ -282,7 +284,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var log = HeatCell.LogConductivity(pad.Body);
         var ambient = plan.Weather.AmbientC;
         var basis = heat.BasisShiftK(pad.Body.Basis);
-        var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? 40 : 0;
+        var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
         var referenceAxleShare = rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
         var usable = RunningCost.UsableMm3(heat.Brake);
         var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
@@ -299,11 +301,11 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
             var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
             var through = Chance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
-            var survival = (1 - (Chance.Weight(Harm.Warning) * fades)) * (1 - (Chance.Weight(Harm.Danger) * Chance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (Chance.Weight(Harm.Damage) * through));
+            var survival = (1 - (Chance.Weight(Harm.Nuisance) * fades)) * (1 - (Chance.Weight(Harm.Danger) * Chance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (Chance.Weight(Harm.Damage) * through));
             if (!rear)
             {
-                survival *= (1 - Chance.Exceeds(cell.Seals.At(shift, log), Strata.SealLimitC, cell.Seals.Sigma))
-                    * (1 - (Chance.Weight(Harm.Warning) * Chance.Exceeds(cell.Cone.At(shift, log), LimitFinder.ConeLimitUm, cell.Cone.Sigma)));
+                survival *= (1 - Chance.Exceeds(cell.Seals.At(shift, log), LimitTable.SealLimitC, cell.Seals.Sigma))
+                    * (1 - (Chance.Weight(Harm.Nuisance) * Chance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, cell.Cone.Sigma)));
             }
 
             states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);

@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;

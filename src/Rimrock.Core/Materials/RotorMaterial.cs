@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Materials;
 
@@ -18,11 +19,11 @@ public sealed class RotorMaterial
     private readonly double heatCurve;
     private readonly double peakHeight;
 
-    private RotorMaterial(double densityKgM3, double emissivity, double faceLimitC, (double At20, double PerK) conductivityWMK, (double At20, double At500, double At900) specificHeatJKgK, double peakHeight)
+    private RotorMaterial(double densityKgM3, double emissivity, (double C, double SpreadK) faceLimit, (double At20, double PerK) conductivityWMK, (double At20, double At500, double At900) specificHeatJKgK, double peakHeight)
     {
         DensityKgM3 = densityKgM3;
         Emissivity = emissivity;
-        FaceLimitC = faceLimitC;
+        (FaceLimitC, FaceLimitSpreadK) = faceLimit;
         conductivitySlope = conductivityWMK.PerK;
         conductivityAtZero = conductivityWMK.At20 - (20 * conductivityWMK.PerK);
         this.peakHeight = peakHeight;
@@ -38,28 +39,31 @@ public sealed class RotorMaterial
     /// Grey cast iron: conductivity 49.9 W/mK at 20 C, 0.0208 less each kelvin (within 0.6 of the tabulated 50/48/46/44/42/40
     /// at 20 to 500 C); specific heat 440 + 0.38 T J/kgK to 650 C (+-5 %), peak near 1000 at 750 C; emissivity oxidised, +-0.12.
     /// </summary>
-    public static RotorMaterial GreyIron { get; } = new(7200, 0.65, 700, (49.9, -0.0208), (447.6, 630, 782), 275);
+    public static RotorMaterial GreyIron { get; } = new(7200, 0.65, (700, PriorSpread.IronFaceK), (49.9, -0.0208), (447.6, 630, 782), 275);
 
     /// <summary>
     /// Carbon-ceramic (C/SiC): density 2250-2450, conductivity through the thickness 15-30 W/mK (lower than iron's, so a hotter
     /// face; figures along the fibres are higher), specific heat 700/1150/1300 J/kgK at 20/500/900 C, emissivity 0.85.
     /// </summary>
-    public static RotorMaterial CarbonCeramic { get; } = new(2350, 0.85, 1000, (25, -0.006), (700, 1150, 1300), 0);
+    public static RotorMaterial CarbonCeramic { get; } = new(2350, 0.85, (1000, PriorSpread.CarbonFaceK), (25, -0.006), (700, 1150, 1300), 0);
 
     /// <summary>
     /// Carbon-carbon: density 1800, conductivity through the thickness 20 W/mK (10-40), specific heat as graphite's,
     /// 700/1600/1880 J/kgK at 20/500/900 C, emissivity 0.85.
     /// </summary>
-    public static RotorMaterial CarbonCarbon { get; } = new(1800, 0.85, 1100, (20, -0.004), (700, 1600, 1880), 0);
+    public static RotorMaterial CarbonCarbon { get; } = new(1800, 0.85, (1100, PriorSpread.CarbonFaceK), (20, -0.004), (700, 1600, 1880), 0);
 
     /// <summary>Density, kg/m3.</summary>
     public double DensityKgM3 { get; }
 
     /// <summary>
-    /// What a rubbing face should stay below, C: iron changes its structure above about 720 C (+-30 K), carbon-ceramic and carbon-carbon
-    /// lose fibre to the air (+-100 K; all from memory, engineering judgement).
+    /// What a rubbing face should stay below, C: iron changes its structure above about 720 C, carbon-ceramic and carbon-carbon
+    /// lose fibre to the air (all from memory, engineering judgement).
     /// </summary>
     public double FaceLimitC { get; }
+
+    /// <summary>One standard deviation of that, K (engineering judgement).</summary>
+    public double FaceLimitSpreadK { get; }
 
     /// <summary>Emissivity of a used face, +-0.12.</summary>
     public double Emissivity { get; }

@@ -1,4 +1,5 @@
 using Rimrock.Core.Heat;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Prediction;
 
@@ -13,13 +14,11 @@ namespace Rimrock.Core.Prediction;
 /// <param name="ChartShiftK">Added to the reading of charts whose basis is unknown, K.</param>
 /// <param name="WaterRate">Factor on the fluid's water uptake.</param>
 /// <param name="BoilingDecay">Factor on the a of the boiling curve.</param>
+/// <param name="Capacities">What its parts can take.</param>
 /// <param name="QuietSide">True for the front wheel that the circuit asks less of; every other member follows the busier one.</param>
 public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0, double Energy = 1,
-    double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1, bool QuietSide = false)
+    double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1, MemberCapacities Capacities = default, bool QuietSide = false)
 {
-    /// <summary>One sigma of the driver's energy and of a batch's friction, as factors (docs/models/priors.md).</summary>
-    public const double EnergySigma = 1.15, FrictionSigma = 1.08;
-
     /// <summary>Every factor at its median.</summary>
     public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);
 
@@ -35,16 +34,16 @@ public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double Fr
         double Up(double spread) => Math.Pow(spread, sigmas);
         var wheel = WheelFactors.Median with
         {
-            Cooling = Up(1 / 1.35),
-            VaneFlow = Up(1 / 1.3),
-            WheelAirRiseK = 15 + (8 * sigmas),
-            RubbedShare = 0.8 * Up(1 / 1.2),
-            PadConductivity = Up(1.4),
-            PlateToPistonWM2K = 1500 * Up(1.5),
-            PistonToFluidWM2K = 300 * Up(1.5),
-            CaliperHeat = Up(1 / 1.5),
-            EmissivityShift = -0.12 * sigmas,
+            Cooling = Up(1 / PriorSpread.Cooling),
+            VaneFlow = Up(1 / PriorSpread.VaneFlow),
+            WheelAirRiseK = WheelFactors.Median.WheelAirRiseK + (PriorSpread.WheelAirK * sigmas),
+            RubbedShare = WheelFactors.Median.RubbedShare * Up(1 / PriorSpread.RubbedShare),
+            PadConductivity = Up(PriorSpread.PadConductivity),
+            PlateToPistonWM2K = WheelFactors.Median.PlateToPistonWM2K * Up(PriorSpread.PlateToPiston),
+            PistonToFluidWM2K = WheelFactors.Median.PistonToFluidWM2K * Up(PriorSpread.PistonToFluid),
+            CaliperHeat = Up(1 / PriorSpread.Caliper),
+            EmissivityShift = -PriorSpread.Emissivity * sigmas,
         };
-        return new CarFactors(wheel, wheel, Energy: Up(EnergySigma));
+        return new CarFactors(wheel, wheel, Energy: Up(PriorSpread.Energy));
     }
 }

@@ -1,6 +1,7 @@
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
@@ -14,7 +15,16 @@ namespace Rimrock.Core.Prediction;
 /// <param name="OriginalMetres">Distance with the pads the car was sold with, m.</param>
 /// <param name="EndFaceC">Front face at the end, C: a cold pad warms within one stop.</param>
 /// <param name="ReachesAbs">True where tyre grip limits both, so that pads make no difference.</param>
-public sealed record ColdStopResult(double SpeedKmh, double StartC, double PedalN, Spread Metres, double OriginalMetres, double EndFaceC, bool ReachesAbs);
+public sealed record ColdStopResult(double SpeedKmh, double StartC, double PedalN, Spread Metres, double OriginalMetres, double EndFaceC, bool ReachesAbs)
+{
+    /// <summary>The distance with a batch of other friction, m: beyond the build-up it goes as 1 / mu (first order).</summary>
+    /// <param name="friction">Factor on the friction.</param>
+    public double MetresWith(double friction)
+    {
+        var buildUp = StoppingDistance.BuildUpS * Speed.FromKmh(SpeedKmh);
+        return ReachesAbs ? Metres.P50 : buildUp + ((Metres.P50 - buildUp) / friction);
+    }
+}
 
 /// <summary>
 /// Integrates a stop with cold brakes: pressure from the pedal, torque from the friction of the moment, heat back into
@@ -113,7 +123,7 @@ public static class ColdStop
     {
         var buildUp = StoppingDistance.BuildUpS * Speed.FromKmh(speedKmh);
         var tyres = StoppingDistance.Metres(speedKmh, AbsShareOfGrip * plan.Drive().GripG() * Speed.StandardGravityMS2);
-        var band = Spread.Times(metres - buildUp, CarFactors.FrictionSigma, 2);
+        var band = Spread.Times(metres - buildUp, PriorSpread.Friction, 2);
         return new Spread(Math.Min(metres, Math.Max(tyres, buildUp + band.P10)), metres, buildUp + band.P90);
     }
 

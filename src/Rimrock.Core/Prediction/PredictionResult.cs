@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Prediction;
@@ -145,7 +146,7 @@ public sealed record PredictionResult(
     DayCourse? Course,
     IReadOnlyList<StrataLayer> Strata,
     IReadOnlyList<WheelCooling> Cooling,
-    IReadOnlyList<Matching.Limit> Limits,
+    IReadOnlyList<Limit> Limits,
     IReadOnlyList<ColdStopResult> ColdStops,
     FluidToday Fluid,
     FaceReport Faces,

@@ -1,7 +1,9 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
@@ -88,14 +90,15 @@ public static class Predictor
 
     /// <summary>The fluid of a plan as it is today.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="waterRate">Factor on the water uptake.</param>
-    /// <param name="boilingDecay">Factor on the a of the boiling curve.</param>
-    public static FluidToday FluidOf(PredictionPlan plan, double waterRate = 1, double boilingDecay = 1)
+    /// <param name="member">Whose water, chemistry and vapour; null for the middle.</param>
+    public static FluidToday FluidOf(PredictionPlan plan, CarFactors? member = null)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(waterRate);
-        var boils = plan.Fluid.BoilingWith(water, boilingDecay);
-        return new FluidToday(water, boils.Celsius, VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius, plan.Fluid.DryC, plan.Fluid.WetC);
+        var car = member ?? CarFactors.Median;
+        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(car.WaterRate);
+        var boils = plan.Fluid.BoilingWith(water, car.BoilingDecay);
+        var vapour = VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius + (PriorSpread.VapourK * car.Capacities.Vapour);
+        return new FluidToday(water, boils.Celsius, vapour, plan.Fluid.DryC, plan.Fluid.WetC);
     }
 
     private static LapSummary Summary(PredictionPlan plan, Day day, DayRun run)
@@ -104,8 +107,8 @@ public static class Predictor
         var front = run.Front.EnergyJ[Member];
         var share = front / Math.Max(1, front + run.Rear.EnergyJ[Member]);
         var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
-        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, Spread.Times(joules / 1e6, CarFactors.EnergySigma, 3),
-            Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, CarFactors.EnergySigma, 2), share,
+        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, Spread.Times(joules / 1e6, PriorSpread.Energy, 3),
+            Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, PriorSpread.Energy, 2), share,
             BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
     }
 
@@ -136,7 +139,7 @@ public static class Predictor
             var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
             // A corner's own friction, and past it the scatter of a batch: first order, pedal force as 1 / mu.
-            var scatter = Math.Pow(CarFactors.FrictionSigma, Spread.EdgeSigmas);
+            var scatter = Math.Pow(PriorSpread.Friction, Spread.EdgeSigmas);
             var corners = new[] { Cool, Hot }.Select(corner => TorquePerPascal(Member) / TorquePerPascal(corner)).Append(1).ToList();
             var effort = new Spread(Math.Round(pedal / best * corners.Min() / scatter, 2), Math.Round(pedal / best, 2), Math.Round(pedal / best * corners.Max() * scatter, 2));
             stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),
@@ -175,7 +178,7 @@ public static class Predictor
     {
         var paths = axle.Wheel.Paths;
         var whole = Math.Max(1, paths.Out[Member]);
-        return new WheelCooling(wheel, Spread.Times(paths.In[Member] / 1e6, CarFactors.EnergySigma, 2), paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
+        return new WheelCooling(wheel, Spread.Times(paths.In[Member] / 1e6, PriorSpread.Energy, 2), paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
             paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
     }

@@ -1,4 +1,5 @@
 using Rimrock.Core.Friction;
+using Rimrock.Core.Limits;
 
 namespace Rimrock.Core.Prediction;
 
@@ -12,24 +13,11 @@ public static class Strata
     // Beyond eight bins the kernel is below a millionth.
     private const int KernelReach = 8;
 
-    /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement, +-15 K).</summary>
-    public const double SealLimitC = 200;
-
-    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement, +-50 K).</summary>
-    public const double DrumLimitC = 350;
-
     /// <summary>Parts that have a layer.</summary>
     public static IReadOnlyList<BrakePart> LayerParts { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
     /// <summary>The part whose peak stands for a layer: a pad's layer is read at the chart's temperature.</summary>
     public static BrakePart PeakPart(BrakePart layer) => layer switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => layer };
-
-    /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
-    public static double FaceLimitC(Rotors.Rotor rotor)
-    {
-        ArgumentNullException.ThrowIfNull(rotor);
-        return rotor.Construction == Rotors.RotorConstruction.Drum ? DrumLimitC : rotor.MaterialOf().FaceLimitC;
-    }
 
     /// <summary>The layers from the fire to the fluid.</summary>
     public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, (int Middle, int Cool, int Hot) members)
@@ -44,14 +32,14 @@ public static class Strata
         [
             new("wet", "wet", fluid.WetC), new("today", "vapour today", fluid.VapourC), new("dry", "new", fluid.DryC),
         ]);
-        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", SealLimitC)]);
+        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", LimitTable.SealLimitC)]);
         return
         [
             Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
             Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
             Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
-            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, SealLimitC, "hardening"),
+            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitTable.SealLimitC, "hardening"),
         ];
 
         StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
@@ -65,7 +53,7 @@ public static class Strata
 
     /// <summary>The first hot lap with a tenth of its braking beyond capacity, in words.</summary>
     private static string First(DayRun run, Func<PhaseRecord, double> beyond) =>
-        run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= Matching.LimitFinder.HotShare) is { } found
+        run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= LimitTable.HotShare) is { } found
             ? $"fades from {(found.Phase.Session > 1 ? $"session {found.Phase.Session}, " : "")}lap {found.Phase.Lap}"
             : "";
 

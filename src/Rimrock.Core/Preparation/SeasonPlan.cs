@@ -4,6 +4,7 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Uncertainty;
@@ -109,7 +110,6 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private const int DaysBeforeEvent = 2;
     private const int DeliveryDays = 14;
     private const double DaysAMonth = 365.25 / 12;
-    private const double WearFactor = 1.7;
 
     /// <summary>Plans a season.</summary>
     /// <param name="plan">Car, parts, usual day; its fluid's age holds today.</param>
@@ -175,7 +175,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid], cancel);
         var hottest = fluids.MaxBy(fluid => fluid.P50)!;
         return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),
-            run.Front.WornMm3[0] / (2 * on.Car.Front.Discs * on.Car.Front.PadAreaCm2 * 100), run.Rear.WornMm3[0] / (2 * on.Car.Rear.Discs * on.Car.Rear.PadAreaCm2 * 100),
+            on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]),
             RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }
 
@@ -236,9 +236,9 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<(Spread FluidC, double FrontMm, double RearMm, double RingMm)> days) =>
     [
-        PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], WearFactor, events),
-        PartOf("rear pads", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)], WearFactor, events),
-        PartOf("front rotors", plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)], 2, events),
+        PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], PriorSpread.Wear, events),
+        PartOf("rear pads", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)], PriorSpread.Wear, events),
+        PartOf("front rotors", plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)], PriorSpread.RingWear, events),
     ];
 
     private static PartSeason PartOf(string name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor, IReadOnlyList<SeasonEvent> events)

@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
@@ -30,7 +31,8 @@ public static class Ensemble
         var population = belief ?? Population.Prior;
         var scores = population.EffectiveSize() < population.Scores.Length - 0.5 ? population.Resampled().Scores : population.Scores;
         var coldStops = new Lazy<ColdStopResult[]>(() => ColdStop.ComparedAtEverydayPedal(plan));
-        var limits = new IReadOnlyList<Limit>[scores.Length];
+        var rows = LimitTable.Of(plan);
+        var limits = new Reading[scores.Length][];
         var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
         double[] times = [];
@@ -42,7 +44,8 @@ public static class Ensemble
             Precedence.StandBack();
             for (var lane = 0; lane < places.Length; lane++)
             {
-                var found = LimitFinder.Find(plan, run, Predictor.FluidOf(plan, cars[lane].WaterRate, cars[lane].BoilingDecay), coldStops.Value, lane, words: false);
+                var day_ = MemberDay.Of(plan, run, lane, cars[lane], coldStops.Value);
+                Reading[] found = [.. rows.Select(row => row.Read(day_))];
                 foreach (var member in places[lane])
                 {
                     limits[member] = found;
@@ -79,11 +82,11 @@ public static class Ensemble
         var ranks = new FactorRanks(scores);
 
         // Every member has the same limits in the same order.
-        var limitBands = new LimitBand[limits[0].Count];
+        var limitBands = new LimitBand[rows.Count];
         Parallel.For(0, limitBands.Length, Cores, i =>
         {
             Precedence.StandBack();
-            limitBands[i] = LimitBandOf(limits[0][i].Code, [.. limits.Select(all => all[i])], ranks);
+            limitBands[i] = LimitBandOf(rows[i].Code, [.. limits.Select(all => all[i])], ranks);
         });
         return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
@@ -113,19 +116,19 @@ public static class Ensemble
         return new PartBand(part, low, middle, high);
     }
 
-    private static LimitBand LimitBandOf(string code, Limit[] members, FactorRanks ranks)
+    private static LimitBand LimitBandOf(string code, Reading[] members, FactorRanks ranks)
     {
         var giving = members.Where(limit => limit.Gives).Select(limit => limit.When!).OrderBy(when => (when.Session, when.Lap)).ToArray();
         var share = (double)giving.Length / members.Length;
         var error = Math.Sqrt(share * (1 - share) / members.Length);
-        var demands = members.Select(limit => limit.Demand ?? double.NaN).ToArray();
+        var demands = members.Select(limit => limit.Demand).ToArray();
         if (demands.Any(double.IsNaN))
         {
             return new LimitBand(code, share, error, null, null, null, null, []);
         }
 
         var band = Quantiles.Band([.. demands.Select(demand => (float)demand)]);
-        var margins = members.Select(limit => limit.Margin ?? 0).ToArray();
+        var margins = members.Select(limit => limit.Margin).ToArray();
         return new LimitBand(code, share, error, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
             giving.Length == 0 ? null : giving[giving.Length / 2], ranks.Contributions(margins));
     }

@@ -186,7 +186,7 @@ public static class Learning
             return answers;
         }
 
-        private static double LogNormal(double[] row) => -0.5 * row.Sum(z => z * z);
+        private static double LogNormal(double[] row) => -0.5 * row.Take(PriorFactor.Learnable).Sum(z => z * z);
     }
 
     private sealed class MemberAnswers(int days, int observations, int members)

@@ -1,5 +1,6 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Uncertainty;
 
@@ -63,13 +64,13 @@ public static class ObservationModel
         return -0.5 * off * off;
     }
 
-    /// <summary>Vapour forms in a lap with the probability of a logistic step 6 K wide at the vapour point; the first such lap makes the pedal soft.</summary>
+    /// <summary>Vapour forms in a lap with the probability of a logistic step 6 K wide at the vapour point, which differs from stop to stop and is no trait of the car; the first such lap makes the pedal soft.</summary>
     private static double PedalProbability(Observation observation, PredictionPlan plan, DayRun run, int lane, CarFactors car)
     {
         var firm = 1.0;
         foreach (var phase in Laps(observation, run))
         {
-            var vapour = 1 / (1 + Math.Exp(-Over(phase, plan, lane, car, observation.Rear ? 1 : 0) / VapourPoint.SpreadK));
+            var vapour = 1 / (1 + Math.Exp(-Over(phase, plan, lane, car, observation.Rear ? 1 : 0) / PriorSpread.VapourK));
             if (phase.Phase.Lap == observation.Lap && phase.Phase.Kind != PhaseKind.OutLap)
             {
                 return (firm * vapour * (1 - OtherCauses)) + OtherCauses;
@@ -82,7 +83,7 @@ public static class ObservationModel
     }
 
     private static double Over(PhaseRecord phase, PredictionPlan plan, int lane, CarFactors car, int offset) =>
-        phase.Peak[(int)BrakePart.FrontFluid + offset][lane] - Predictor.FluidOf(plan, car.WaterRate, car.BoilingDecay).VapourC;
+        phase.Peak[(int)BrakePart.FrontFluid + offset][lane] - Predictor.FluidOf(plan, car with { Capacities = MemberCapacities.Middle }).VapourC;
 
     private static IEnumerable<PhaseRecord> Laps(Observation observation, DayRun run) =>
         run.Phases.Where(phase => phase.Phase.Kind is not PhaseKind.Parked && (observation.Session is null || phase.Phase.Session == observation.Session));
@@ -101,6 +102,6 @@ public static class ObservationModel
     {
         var last = run.Phases[^1];
         var brake = observation.Rear ? plan.Car.Rear : plan.Car.Front;
-        return (observation.Rear ? last.RearWornMm3 : last.FrontWornMm3)[lane] / (2 * brake.Discs * brake.PadAreaCm2 * 100);
+        return brake.WornMm((observation.Rear ? last.RearWornMm3 : last.FrontWornMm3)[lane]);
     }
 }

@@ -1,5 +1,7 @@
+using System.Globalization;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Uncertainty;
 
@@ -12,37 +14,62 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="Spread">The spread in words.</param>
 /// <param name="Measure">What to measure to narrow it.</param>
 /// <param name="Move">The member moved by so many standard deviations.</param>
-public sealed record PriorFactor(string Code, string Name, string Spread, string Measure, Func<CarFactors, double, CarFactors> Move)
+/// <param name="OfCapacity">True for what a part can take: no observation of a day's heat tells of it, so that it is neither learnt nor shown as taught.</param>
+public sealed record PriorFactor(string Code, string Name, string Spread, string Measure, Func<CarFactors, double, CarFactors> Move, bool OfCapacity = false)
 {
     /// <summary>All factors; their order is the order of the sequence's dimensions.</summary>
     public static IReadOnlyList<PriorFactor> All { get; } =
     [
-        new("cooling", "cooling air", "x1.35", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { Cooling = wheel.Cooling * Math.Pow(1.35, z) })),
-        new("energy", "how late and hard you brake", "x1.15", "a recorded speed trace of one lap", (car, z) => car with { Energy = car.Energy * Math.Pow(CarFactors.EnergySigma, z) }),
-        new("vane-flow", "flow through the vanes", "x1.3", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { VaneFlow = wheel.VaneFlow * Math.Pow(1.3, z) })),
-        new("pad-conductivity", "heat that the pad lets through", "x1.4", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PadConductivity = wheel.PadConductivity * Math.Pow(1.4, z) })),
-        new("plate-to-piston", "heat from plate to piston", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * Math.Pow(1.5, z) })),
-        new("piston-to-fluid", "heat from piston to fluid", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { PistonToFluidWM2K = wheel.PistonToFluidWM2K * Math.Pow(1.5, z) })),
-        new("caliper", "the caliper's own cooling", "x1.5", "a sticker on the caliper", (car, z) => Wheels(car, wheel => wheel with { CaliperHeat = wheel.CaliperHeat * Math.Pow(1.5, z) })),
-        new("emissivity", "how well the rotor radiates", "+-0.12", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { EmissivityShift = wheel.EmissivityShift + (0.12 * z) })),
-        new("wheel-air", "warm air in the wheel", "+-8 K", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { WheelAirRiseK = Math.Max(0, wheel.WheelAirRiseK + (8 * z)) })),
-        new("rubbed-share", "share of the face that rubs", "x1.2", "a look at the rubbed band", (car, z) => Wheels(car, wheel => wheel with { RubbedShare = Math.Min(1, wheel.RubbedShare * Math.Pow(1.2, z)) })),
-        new("contact", "contact of pad and rotor", "x2", "a look at the rubbed band", (car, z) => Wheels(car, wheel => wheel with
-        {
-            ContactWM2K = wheel.ContactWM2K * Math.Pow(2, z), RestingWM2K = wheel.RestingWM2K * Math.Pow(2, z), GapWM2K = wheel.GapWM2K * Math.Pow(2, z),
-        })),
-        new("drag", "pads that drag", "x2", "how freely the wheel turns on the stand", (car, z) => Wheels(car, wheel => wheel with { DragNM = wheel.DragNM * Math.Pow(2, z) })),
-        new("front-share", "the electronics' front share", "+-0.03", "front and rear rotor paints together", (car, z) => car with { FrontShareShift = car.FrontShareShift + (0.03 * z) }),
-        new("front-friction", "scatter of the front pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { FrontFriction = car.FrontFriction * Math.Pow(CarFactors.FrictionSigma, z) }),
-        new("rear-friction", "scatter of the rear pad's friction", "x1.08", "its batch's dynamometer sheet", (car, z) => car with { RearFriction = car.RearFriction * Math.Pow(CarFactors.FrictionSigma, z) }),
-        new("chart-basis", "what the pad chart's temperature means", "+-40 K", "the chart's basis, from its maker", (car, z) => car with { ChartShiftK = car.ChartShiftK + (40 * z) }),
-        new("wear", "pad wear", "x1.7", "pad thickness before and after a day", (car, z) => car with { Wear = car.Wear * Math.Pow(1.7, z) }),
-        new("water", "water that the fluid took up", "x1.6", "a moisture reading", (car, z) => car with { WaterRate = car.WaterRate * Math.Pow(1.6, z) }),
-        new("duct", "what the duct really brings", "x1.6", "a rotor paint with and without the duct", (car, z) => Wheels(car, wheel => wheel with { Duct = wheel.Duct * Math.Pow(1.6, z) })),
-        new("hand", "vanes that turn the wrong way", "+-0.1", "a rotor paint between the band's edges", (car, z) => Wheels(car, wheel => wheel with { Hand = wheel.Hand + (0.1 * z) })),
-        new("side", "left and right front wheel", "+-0.04", "rotor paints on both sides", (car, z) => car with { Front = car.Front with { Side = car.Front.Side * (1 + (0.04 * Math.Clamp(z, -3, 3))) } }),
-        new("boiling-curve", "the fluid's chemistry", "x1.25", "a boiling-point test", (car, z) => car with { BoilingDecay = car.BoilingDecay * Math.Pow(1.25, z) }),
+        Wheel("cooling", "cooling air", PriorSpread.Cooling, "a rotor paint between the band's edges", (wheel, by) => wheel with { Cooling = wheel.Cooling * by }),
+        Car("energy", "how late and hard you brake", PriorSpread.Energy, "a recorded speed trace of one lap", (car, by) => car with { Energy = car.Energy * by }),
+        Wheel("vane-flow", "flow through the vanes", PriorSpread.VaneFlow, "a rotor paint between the band's edges", (wheel, by) => wheel with { VaneFlow = wheel.VaneFlow * by }),
+        Wheel("pad-conductivity", "heat that the pad lets through", PriorSpread.PadConductivity, "a sticker on the caliper", (wheel, by) => wheel with { PadConductivity = wheel.PadConductivity * by }),
+        Wheel("plate-to-piston", "heat from plate to piston", PriorSpread.PlateToPiston, "a sticker on the caliper", (wheel, by) => wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * by }),
+        Wheel("piston-to-fluid", "heat from piston to fluid", PriorSpread.PistonToFluid, "a sticker on the caliper", (wheel, by) => wheel with { PistonToFluidWM2K = wheel.PistonToFluidWM2K * by }),
+        Wheel("caliper", "the caliper's own cooling", PriorSpread.Caliper, "a sticker on the caliper", (wheel, by) => wheel with { CaliperHeat = wheel.CaliperHeat * by }),
+        WheelShift("emissivity", "how well the rotor radiates", (PriorSpread.Emissivity, ""), "a rotor paint between the band's edges", (wheel, by) => wheel with { EmissivityShift = wheel.EmissivityShift + by }),
+        WheelShift("wheel-air", "warm air in the wheel", (PriorSpread.WheelAirK, " K"), "a rotor paint between the band's edges", (wheel, by) => wheel with { WheelAirRiseK = Math.Max(0, wheel.WheelAirRiseK + by) }),
+        Wheel("rubbed-share", "share of the face that rubs", PriorSpread.RubbedShare, "a look at the rubbed band", (wheel, by) => wheel with { RubbedShare = Math.Min(1, wheel.RubbedShare * by) }),
+        Wheel("contact", "contact of pad and rotor", PriorSpread.Contact, "a look at the rubbed band", (wheel, by) => wheel with { ContactWM2K = wheel.ContactWM2K * by, RestingWM2K = wheel.RestingWM2K * by, GapWM2K = wheel.GapWM2K * by }),
+        Wheel("drag", "pads that drag", PriorSpread.Drag, "how freely the wheel turns on the stand", (wheel, by) => wheel with { DragNM = wheel.DragNM * by }),
+        CarShift("front-share", "the electronics' front share", (PriorSpread.FrontShare, ""), "front and rear rotor paints together", (car, by) => car with { FrontShareShift = car.FrontShareShift + by }),
+        Car("front-friction", "scatter of the front pad's friction", PriorSpread.Friction, "its batch's dynamometer sheet", (car, by) => car with { FrontFriction = car.FrontFriction * by }),
+        Car("rear-friction", "scatter of the rear pad's friction", PriorSpread.Friction, "its batch's dynamometer sheet", (car, by) => car with { RearFriction = car.RearFriction * by }),
+        CarShift("chart-basis", "what the pad chart's temperature means", (PriorSpread.ChartBasisK, " K"), "the chart's basis, from its maker", (car, by) => car with { ChartShiftK = car.ChartShiftK + by }),
+        Car("wear", "pad wear", PriorSpread.Wear, "pad thickness before and after a day", (car, by) => car with { Wear = car.Wear * by }),
+        Car("water", "water that the fluid took up", PriorSpread.Water, "a moisture reading", (car, by) => car with { WaterRate = car.WaterRate * by }),
+        Wheel("duct", "what the duct really brings", PriorSpread.Duct, "a rotor paint with and without the duct", (wheel, by) => wheel with { Duct = wheel.Duct * by }),
+        WheelShift("hand", "vanes that turn the wrong way", (PriorSpread.Hand, ""), "a rotor paint between the band's edges", (wheel, by) => wheel with { Hand = wheel.Hand + by }),
+        new("side", "left and right front wheel", Text($"+-{PriorSpread.Side}"), "rotor paints on both sides", (car, z) => car with { Front = car.Front with { Side = car.Front.Side * (1 + (PriorSpread.Side * Math.Clamp(z, -3, 3))) } }),
+        Car("boiling-curve", "the fluid's chemistry", PriorSpread.BoilingDecay, "a boiling-point test", (car, by) => car with { BoilingDecay = car.BoilingDecay * by }),
+        Capacity("vapour", "where vapour shows below boiling", Text($"+-{PriorSpread.VapourK} K"), "a boiling-point test", (takes, z) => takes with { Vapour = takes.Vapour + z }),
+        Capacity("front-face-limit", "what the front rotors take", FaceSpread, "the ring's alloy, from its maker", (takes, z) => takes with { FrontFace = takes.FrontFace + z }),
+        Capacity("rear-face-limit", "what the rear rotors take", FaceSpread, "the ring's alloy, from its maker", (takes, z) => takes with { RearFace = takes.RearFace + z }),
+        Capacity("seal-limit", "what the piston seals take", Text($"+-{PriorSpread.SealK} K"), "the seals' rubber, from the caliper's maker", (takes, z) => takes with { Seals = takes.Seals + z }),
+        Capacity("cone-limit", "how far out of flat a ring may stand", Text($"+-{PriorSpread.ConeUm} µm"), "a dial gauge on the hot ring", (takes, z) => takes with { Cone = takes.Cone + z }),
     ];
 
+    /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
+    public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();
+
+    private static string FaceSpread => Text($"+-{PriorSpread.IronFaceK} K on iron, +-{PriorSpread.CarbonFaceK} K on carbon, +-{PriorSpread.DrumK} K in a drum");
+
+    private static PriorFactor Car(string code, string name, double factor, string measure, Func<CarFactors, double, CarFactors> move) =>
+        new(code, name, Text($"x{factor}"), measure, (car, z) => move(car, Math.Pow(factor, z)));
+
+    private static PriorFactor CarShift(string code, string name, (double One, string Unit) spread, string measure, Func<CarFactors, double, CarFactors> move) =>
+        new(code, name, Text($"+-{spread.One}{spread.Unit}"), measure, (car, z) => move(car, spread.One * z));
+
+    private static PriorFactor Wheel(string code, string name, double factor, string measure, Func<WheelFactors, double, WheelFactors> move) =>
+        Car(code, name, factor, measure, (car, by) => Wheels(car, wheel => move(wheel, by)));
+
+    private static PriorFactor WheelShift(string code, string name, (double One, string Unit) spread, string measure, Func<WheelFactors, double, WheelFactors> move) =>
+        CarShift(code, name, spread, measure, (car, by) => Wheels(car, wheel => move(wheel, by)));
+
+    private static PriorFactor Capacity(string code, string name, string spread, string measure, Func<MemberCapacities, double, MemberCapacities> move) =>
+        new(code, name, spread, measure, (car, z) => car with { Capacities = move(car.Capacities, z) }, OfCapacity: true);
+
     private static CarFactors Wheels(CarFactors car, Func<WheelFactors, WheelFactors> move) => car with { Front = move(car.Front), Rear = move(car.Rear) };
+
+    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -1,3 +1,5 @@
+using Rimrock.Core.Priors;
+
 namespace Rimrock.Core.Uncertainty;
 
 /// <summary>
@@ -21,7 +23,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <param name="observations">The observations.</param>
     public static Proposal Towards(double[][] scores, float[][] predicted, IReadOnlyList<Observation> observations)
     {
-        var dimensions = scores[0].Length;
+        var dimensions = PriorFactor.Learnable;
         var precision = Identity(dimensions, 1);
         var pull = new double[dimensions];
         for (var o = 0; o < observations.Count; o++)
@@ -48,17 +50,19 @@ internal sealed class Proposal(double[] mean, double[][] root)
         return new Proposal(centre, LowerRoot([.. covariance.Select(row => row.Select(value => value * Inflation).ToArray())]));
     }
 
-    /// <summary>256 members: the prior's scores moved and stretched.</summary>
-    public double[][] Draw() => [.. Population.Prior.Scores.Select(z => mean.Select((centre, j) =>
+    /// <summary>256 members: the prior's scores moved and stretched; those that nothing seen can move stay as they are.</summary>
+    public double[][] Draw() => [.. Population.Prior.Scores.Select(z => z.Select((own, j) => j < mean.Length ? Moved(z, j) : own).ToArray())];
+
+    private double Moved(double[] z, int j)
     {
-        var sum = centre;
+        var sum = mean[j];
         for (var k = 0; k <= j; k++)
         {
             sum += root[j][k] * z[k];
         }
 
         return sum;
-    }).ToArray())];
+    }
 
     /// <summary>Log of how believable its centre was before: 0 at the prior's, less the further the evidence pulls.</summary>
     public double LogReach() => -0.5 * mean.Sum(z => z * z);
@@ -66,9 +70,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <summary>Log of the density at a row of scores, up to a constant.</summary>
     public double LogDensity(double[] row)
     {
-        var solved = new double[row.Length];
+        var solved = new double[mean.Length];
         var log = 0.0;
-        for (var j = 0; j < row.Length; j++)
+        for (var j = 0; j < mean.Length; j++)
         {
             var rest = row[j] - mean[j];
             for (var k = 0; k < j; k++)
@@ -90,7 +94,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
         if (observation.Kind == ObservationKind.PedalSoft)
         {
             var soft = observation.Lap > 0;
-            return soft == middle > 0 ? null : (0, Fluids.VapourPoint.SpreadK);
+            return soft == middle > 0 ? null : (0, PriorSpread.VapourK);
         }
 
         if (!observation.IsInterval())
@@ -110,7 +114,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <summary>Least squares of predictions on scores; the intercept is the prediction at scores of zero.</summary>
     private static (double Intercept, double[] Slope) Line(double[][] scores, float[] values)
     {
-        var width = scores[0].Length + 1;
+        var width = PriorFactor.Learnable + 1;
         var normal = Identity(width, Ridge);
         var right = new double[width];
         for (var i = 0; i < scores.Length; i++)

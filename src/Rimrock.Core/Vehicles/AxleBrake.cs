@@ -86,6 +86,13 @@ public sealed record AxleBrake(
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed];
 
+    /// <summary>Friction material that a volume worn off the axle takes off each pad, mm.</summary>
+    /// <param name="mm3">Volume, mm3.</param>
+    public double WornMm(double mm3) => mm3 / Mm3PerMm();
+
+    /// <summary>Volume of one millimetre of all the axle's pads, mm3.</summary>
+    public double Mm3PerMm() => 2 * Discs * PadAreaCm2 * 100;
+
     /// <summary>Piston area of one side, m2.</summary>
     public double OneSidePistonAreaM2() => PistonsMm.Sum(mm => Math.PI / 4 * mm * mm * 1e-6);
 

@@ -1,3 +1,4 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;

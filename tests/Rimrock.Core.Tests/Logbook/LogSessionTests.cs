@@ -53,7 +53,7 @@ public class LogSessionTests
         (page.After.P90 - page.After.P10).ShouldBeLessThan(page.Before.P90 - page.Before.P10);
         page.Promises.Single().BelowC.ShouldBe(330);
         page.Next.ShouldContain("paint near");
-        page.Moved.Count.ShouldBe(PriorFactor.All.Count);
+        page.Moved.Count.ShouldBe(PriorFactor.Learnable);
         LearningPage.Of(Plan, [Bare], evidence => Learning.From(evidence)).ShouldBeNull();
     }
 

@@ -95,10 +95,10 @@ public class RandomPlanTests
             (demand.P10C <= demand.P50C && demand.P50C <= demand.P90C && demand.P90C <= demand.PeakC + demand.BinK).ShouldBeTrue();
         }
 
-        // Limits that give come first, in the order of the day.
+        // Limits that give come first, danger before damage before nuisance, each in the order of the day.
         var gives = result.Limits.Select(limit => limit.Gives).ToList();
         gives.ShouldBe([.. gives.OrderByDescending(give => give)]);
-        result.Limits.Where(limit => limit.Gives).Select(limit => (limit.When!.Session, limit.When.Lap)).ShouldBeInOrder();
+        result.Limits.Where(limit => limit.Gives).Select(limit => (-(int)limit.Harm, limit.When!.Session, limit.When.Lap)).ShouldBeInOrder();
     }
 
     [Fact]

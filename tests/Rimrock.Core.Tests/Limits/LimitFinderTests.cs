@@ -1,9 +1,10 @@
+using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 
-namespace Rimrock.Core.Tests.Matching;
+namespace Rimrock.Core.Tests.Limits;
 
 public class LimitFinderTests
 {

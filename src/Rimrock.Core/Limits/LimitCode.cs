@@ -1,0 +1,53 @@
+namespace Rimrock.Core.Limits;
+
+/// <summary>Stable codes of the limits; the rows stand in <see cref="LimitTable"/>.</summary>
+public static class LimitCode
+{
+    /// <summary>Front pads beyond their band.</summary>
+    public const string FrontPadHot = "front-pad-hot";
+
+    /// <summary>Rear pads beyond theirs.</summary>
+    public const string RearPadHot = "rear-pad-hot";
+
+    /// <summary>Front pads below theirs on the out lap.</summary>
+    public const string FrontPadCold = "front-pad-cold";
+
+    /// <summary>A long first stop on a cold morning.</summary>
+    public const string StreetCold = "street-cold";
+
+    /// <summary>Vapour at the front.</summary>
+    public const string FrontFluid = "front-fluid";
+
+    /// <summary>Vapour at the rear.</summary>
+    public const string RearFluid = "rear-fluid";
+
+    /// <summary>Vapour in a line beside something hot.</summary>
+    public const string LineFluid = "line-fluid";
+
+    /// <summary>Front seals that harden.</summary>
+    public const string FrontSeals = "front-seals";
+
+    /// <summary>Front seals that let go.</summary>
+    public const string FrontSealsGone = "front-seals-gone";
+
+    /// <summary>The front rotors' rubbing face.</summary>
+    public const string FrontFace = "front-face";
+
+    /// <summary>The rear rotors' or drums' rubbing face.</summary>
+    public const string RearFace = "rear-face";
+
+    /// <summary>Front rotors out of flat.</summary>
+    public const string FrontCone = "front-cone";
+
+    /// <summary>Front pads worn below their limit.</summary>
+    public const string FrontWear = "front-wear";
+
+    /// <summary>Rear pads worn below their limit.</summary>
+    public const string RearWear = "rear-wear";
+
+    /// <summary>Front pads worn to the metal.</summary>
+    public const string FrontWornThrough = "front-worn-through";
+
+    /// <summary>Rear pads worn to the metal.</summary>
+    public const string RearWornThrough = "rear-worn-through";
+}

@@ -1,0 +1,104 @@
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Priors;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Core.Limits;
+
+/// <summary>One limit: everything that the rooms need to know of it.</summary>
+/// <param name="Code">Stable code.</param>
+/// <param name="Part">The part whose day it is about.</param>
+/// <param name="Unit">Unit of demand and capacity.</param>
+/// <param name="Moves">What moves it.</param>
+/// <param name="HarmOf">How bad it is on this car.</param>
+/// <param name="Read">Demand and capacity on a member's day.</param>
+/// <param name="Tell">The same in words.</param>
+/// <param name="OfPlan">False for plans that do not have it.</param>
+/// <param name="OfTrackDay">False where it is about a cold morning or the out lap: told, and no part of what the day does to the car.</param>
+public sealed record LimitRow(string Code, BrakePart Part, string Unit, Lever Moves, Func<PredictionPlan, Harm> HarmOf, Func<MemberDay, Reading> Read, Func<MemberDay, Reading, LimitWords> Tell,
+    Func<PredictionPlan, bool>? OfPlan = null, bool OfTrackDay = true);
+
+/// <summary>
+/// The table of limits. Capacities that are not sure carry a spread here; a member brings its own deviation (<see cref="MemberCapacities"/>), in standard deviations.
+/// </summary>
+public static class LimitTable
+{
+    /// <summary>A pad counts as too hot in a lap when this share of the lap's energy is spent above its band.</summary>
+    public const double HotShare = 0.1;
+
+    /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
+    public const double ColdAllowance = 0.15;
+
+    /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement).</summary>
+    public const double ConeLimitUm = 250;
+
+    /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement).</summary>
+    public const double SealLimitC = 200;
+
+    /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
+    public const double SealGoneC = 250;
+
+    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement).</summary>
+    public const double DrumLimitC = 350;
+
+    private const Lever Heat = Lever.FrontAir | Lever.FrontRotor | Lever.Driving;
+
+    /// <summary>All rows, in the order in which a car is looked over.</summary>
+    public static IReadOnlyList<LimitRow> All { get; } =
+    [
+        new(LimitCode.FrontPadHot, BrakePart.FrontChart, "C", Lever.FrontPad | Heat, plan => PadHarm(plan.FrontRotor), day => day.PadHot(day.Plan.FrontPad, phase => phase.FrontEnergy),
+            (day, reading) => LimitWords.PadHot("Front pads fade", day, reading, day.Plan.FrontPad, day.Plan.FrontRotor, phase => phase.FrontEnergy)),
+        new(LimitCode.RearPadHot, BrakePart.RearChart, "C", Lever.RearPad | Lever.Driving, plan => PadHarm(plan.RearRotor), day => day.PadHot(day.Plan.RearPad, phase => phase.RearEnergy),
+            (day, reading) => LimitWords.PadHot("Rear pads fade", day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase => phase.RearEnergy)),
+        new(LimitCode.FrontPadCold, BrakePart.FrontChart, "C", Lever.FrontPad, _ => Harm.Nuisance, day => day.PadCold(), LimitWords.PadCold, OfTrackDay: false),
+        new(LimitCode.StreetCold, BrakePart.FrontChart, "m", Lever.FrontPad | Lever.RearPad, _ => Harm.Nuisance, day => day.StreetCold(), LimitWords.StreetCold, OfTrackDay: false),
+        new(LimitCode.FrontFluid, BrakePart.FrontFluid, "C", Lever.Fluid | Lever.FrontPad | Lever.Pistons | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontFluid, day.Fluid.VapourC),
+            (day, reading) => LimitWords.Fluid("Front fluid boils", day, reading, BrakePart.FrontFluid)),
+        new(LimitCode.RearFluid, BrakePart.RearFluid, "C", Lever.Fluid | Lever.RearPad | Lever.Pistons | Lever.Driving, _ => Harm.Danger, day => day.Heat(BrakePart.RearFluid, day.Fluid.VapourC),
+            (day, reading) => LimitWords.Fluid("Rear fluid boils", day, reading, BrakePart.RearFluid)),
+        new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ => Harm.Danger, day => day.Line(day.Plan.OutsideHeat!), LimitWords.Line,
+            plan => plan.OutsideHeat is { Place: Core.Heat.HeatedPlace.Line }),
+        new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontSeals, SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
+            (day, reading) => LimitWords.Seals("Front seals let go", day, reading)),
+        new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Damage, day => day.Heat(BrakePart.FrontSeals, SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
+            (day, reading) => LimitWords.Seals("Front seals harden", day, reading)),
+        new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan => FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
+            (day, reading) => LimitWords.Face("Front rotors overheat", day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
+        new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan => FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
+            (day, reading) => LimitWords.Face(Drum(day.Plan.RearRotor) ? "Rear drums overheat" : "Rear rotors overheat", day, reading, day.Plan.RearRotor, BrakePart.RearFace)),
+        new(LimitCode.FrontCone, BrakePart.FrontRotor, "µm", Heat, _ => Harm.Nuisance, day => day.Cone(), LimitWords.Cone),
+        new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
+            (day, reading) => LimitWords.WornThrough("Front pads wear to the metal", FrontStartMm(day.Plan), reading)),
+        new(LimitCode.RearWornThrough, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ => Harm.Danger, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, 0),
+            (day, reading) => LimitWords.WornThrough("Rear pads wear to the metal", RearStartMm(day.Plan), reading)),
+        new(LimitCode.FrontWear, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ => Harm.Damage, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, day.Plan.Car.Front.PadLimitMm),
+            (day, reading) => LimitWords.Wear("Front pads wear through", FrontStartMm(day.Plan), reading)),
+        new(LimitCode.RearWear, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ => Harm.Damage, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, day.Plan.Car.Rear.PadLimitMm),
+            (day, reading) => LimitWords.Wear("Rear pads wear through", RearStartMm(day.Plan), reading)),
+    ];
+
+    /// <summary>The rows that a plan has.</summary>
+    public static IReadOnlyList<LimitRow> Of(PredictionPlan plan) => [.. All.Where(row => row.OfPlan?.Invoke(plan) ?? true)];
+
+    /// <summary>The row of a code.</summary>
+    public static LimitRow Find(string code) => All.First(row => row.Code == code);
+
+    /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
+    /// <param name="rotor">The rotor.</param>
+    /// <param name="deviation">A member's own, in standard deviations.</param>
+    public static double FaceLimitC(Rotor rotor, double deviation = 0)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        return Drum(rotor) ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
+    }
+
+    private static double FrontStartMm(PredictionPlan plan) => plan.FrontPadMm ?? plan.Car.Front.PadNewMm;
+
+    private static double RearStartMm(PredictionPlan plan) => plan.RearPadMm ?? plan.Car.Rear.PadNewMm;
+
+    private static bool Drum(Rotor rotor) => rotor.Construction == RotorConstruction.Drum;
+
+    // An overheated pad smears a carbon disc for good; a hot drum loses its grip and its adjustment, and comes back.
+    private static Harm PadHarm(Rotor rotor) => rotor.Material == RingMaterial.Iron ? Harm.Nuisance : Harm.Damage;
+
+    private static Harm FaceHarm(Rotor rotor) => Drum(rotor) ? Harm.Nuisance : Harm.Damage;
+}

@@ -1,0 +1,95 @@
+namespace Rimrock.Core.Priors;
+
+/// <summary>
+/// One standard deviation of everything that is guessed: factors where a value is multiplied, else in its unit (docs/models/priors.md has medians and reasons). Each stands here and
+/// nowhere else. All from memory or engineering judgement.
+/// </summary>
+public static class PriorSpread
+{
+    /// <summary>Forced cooling, factor: correlations differ fourfold.</summary>
+    public const double Cooling = 1.35;
+
+    /// <summary>Energy against the limit lap, factor.</summary>
+    public const double Energy = 1.15;
+
+    /// <summary>Vane flow, factor.</summary>
+    public const double VaneFlow = 1.3;
+
+    /// <summary>Pad conductivity, factor.</summary>
+    public const double PadConductivity = 1.4;
+
+    /// <summary>Backing plate to piston, factor.</summary>
+    public const double PlateToPiston = 1.5;
+
+    /// <summary>Piston to fluid, factor.</summary>
+    public const double PistonToFluid = 1.5;
+
+    /// <summary>The caliper's own loss and view, factor.</summary>
+    public const double Caliper = 1.5;
+
+    /// <summary>Emissivity.</summary>
+    public const double Emissivity = 0.12;
+
+    /// <summary>Wheel-well air, K.</summary>
+    public const double WheelAirK = 8;
+
+    /// <summary>Rubbed share of the face, factor.</summary>
+    public const double RubbedShare = 1.2;
+
+    /// <summary>Contact conductances, factor.</summary>
+    public const double Contact = 2;
+
+    /// <summary>Off-brake drag, factor.</summary>
+    public const double Drag = 2;
+
+    /// <summary>Front share of the electronics.</summary>
+    public const double FrontShare = 0.03;
+
+    /// <summary>Friction of a batch, factor.</summary>
+    public const double Friction = 1.08;
+
+    /// <summary>What the temperature of a chart of unknown basis means, K.</summary>
+    public const double ChartBasisK = 40;
+
+    /// <summary>Pad wear, factor: dynamometer against car.</summary>
+    public const double Wear = 1.7;
+
+    /// <summary>Ring wear by rubbing, factor.</summary>
+    public const double RingWear = 2;
+
+    /// <summary>Crack life of a ring, factor.</summary>
+    public const double CrackLife = 3;
+
+    /// <summary>Water uptake, factor.</summary>
+    public const double Water = 1.6;
+
+    /// <summary>The a of the boiling curve, factor: chemistry.</summary>
+    public const double BoilingDecay = 1.25;
+
+    /// <summary>What a duct brings, factor.</summary>
+    public const double Duct = 1.6;
+
+    /// <summary>Flow of vanes that turn the wrong way.</summary>
+    public const double Hand = 0.1;
+
+    /// <summary>One front wheel against the axle's mean.</summary>
+    public const double Side = 0.04;
+
+    /// <summary>Vapour below the boiling point, K.</summary>
+    public const double VapourK = 6;
+
+    /// <summary>Face limit of an iron ring, K.</summary>
+    public const double IronFaceK = 40;
+
+    /// <summary>Face limit of a carbon ring, K.</summary>
+    public const double CarbonFaceK = 100;
+
+    /// <summary>Limit of a drum, K.</summary>
+    public const double DrumK = 50;
+
+    /// <summary>Limits of piston seals, K.</summary>
+    public const double SealK = 20;
+
+    /// <summary>A ring out of flat, micrometres.</summary>
+    public const double ConeUm = 50;
+}
