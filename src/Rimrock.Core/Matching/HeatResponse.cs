@@ -23,7 +23,7 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
     private const double Harder = 4;
 
     // The cool and the hot corner bound eight tenths of a normal distribution.
-    private const double CornerSigmas = Chance.EightTenthsWidth;
+    private const double CornerSigmas = ScreenChance.EightTenthsWidth;
 
     /// <summary>The members of a design run: middle, cool, hot, more and less front share, more and less conductive pads.</summary>
     public static IReadOnlyList<CarFactors> Design { get; } =

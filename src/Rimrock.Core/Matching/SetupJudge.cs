@@ -34,7 +34,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
         var fluid = Predictor.FluidOf(on);
         var found = LimitFinder.FindWithBand(on, run, fluid, cold, (Middle, 1, 2));
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, on.Circuit.AltitudeM);
-        var limits = found.Select(limit => new LimitChance(limit, ChanceOf(limit, on, run, vapour))).OrderByDescending(limit => limit.Chance * Chance.Weight(limit.Limit.Harm)).ToList();
+        var limits = found.Select(limit => new LimitChance(limit, ChanceOf(limit, on, run, vapour))).OrderByDescending(limit => limit.Chance * ScreenChance.Weight(limit.Limit.Harm)).ToList();
         var street = StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100);
         var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
         var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
@@ -43,7 +43,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours, run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over));
         var share = ShareOf(on, run);
         var objectives = new Objectives(
-            1 - limits.Where(limit => !NotOfTheDay.Contains(limit.Limit.Code)).Aggregate(1.0, (left, limit) => left * (1 - (Chance.Weight(limit.Limit.Harm) * limit.Chance))),
+            1 - limits.Where(limit => !NotOfTheDay.Contains(limit.Limit.Code)).Aggregate(1.0, (left, limit) => left * (1 - (ScreenChance.Weight(limit.Limit.Harm) * limit.Chance))),
             street.Penalty, Math.Round(cost.PerHour + (cost.BuyNow / (Objectives.OutlaySeasons * RunningCost.SeasonHours(plan, wishes))), 1), Effort.Hours(setup, plan.FrontRotor), Math.Abs(share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
         var none = new DayRun(on, [CarFactors.Median]);
         var layers = Strata.Layers(on, run, none, fluid, (Middle, 1, 2)).Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
@@ -73,7 +73,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
             var brake = front ? on.Car.Front : on.Car.Rear;
             var start = (front ? on.FrontPadMm : on.RearPadMm) ?? brake.PadNewMm;
             var worn = (front ? run.Front : run.Rear).WornMm3[Middle] / (2 * brake.Discs * brake.PadAreaCm2 * 100);
-            return Chance.WearsThrough(worn, start - brake.PadLimitMm);
+            return ScreenChance.WearsThrough(worn, start - brake.PadLimitMm);
         }
 
         if (limit is not { Margin: { } margin, Demand: not null })
@@ -81,10 +81,10 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
             return 0;
         }
 
-        var sigma = ((limit.DemandHigh ?? 0) - (limit.DemandLow ?? 0)) / Chance.EightTenthsWidth;
-        var capacity = limit.Code is "front-fluid" or "rear-fluid" or "line-fluid" ? (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth
+        var sigma = ((limit.DemandHigh ?? 0) - (limit.DemandLow ?? 0)) / ScreenChance.EightTenthsWidth;
+        var capacity = limit.Code is "front-fluid" or "rear-fluid" or "line-fluid" ? (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth
             : limit.Code is "front-pad-hot" && on.FrontPad.Basis == Friction.ChartBasis.Unknown || limit.Code is "rear-pad-hot" && on.RearPad.Basis == Friction.ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
-        return limit.Code == "street-cold" ? (limit.Gives ? 1 : 0) : Chance.Exceeds(-margin, 0, Math.Sqrt((sigma * sigma) + (capacity * capacity)));
+        return limit.Code == "street-cold" ? (limit.Gives ? 1 : 0) : ScreenChance.Exceeds(-margin, 0, Math.Sqrt((sigma * sigma) + (capacity * capacity)));
     }
 
     private static double ShareOf(PredictionPlan on, DayRun run)
@@ -123,8 +123,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Wishes wishes, Day day)
         var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Setup.FittedId;
         return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM).Select(then =>
         {
-            var sigma = Math.Sqrt(Square((demand.P90 - demand.P10) / Chance.EightTenthsWidth) + Square((then.VapourC.P90 - then.VapourC.P10) / Chance.EightTenthsWidth));
-            return new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), Math.Round(Chance.Exceeds(demand.P50, then.VapourC.P50, sigma), 3));
+            var sigma = Math.Sqrt(Square((demand.P90 - demand.P10) / ScreenChance.EightTenthsWidth) + Square((then.VapourC.P90 - then.VapourC.P10) / ScreenChance.EightTenthsWidth));
+            return new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), Math.Round(ScreenChance.Exceeds(demand.P50, then.VapourC.P50, sigma), 3));
         })];
 
         static double Square(double value) => value * value;

@@ -15,7 +15,7 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 {
     /// <summary>Chance that vapour shows at neither axle.</summary>
     public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
-        (1 - Chance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK)))) * (1 - Chance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
+        (1 - ScreenChance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK)))) * (1 - ScreenChance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
 }
 
 /// <summary>What a search found before anything was looked at closely.</summary>
@@ -142,7 +142,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
-        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / Chance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup));
+        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup));
     }
 
     private List<InputFault> TooMuch()
@@ -297,15 +297,15 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var shift = -ShareReach + (i * ShareStep);
             var hot = heat.Hot.At(shift, log) + basis;
             var face = heat.Face.At(shift, log);
-            var fades = Chance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
+            var fades = ScreenChance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
             var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
             var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
-            var through = Chance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
-            var survival = (1 - (Chance.Weight(Harm.Nuisance) * fades)) * (1 - (Chance.Weight(Harm.Danger) * Chance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (Chance.Weight(Harm.Damage) * through));
+            var through = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
+            var survival = (1 - (ScreenChance.Weight(Harm.Nuisance) * fades)) * (1 - (ScreenChance.Weight(Harm.Danger) * ScreenChance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (ScreenChance.Weight(Harm.Damage) * through));
             if (!rear)
             {
-                survival *= (1 - Chance.Exceeds(cell.Seals.At(shift, log), LimitTable.SealLimitC, cell.Seals.Sigma))
-                    * (1 - (Chance.Weight(Harm.Nuisance) * Chance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, cell.Cone.Sigma)));
+                survival *= (1 - ScreenChance.Exceeds(cell.Seals.At(shift, log), LimitTable.SealLimitC, cell.Seals.Sigma))
+                    * (1 - (ScreenChance.Weight(Harm.Nuisance) * ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, cell.Cone.Sigma)));
             }
 
             states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);

@@ -49,10 +49,11 @@ public static class Quantiles
         return (low, middle, Of(upper, (highAt - half) / (upper.Length - 1)));
     }
 
-    /// <summary>P10, P50 and P90 of weighted values: the value at which the weights, summed from below, reach the share; rounded to hundredths.</summary>
+    /// <summary>P10, P50 and P90 of weighted values: the value at which the weights, summed from below, reach the share; rounded to hundredths unless said otherwise.</summary>
     /// <param name="values">At least one value.</param>
     /// <param name="weights">As many weights, which sum to 1.</param>
-    public static Spread Weighted(float[] values, double[] weights)
+    /// <param name="digits">Digits kept.</param>
+    public static Spread Weighted(float[] values, double[] weights, int digits = 2)
     {
         ArgumentNullException.ThrowIfNull(values);
         ArgumentNullException.ThrowIfNull(weights);
@@ -67,11 +68,11 @@ public static class Quantiles
                 sum += weights[i];
                 if (sum >= share)
                 {
-                    return Math.Round(values[i], 2);
+                    return Math.Round(values[i], digits);
                 }
             }
 
-            return Math.Round(values[order[^1]], 2);
+            return Math.Round(values[order[^1]], digits);
         }
     }
 

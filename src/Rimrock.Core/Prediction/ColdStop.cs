@@ -94,6 +94,9 @@ public static class ColdStop
         return [.. Shown.Select(stop => Compare(plan, original, stop.SpeedKmh, stop.StartC, pedal))];
     }
 
+    /// <summary>The first stop that is judged: from 50 km/h at 5 C, at the everyday pedal force.</summary>
+    public static ColdStopResult ColdMorning(PredictionPlan plan) => Compare(plan, 50, 5, EverydayPedalN(plan));
+
     /// <summary>A stop with the pads fitted and with the original ones.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="speedKmh">Speed before the stop, km/h.</param>

@@ -198,8 +198,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         {
             var vapour = VapourOn(item.Date);
             var demand = days[i].FluidC;
-            var sigma = Math.Sqrt(Square((demand.P90 - demand.P10) / Chance.EightTenthsWidth) + Square((vapour.P90 - vapour.P10) / Chance.EightTenthsWidth));
-            return new SeasonDay(item.Date, item.Name, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), Math.Round(Chance.Exceeds(demand.P50, vapour.P50, sigma), 3));
+            var sigma = Math.Sqrt(Square((demand.P90 - demand.P10) / ScreenChance.EightTenthsWidth) + Square((vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth));
+            return new SeasonDay(item.Date, item.Name, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), Math.Round(ScreenChance.Exceeds(demand.P50, vapour.P50, sigma), 3));
         }).ToList();
         var worst = seasonDays.Min(day => day.MarginK);
         return new PolicySeason(policy, flushes, CostOf(plan.Fluid, flushes.Count), flushes.Count, seasonDays, Line(events, flushes, today, VapourOn), worst, worst >= WantedMarginK && seasonDays.All(day => day.Boils <= MostChance));

@@ -1,3 +1,4 @@
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
@@ -10,9 +11,14 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="TimeS">Times of the series, s in the day.</param>
 /// <param name="Parts">Bands over time.</param>
 /// <param name="Peaks">Bands of the day's highest temperature in each layer of the strata.</param>
-/// <param name="Limits">Every limit with its probability, by code.</param>
+/// <param name="Limits">Every limit with its chance, danger first, likeliest first.</param>
 /// <param name="Beyond">Upper edges that lie beyond the model, in words.</param>
-public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond);
+/// <param name="Danger">Chance that something dangerous happens on a day like this.</param>
+/// <param name="Damage">Chance that a part is ruined.</param>
+/// <param name="Holds">True where the day holds by both; null where too few members were run for a word.</param>
+/// <param name="Settling">True where the danger asks for more members that were left out.</param>
+public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
+    Chance Danger, Chance Damage, bool? Holds, bool Settling);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>
@@ -30,14 +36,15 @@ public sealed record PartBand(BrakePart Part, int[] P10C, int[] P50C, int[] P90C
 
 /// <summary>One limit over the members.</summary>
 /// <param name="Code">The limit's code.</param>
-/// <param name="Probability">Share of members in which it gives.</param>
-/// <param name="SamplingError">One standard deviation of that share by the number of members.</param>
+/// <param name="Harm">How bad it is.</param>
+/// <param name="Probability">Weighted share of members in which it gives.</param>
+/// <param name="SamplingError">One standard deviation of that share, from the members' weights.</param>
 /// <param name="P10">A tenth of the demands lies below.</param>
 /// <param name="P50">Half lies below.</param>
 /// <param name="P90">Nine tenths lie below.</param>
 /// <param name="When">When it gives, in the middle of those members where it does.</param>
 /// <param name="Contributions">What the margin depends on, most first.</param>
-public sealed record LimitBand(string Code, double Probability, double SamplingError, double? P10, double? P50, double? P90, Moment? When, IReadOnlyList<Contribution> Contributions);
+public sealed record LimitBand(string Code, Harm Harm, double Probability, double SamplingError, double? P10, double? P50, double? P90, Moment? When, IReadOnlyList<Contribution> Contributions);
 
 /// <summary>How much of a margin's spread goes with one guessed factor.</summary>
 /// <param name="Factor">The factor's code.</param>

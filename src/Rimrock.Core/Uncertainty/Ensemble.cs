@@ -1,5 +1,5 @@
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
@@ -8,7 +8,7 @@ namespace Rimrock.Core.Uncertainty;
 
 /// <summary>
 /// The honest answer: the same plan for 256 members of what is believed (low-discrepancy, the same every time). Bands are
-/// P10, P50, P90 over members; a probability is the share of members in which a limit gives, with its sampling error;
+/// P10, P50, P90 over members; chances are the judgement's (<see cref="Judge"/>) on the same runs;
 /// contributions are squared rank correlations between a factor and a margin.
 /// </summary>
 public static class Ensemble
@@ -20,19 +20,18 @@ public static class Ensemble
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
     /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
+    /// <param name="settle">False to leave out the further members that a small danger asks for: the answer says that it is unsettled.</param>
     /// <param name="cancel">Stops between stretches of the day.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
     /// <exception cref="BeyondModelException">The band would lie out of the model's range.</exception>
-    public static BandResult Run(PredictionPlan plan, Population? belief = null, Day? laid = null, CancellationToken cancel = default)
+    public static BandResult Run(PredictionPlan plan, Population? belief = null, Day? laid = null, bool settle = true, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
         var day = laid ?? new Day(plan);
         var population = belief ?? Population.Prior;
-        var scores = population.EffectiveSize() < population.Scores.Length - 0.5 ? population.Resampled().Scores : population.Scores;
-        var coldStops = new Lazy<ColdStopResult[]>(() => ColdStop.ComparedAtEverydayPedal(plan));
-        var rows = LimitTable.Of(plan);
-        var limits = new Reading[scores.Length][];
+        var scores = population.Scores;
+        var reader = new LimitReader([plan], scores.Length);
         var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
         double[] times = [];
@@ -40,18 +39,17 @@ public static class Ensemble
         var ends = new ModelEnds.Tally(plan);
         MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
         {
-            ends.Add(run, [.. places.Select(same => (double)same.Length)]);
+            ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
             Precedence.StandBack();
+            reader.Read(run, places, cars);
             for (var lane = 0; lane < places.Length; lane++)
             {
-                var day_ = MemberDay.Of(plan, run, lane, cars[lane], coldStops.Value);
-                Reading[] found = [.. rows.Select(row => row.Read(day_))];
-                foreach (var member in places[lane])
+                foreach (var (part, peaks) in layers)
                 {
-                    limits[member] = found;
-                    foreach (var (part, peaks) in layers)
+                    var peak = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
+                    foreach (var member in places[lane])
                     {
-                        peaks[member] = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
+                        peaks[member] = peak;
                     }
                 }
             }
@@ -79,20 +77,26 @@ public static class Ensemble
             }
         }, cancel);
         var edges = ends.Edges();
-        var ranks = new FactorRanks(scores);
+        var judged = reader.Judged(population)[0];
+        judged = settle ? Judge.Settled(judged, day, cancel) : judged;
 
-        // Every member has the same limits in the same order.
-        var limitBands = new LimitBand[rows.Count];
+        // What is drawn is drawn by members of one weight.
+        var picks = population.EqualWeights ? null : population.Picks();
+        var ranks = new FactorRanks(picks is null ? scores : [.. picks.Select(member => scores[member])]);
+        var limitBands = new LimitBand[judged.Rows.Count];
         Parallel.For(0, limitBands.Length, Cores, i =>
         {
             Precedence.StandBack();
-            limitBands[i] = LimitBandOf(rows[i].Code, [.. limits.Select(all => all[i])], ranks);
+            limitBands[i] = LimitBandOf(judged, i, ranks, picks);
         });
-        return new BandResult(scores.Length, Math.Round(population.EffectiveSize(), 1), times,
-            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length))],
-            [.. layers.Select(layer => PeakBandOf(layer.Key, layer.Value))],
-            [.. limitBands.OrderBy(limit => limit.Code, StringComparer.Ordinal)], edges);
+        return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), times,
+            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length, picks))],
+            [.. layers.Select(layer => PeakBandOf(layer.Key, Picked(layer.Value, picks)))],
+            [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Probability).ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
+            judged.Danger, judged.Damage, judged.Holds, !settle && judged.Unsettled);
     }
+
+    private static float[] Picked(float[] values, int[]? picks) => picks is null ? values : [.. picks.Select(member => values[member])];
 
     private static PeakBand PeakBandOf(BrakePart part, float[] peaks)
     {
@@ -100,7 +104,7 @@ public static class Ensemble
         return new PeakBand(part, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1));
     }
 
-    private static PartBand Band(BrakePart part, float[] track, int members)
+    private static PartBand Band(BrakePart part, float[] track, int members, int[]? picks)
     {
         // Whole degrees: finer than any drawing shows.
         var count = track.Length / members;
@@ -108,7 +112,8 @@ public static class Ensemble
         Parallel.For(0, count, Cores, i =>
         {
             Precedence.StandBack();
-            var band = Quantiles.Band(track.AsSpan(i * members, members));
+            var row = track.AsSpan(i * members, members);
+            var band = Quantiles.Band(picks is null ? row : Picked(row.ToArray(), picks));
             low[i] = (int)Math.Round(band.P10);
             middle[i] = (int)Math.Round(band.P50);
             high[i] = (int)Math.Round(band.P90);
@@ -116,20 +121,13 @@ public static class Ensemble
         return new PartBand(part, low, middle, high);
     }
 
-    private static LimitBand LimitBandOf(string code, Reading[] members, FactorRanks ranks)
+    private static LimitBand LimitBandOf(JudgedDay judged, int place, FactorRanks ranks, int[]? picks)
     {
-        var giving = members.Where(limit => limit.Gives).Select(limit => limit.When!).OrderBy(when => (when.Session, when.Lap)).ToArray();
-        var share = (double)giving.Length / members.Length;
-        var error = Math.Sqrt(share * (1 - share) / members.Length);
-        var demands = members.Select(limit => limit.Demand).ToArray();
-        if (demands.Any(double.IsNaN))
-        {
-            return new LimitBand(code, share, error, null, null, null, null, []);
-        }
-
-        var band = Quantiles.Band([.. demands.Select(demand => (float)demand)]);
-        var margins = members.Select(limit => limit.Margin).ToArray();
-        return new LimitBand(code, share, error, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1),
-            giving.Length == 0 ? null : giving[giving.Length / 2], ranks.Contributions(margins));
+        var row = judged.Rows[place];
+        var chance = judged.Of(row.Code)!;
+        var demand = judged.Demand(row.Code);
+        var margins = judged.Course(place).Margins;
+        return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance.Share, chance.SamplingError, demand?.P10, demand?.P50, demand?.P90, judged.When(row.Code),
+            demand is null ? [] : ranks.Contributions(picks is null ? margins : [.. picks.Select(member => margins[member])]));
     }
 }

@@ -18,7 +18,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
     public const int SketchSize = 64;
 
     /// <summary>What is believed before anything was seen: standard normal scores, all of one weight, no two factors going together.</summary>
-    public static Population Prior { get; } = Equal(PriorScores.Rows[..Size]);
+    public static Population Prior { get; } = Equal(PriorScores.Rows[..Size]) with { Balanced = true };
 
     /// <summary>Further members of the prior, which go with <see cref="Prior"/> where a small chance has to be known better.</summary>
     public static IReadOnlyList<double[]> Further { get; } = PriorScores.Rows[Size..];
@@ -27,6 +27,12 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// A sketch in a quarter of the time: the prior's first 64, which are a balanced sample of their own; of a learnt belief 64 by systematic resampling.
     /// </summary>
     public Population Sketched() => ReferenceEquals(this, Prior) ? Equal(PriorScores.Rows[..SketchSize]) : Resampled(SketchSize);
+
+    /// <summary>True where every member weighs the same.</summary>
+    public bool EqualWeights { get; } = Weights.All(weight => weight == Weights[0]);
+
+    /// <summary>True for the prior, whose sampler holds the mean of every factor.</summary>
+    public bool Balanced { get; private init; }
 
     /// <summary>How many equally weighted members say as much: (sum w)^2 / sum w^2 (Kong, Liu and Wong, JASA 89 (1994) 278-288; from memory).</summary>
     public double EffectiveSize() => EffectiveSizeOf(Weights);
@@ -39,9 +45,13 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// J. Comp. Graph. Stat. 5 (1996) 1-25; from memory) with the fixed offset of a half, so that the same input gives the same answer.
     /// </summary>
     /// <param name="count">How many members.</param>
-    public Population Resampled(int count = Size)
+    public Population Resampled(int count = Size) => Equal([.. Picks(count).Select(member => Scores[member])]);
+
+    /// <summary>The members that such a resampling keeps, each as often as it does.</summary>
+    /// <param name="count">How many.</param>
+    public int[] Picks(int count = Size)
     {
-        var picked = new double[count][];
+        var picked = new int[count];
         var sum = 0.0;
         var place = 0;
         for (var i = 0; i < Scores.Length; i++)
@@ -49,16 +59,16 @@ public sealed record Population(double[][] Scores, double[] Weights)
             sum += Weights[i];
             while (place < picked.Length && (place + 0.5) / picked.Length <= sum + 1e-12)
             {
-                picked[place++] = Scores[i];
+                picked[place++] = i;
             }
         }
 
         while (place < picked.Length)
         {
-            picked[place++] = Scores[^1];
+            picked[place++] = Scores.Length - 1;
         }
 
-        return Equal(picked);
+        return picked;
     }
 
     /// <summary>The car of a row of scores.</summary>

@@ -81,13 +81,13 @@ public static class PredictionEndpoints
             .WithSummary("Stops and temperatures over time of the same day. Stateless.")
             .Produces<DayCourse>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", async (BandQuestion question, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/band", async (BandQuestion question, AnswerCache cache, CancellationToken cancel, bool settle = true) =>
             {
                 question.Check();
-                return await cache.AnswerAsync("band", question, token => BandAsync(question, cache, token), cancel);
+                return await cache.AnswerAsync(settle ? "band" : "first band", question, token => BandAsync(question, settle, cache, token), cancel);
             })
             .WithName("predictBand")
-            .WithSummary("Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless.")
+            .WithSummary("Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what was seen. A small danger is counted over 1024; with settle=false that is left out and said. Stateless.")
             .Produces<BandAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
@@ -96,10 +96,11 @@ public static class PredictionEndpoints
     private static Task<PredictionResult> WholeAsync(PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
         cache.RememberAsync("whole", plan, async token => Predictor.Predict(plan, await DayShelf.DayOf(plan, cache, token)), cancel);
 
-    private static async Task<BandAnswer> BandAsync(BandQuestion question, AnswerCache cache, CancellationToken cancel)
+    private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, CancellationToken cancel)
     {
         var day = await DayShelf.DayOf(question.Plan, cache, cancel);
-        var prior = await cache.RememberAsync("prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, cancel: token)), cancel);
+        var prior = await cache.RememberAsync("prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, settle: false, cancel: token)), cancel);
+        prior = settle && prior.Settling ? await cache.RememberAsync("settled prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, cancel: token)), cancel) : prior;
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
@@ -107,6 +108,6 @@ public static class PredictionEndpoints
         }
 
         var learnt = Learning.From(evidence, cancel: cancel);
-        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
+        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel: cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -77,7 +77,7 @@ public class CostAndStreetTests
     public void Chances_are_those_of_the_normal_table()
     {
         // Standard normal table: P(z > 1) = 0.1587.
-        Chance.Exceeds(110, 100, 10).ShouldBe(0.8413, 1e-3);
-        Chance.Exceeds(100, 100, 10).ShouldBe(0.5, 1e-6);
+        ScreenChance.Exceeds(110, 100, 10).ShouldBe(0.8413, 1e-3);
+        ScreenChance.Exceeds(100, 100, 10).ShouldBe(0.5, 1e-6);
     }
 }

@@ -69,14 +69,22 @@ public class EnsembleTests
     }
 
     [Fact]
-    public void Probability_is_the_share_that_gives_and_carries_its_error()
+    public void Chances_carry_their_error_and_come_danger_first()
     {
-        foreach (var limit in Ensemble.Run(Plan).Limits)
+        var first = Ensemble.Run(Plan, settle: false);
+        first.Members.ShouldBe(256);
+        foreach (var limit in first.Limits)
         {
             (limit.Probability * 256 % 1).ShouldBe(0, 1e-9);
-            limit.SamplingError.ShouldBe(Math.Sqrt(limit.Probability * (1 - limit.Probability) / 256), 1e-12);
+            limit.SamplingError.ShouldBeLessThanOrEqualTo(Math.Sqrt(limit.Probability * (1 - limit.Probability) / 256) + 1e-3);
             (limit.When is null).ShouldBe(limit.Probability == 0);
         }
+
+        first.Limits.Select(limit => (-(int)limit.Harm, -limit.Probability)).ShouldBeInOrder();
+        var settled = Ensemble.Run(Plan);
+        settled.Members.ShouldBe(first.Settling ? 1024 : 256);
+        settled.Settling.ShouldBeFalse();
+        settled.Danger.Share.ShouldBe(first.Danger.Share, (3 * first.Danger.SamplingError) + 0.004);
     }
 
     [Fact]

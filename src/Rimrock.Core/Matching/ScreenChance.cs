@@ -4,8 +4,8 @@ using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Matching;
 
-/// <summary>Probabilities from a middle and a spread, and how they add up.</summary>
-public static class Chance
+/// <summary>Probabilities from a middle and a spread, for the search that only screens: nothing of it is shown.</summary>
+internal static class ScreenChance
 {
     /// <summary>Standard deviations between the edges of eight tenths of a normal distribution.</summary>
     public const double EightTenthsWidth = 2 * Spread.EdgeSigmas;

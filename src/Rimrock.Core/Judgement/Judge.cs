@@ -1,0 +1,73 @@
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
+
+namespace Rimrock.Core.Judgement;
+
+/// <summary>
+/// The one answer to "how likely does it give": belief x day x limits. What is fitted, each row of a short list, each step, each event and each evening before are judged here, so
+/// that one limit of one plan by one belief is one figure wherever it stands.
+/// </summary>
+public static class Judge
+{
+    /// <summary>Judges a plan; where its danger is small but not nothing, by four times the members.</summary>
+    /// <param name="plan">A plan without faults.</param>
+    /// <param name="belief">What is believed of the car.</param>
+    /// <param name="day">The plan's day.</param>
+    /// <param name="cancel">Stops between stretches.</param>
+    /// <exception cref="BeyondModelException">More than half of the members lead out of the model's range.</exception>
+    public static JudgedDay Of(PredictionPlan plan, Population belief, Day day, CancellationToken cancel = default) => Settled(Sharing([plan], belief, day, cancel)[0], day, cancel);
+
+    /// <summary>Judges plans whose heat is the same by one set of runs, without running more where a danger is small.</summary>
+    public static IReadOnlyList<JudgedDay> Sharing(IReadOnlyList<PredictionPlan> plans, Population belief, Day day, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(plans);
+        ArgumentNullException.ThrowIfNull(belief);
+        ArgumentNullException.ThrowIfNull(day);
+        var reader = new LimitReader(plans, belief.Scores.Length);
+        var ends = new ModelEnds.Tally(plans[0]);
+        MemberRuns.Each(day.Track, plans[0], belief.Scores, (run, places, cars) =>
+        {
+            ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
+            Numerics.Precedence.StandBack();
+            reader.Read(run, places, cars);
+        }, cancel);
+        ends.Edges();
+        return reader.Judged(belief);
+    }
+
+    /// <summary>The same by more members where the danger is small but not nothing, else as it is.</summary>
+    public static JudgedDay Settled(JudgedDay judged, Day day, CancellationToken cancel = default)
+    {
+        ArgumentNullException.ThrowIfNull(judged);
+        ArgumentNullException.ThrowIfNull(day);
+        if (!judged.Unsettled)
+        {
+            return judged;
+        }
+
+        var further = FurtherMembers.For(judged);
+        var reader = new LimitReader([judged.Plan], further.Scores.Length);
+        MemberRuns.Each(day.Track, judged.Plan, further.Scores, reader.Read, cancel);
+        return judged.With(reader.Of(0), further);
+    }
+
+    /// <summary>True where nothing that heats the brakes differs: fluid, hoses, names and prices may.</summary>
+    public static bool ShareHeat(PredictionPlan one, PredictionPlan other) => Heated(one) == Heated(other);
+
+    private static PredictionPlan Heated(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan with
+        {
+            Fluid = Any,
+            FluidState = new Fluids.FluidState(0),
+            Lines = Vehicles.BrakeLine.Rubber,
+            FrontPad = plan.FrontPad with { PriceAxleSet = null },
+            RearPad = plan.RearPad with { PriceAxleSet = null },
+            FrontRotor = plan.FrontRotor with { Price = null },
+            RearRotor = plan.RearRotor with { Price = null },
+        };
+    }
+
+    private static readonly Fluids.BrakeFluid Any = new("any", "dot4", 260, 180);
+}

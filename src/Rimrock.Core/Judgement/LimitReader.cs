@@ -1,0 +1,53 @@
+using Rimrock.Core.Limits;
+using Rimrock.Core.Prediction;
+using Rimrock.Core.Uncertainty;
+
+namespace Rimrock.Core.Judgement;
+
+/// <summary>
+/// Reads the limits off runs as they end, for plans whose heat is the same: those that differ in fluid, hoses or price share one set of runs. May be told from several threads.
+/// </summary>
+internal sealed class LimitReader
+{
+    private readonly IReadOnlyList<PredictionPlan> plans;
+    private readonly IReadOnlyList<LimitRow>[] rows;
+    private readonly Lazy<ColdStopResult[]> coldStops;
+    private readonly Reading[][][] readings;
+
+    /// <summary>Makes room.</summary>
+    /// <param name="plans">Plans whose heat is the same.</param>
+    /// <param name="members">Members that will be run.</param>
+    public LimitReader(IReadOnlyList<PredictionPlan> plans, int members)
+    {
+        this.plans = plans;
+        rows = [.. plans.Select(LimitTable.Of)];
+        coldStops = new Lazy<ColdStopResult[]>(() => [ColdStop.ColdMorning(plans[0])]);
+        readings = [.. plans.Select(_ => new Reading[members][])];
+    }
+
+    /// <summary>Reads a run.</summary>
+    /// <param name="run">The run.</param>
+    /// <param name="places">Members that its lanes carry, one array a lane.</param>
+    /// <param name="cars">Their factors.</param>
+    public void Read(DayRun run, int[][] places, CarFactors[] cars)
+    {
+        for (var plan = 0; plan < plans.Count; plan++)
+        {
+            for (var lane = 0; lane < places.Length; lane++)
+            {
+                var day = MemberDay.Of(plans[plan], run, lane, cars[lane], coldStops.Value);
+                Reading[] found = [.. rows[plan].Select(row => row.Read(day))];
+                foreach (var member in places[lane])
+                {
+                    readings[plan][member] = found;
+                }
+            }
+        }
+    }
+
+    /// <summary>The readings of a plan's members.</summary>
+    public Reading[][] Of(int plan) => readings[plan];
+
+    /// <summary>The days, judged.</summary>
+    public IReadOnlyList<JudgedDay> Judged(Population belief) => [.. plans.Select((plan, i) => new JudgedDay(plan, rows[i], belief, readings[i], belief.Scores, belief.Weights))];
+}
