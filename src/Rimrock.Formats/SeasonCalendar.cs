@@ -47,7 +47,7 @@ public static class SeasonCalendar
         {
             foreach (var day in policy.Days)
             {
-                text.Append(CultureInfo.InvariantCulture, $"{day.Date:yyyy-MM-dd},{CsvText.Quoted(day.Name)},{policy.Policy},{day.VapourC.P50:0.0},{day.DemandC.P50:0.0},{day.MarginK:0.0},{day.Boils:0.000}\r\n");
+                text.Append(CultureInfo.InvariantCulture, $"{day.Date:yyyy-MM-dd},{CsvText.Quoted(day.Name)},{policy.Policy},{day.VapourC.P50:0.0},{day.DemandC.P50:0.0},{day.MarginK:0.0},{day.Boils.Share:0.000}\r\n");
             }
         }
 

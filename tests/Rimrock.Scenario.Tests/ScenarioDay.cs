@@ -39,7 +39,7 @@ internal static class ScenarioDay
         if (parts[0] == "suggest")
         {
             var answer = Matcher.Match(plan, OfferOf(Shelf.Value), new Wishes());
-            return parts[1] == "steps" ? answer.Steps.Count : answer.Fitted.Objectives.Risk;
+            return parts[1] == "steps" ? answer.Steps.Count : parts[1] == "damage" ? answer.Fitted.Damage.Share : answer.Fitted.Danger.Share;
         }
 
         var result = Predictor.Predict(plan);

@@ -13,6 +13,9 @@ public sealed record BrakeStop(double StartS, double DurationS, double EntryKmh,
 {
     /// <summary>Mean deceleration, g.</summary>
     public double MeanG => Speed.FromKmh(EntryKmh - ExitKmh) / DurationS / Speed.StandardGravityMS2;
+
+    /// <summary>Speed in its middle, km/h.</summary>
+    public double MeanKmh => 0.5 * (EntryKmh + ExitKmh);
 }
 
 /// <summary>

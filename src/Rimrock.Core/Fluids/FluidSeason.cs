@@ -8,7 +8,8 @@ namespace Rimrock.Core.Fluids;
 /// <param name="MonthsOld">Months since it was filled in.</param>
 /// <param name="WaterPercent">Water at the caliper, %.</param>
 /// <param name="VapourC">Vapour shows from here, C: eight of ten lie in the spread.</param>
-public sealed record FluidDay(int Event, double MonthsOld, double WaterPercent, Spread VapourC);
+/// <param name="ReservoirWaterPercent">A moisture reading that holds for it, %; null where none does.</param>
+public sealed record FluidDay(int Event, double MonthsOld, double WaterPercent, Spread VapourC, double? ReservoirWaterPercent = null);
 
 /// <summary>
 /// A fluid through a season of track days, for the two schools: flushed before every event (a fortnight old by then), or
@@ -39,7 +40,7 @@ public static class FluidSeason
             var age = freshEachEvent ? FreshMonths : state.AgeMonths + (events == 1 ? SeasonMonths : SeasonMonths * (number - 1) / (events - 1));
             var then = state with { AgeMonths = age, ReservoirWaterPercent = freshEachEvent ? null : state.ReservoirWaterPercent };
             var water = fluid.ClassOf() is { Silicone: true } ? 0 : then.WaterAtCaliperPercent();
-            return new FluidDay(number, Math.Round(age, 1), Math.Round(water, 2), Vapour(fluid, then, altitudeM));
+            return new FluidDay(number, Math.Round(age, 1), Math.Round(water, 2), Vapour(fluid, then, altitudeM), then.ReservoirWaterPercent);
         })];
     }
 

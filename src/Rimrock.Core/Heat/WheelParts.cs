@@ -104,5 +104,5 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public double HatAreaM2() => Math.PI * Rotor.InnerRadiusM() * Rotor.InnerRadiusM() * 1.4;
 
     /// <summary>Heat capacity of the hat, J/K: 0.3 of an iron ring's, less for an aluminium hat (engineering judgement).</summary>
-    public double HatCapacityJK() => (Rotor.Construction == RotorConstruction.TwoPiece ? 0.15 : 0.3) * Rotor.HatReferenceKg() * 500;
+    public double HatCapacityJK() => Rotor.HatKg() * 500;
 }

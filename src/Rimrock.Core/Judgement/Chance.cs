@@ -42,6 +42,12 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
     }
 }
 
+/// <summary>A day in two chances.</summary>
+/// <param name="Danger">That something dangerous happens.</param>
+/// <param name="Damage">That a part is ruined.</param>
+/// <param name="Holds">True where the day holds by both; null where too few members were run for a word.</param>
+public sealed record DayVerdict(Chance Danger, Chance Damage, bool? Holds);
+
 /// <summary>
 /// Standard deviation of a weighted mean over members: sqrt(sum w^2 (x - mean)^2), less in each group what its mean is off. Where the members weigh alike and the sampler holds the mean of every factor exactly, what goes
 /// straight with the factors cannot be off, and for the three that matter most neither can squares and cubes: only the rest of the spread counts (regression on the scores; Cochran, Sampling Techniques 1977,

@@ -18,6 +18,10 @@ public static class Judge
     public static JudgedDay Of(PredictionPlan plan, Population belief, Day day, CancellationToken cancel = default) => Settled(Sharing([plan], belief, day, cancel)[0], day, cancel);
 
     /// <summary>Judges plans whose heat is the same by one set of runs, without running more where a danger is small.</summary>
+    /// <param name="plans">The plans.</param>
+    /// <param name="belief">What is believed of the car.</param>
+    /// <param name="day">Their day.</param>
+    /// <param name="cancel">Stops between stretches.</param>
     public static IReadOnlyList<JudgedDay> Sharing(IReadOnlyList<PredictionPlan> plans, Population belief, Day day, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plans);
@@ -50,24 +54,4 @@ public static class Judge
         MemberRuns.Each(day.Track, judged.Plan, further.Scores, reader.Read, cancel);
         return judged.With(reader.Of(0), further);
     }
-
-    /// <summary>True where nothing that heats the brakes differs: fluid, hoses, names and prices may.</summary>
-    public static bool ShareHeat(PredictionPlan one, PredictionPlan other) => Heated(one) == Heated(other);
-
-    private static PredictionPlan Heated(PredictionPlan plan)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        return plan with
-        {
-            Fluid = Any,
-            FluidState = new Fluids.FluidState(0),
-            Lines = Vehicles.BrakeLine.Rubber,
-            FrontPad = plan.FrontPad with { PriceAxleSet = null },
-            RearPad = plan.RearPad with { PriceAxleSet = null },
-            FrontRotor = plan.FrontRotor with { Price = null },
-            RearRotor = plan.RearRotor with { Price = null },
-        };
-    }
-
-    private static readonly Fluids.BrakeFluid Any = new("any", "dot4", 260, 180);
 }

@@ -8,10 +8,13 @@ namespace Rimrock.Core.Judgement;
 /// <summary>One plan's day judged by the members of one belief: every limit of every member, counted. Never changed once made.</summary>
 public sealed class JudgedDay
 {
-    private readonly Reading[][] readings;
+    private readonly Reading[][]? readings;
+    private readonly bool[][] gives;
     private readonly double[] weights;
     private readonly double[][]? balanced;
     private readonly int drawnAlike;
+    private readonly bool[] dangerous;
+    private readonly bool[] damaging;
     private readonly Population belief;
 
     /// <summary>Takes what was read.</summary>
@@ -23,13 +26,20 @@ public sealed class JudgedDay
     /// <param name="weights">Their weights, which sum to 1.</param>
     /// <param name="drawnAlike">The first so many were drawn from the belief, the others aimed; 0 for none aimed.</param>
     internal JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, Reading[][] readings, double[][] scores, double[] weights, int drawnAlike = 0)
+        : this(plan, rows, belief, [.. Enumerable.Range(0, rows.Count).Select(place => readings.Select(member => member[place].Gives).ToArray())], readings, scores, weights, drawnAlike)
+    {
+    }
+
+    private JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, bool[][] gives, Reading[][]? readings, double[][] scores, double[] weights, int drawnAlike)
     {
         this.drawnAlike = drawnAlike;
-        (Plan, Rows, this.belief, this.readings, Scores, this.weights) = (plan, rows, belief, readings, scores, weights);
+        (Plan, Rows, this.belief, this.gives, this.readings, Scores, this.weights) = (plan, rows, belief, gives, readings, scores, weights);
         balanced = belief.Balanced && weights.Length == belief.Scores.Length ? scores : null;
         EffectiveMembers = Population.EffectiveSizeOf(weights);
-        Danger = Together(row => row.HarmOf(plan) == Harm.Danger);
-        Damage = Together(row => row.HarmOf(plan) == Harm.Damage);
+        dangerous = GivesAny(row => row.HarmOf(plan) == Harm.Danger);
+        damaging = GivesAny(row => row.HarmOf(plan) == Harm.Damage);
+        Danger = Chance.Of(dangerous, weights, balanced, drawnAlike);
+        Damage = Chance.Of(damaging, weights, balanced, drawnAlike);
     }
 
     /// <summary>The plan.</summary>
@@ -39,7 +49,7 @@ public sealed class JudgedDay
     public IReadOnlyList<LimitRow> Rows { get; }
 
     /// <summary>Members that were run.</summary>
-    public int Members => readings.Length;
+    public int Members => weights.Length;
 
     /// <summary>How many of one weight they are worth.</summary>
     public double EffectiveMembers { get; }
@@ -62,11 +72,8 @@ public sealed class JudgedDay
     /// <summary>The belief that was asked for.</summary>
     internal Population Belief => belief;
 
-    /// <summary>Readings of the members, a row each.</summary>
-    internal Reading[][] Readings => readings;
-
     /// <summary>Chance of one limit; none where the plan does not have it.</summary>
-    public Chance? Of(string code) => Place(code) is >= 0 and var place ? Chance.Of([.. readings.Select(member => member[place].Gives)], weights, balanced, drawnAlike) : null;
+    public Chance? Of(string code) => Place(code) is >= 0 and var place ? Chance.Of(gives[place], weights, balanced, drawnAlike) : null;
 
     /// <summary>Chance that at least one of some limits gives.</summary>
     public Chance Together(Func<LimitRow, bool> which) => Chance.Of(GivesAny(which), weights, balanced, drawnAlike);
@@ -76,28 +83,28 @@ public sealed class JudgedDay
     {
         ArgumentNullException.ThrowIfNull(which);
         int[] places = [.. Enumerable.Range(0, Rows.Count).Where(place => which(Rows[place]))];
-        return [.. readings.Select(member => Array.Exists(places, place => member[place].Gives))];
+        return [.. Enumerable.Range(0, Members).Select(member => Array.Exists(places, place => gives[place][member]))];
     }
 
     /// <summary>One limit's demands, and margins, over the members of the belief that was asked for.</summary>
     internal (float[] Demands, double[] Margins) Course(int place)
     {
-        var own = readings.Take(belief.Scores.Length);
-        return ([.. own.Select(member => (float)member[place].Demand)], [.. readings.Take(belief.Scores.Length).Select(member => member[place].Margin)]);
+        var own = Read.Take(belief.Scores.Length).ToList();
+        return ([.. own.Select(member => (float)member[place].Demand)], [.. own.Select(member => member[place].Margin)]);
     }
 
     /// <summary>When a limit gives, in the middle of those members where it does.</summary>
     public Moment? When(string code)
     {
         var place = Place(code);
-        var giving = Enumerable.Range(0, Members).Where(i => readings[i][place].Gives).OrderBy(i => (readings[i][place].When!.Session, readings[i][place].When!.Lap)).ToList();
+        var giving = Enumerable.Range(0, Members).Where(i => Read[i][place].Gives).OrderBy(i => (Read[i][place].When!.Session, Read[i][place].When!.Lap)).ToList();
         var half = 0.5 * giving.Sum(i => weights[i]);
         foreach (var i in giving)
         {
             half -= weights[i];
             if (half <= 1e-12)
             {
-                return readings[i][place].When;
+                return Read[i][place].When;
             }
         }
 
@@ -118,6 +125,8 @@ public sealed class JudgedDay
     }
 
     /// <summary>Standard deviation of the difference of two plans' chances of one harm, on the members that both have in common, with that difference.</summary>
+    /// <param name="other">The other one.</param>
+    /// <param name="harm">Danger or damage.</param>
     /// <exception cref="ArgumentException">They were judged by other members.</exception>
     public (double Difference, double Error) Against(JudgedDay other, Harm harm)
     {
@@ -127,13 +136,34 @@ public sealed class JudgedDay
             throw new ArgumentException("Judged by other members.", nameof(other));
         }
 
-        var (mine, theirs) = (GivesAny(row => row.HarmOf(Plan) == harm), other.GivesAny(row => row.HarmOf(other.Plan) == harm));
+        var (mine, theirs) = harm == Harm.Danger ? (dangerous, other.dangerous) : (damaging, other.damaging);
         double[] difference = [.. Enumerable.Range(0, belief.Scores.Length).Select(i => (mine[i] ? 1.0 : 0) - (theirs[i] ? 1 : 0))];
         return (difference.Zip(belief.Weights, (one, weight) => one * weight).Sum(), MemberError.Of(difference, belief.Weights, null));
     }
 
     /// <summary>The same by more members.</summary>
-    internal JudgedDay With(Reading[][] read, FurtherMembers further) => new(Plan, Rows, belief, [.. readings, .. read], [.. Scores, .. further.Scores], further.Weights, further.DrawnAlike);
+    internal JudgedDay With(Reading[][] read, FurtherMembers further) => new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. further.Scores], further.Weights, further.DrawnAlike);
+
+    /// <summary>The same without what each member asked for: chances, joint ones too, stay.</summary>
+    internal JudgedDay Slim() => new(Plan, Rows, belief, gives, null, Scores, weights, drawnAlike);
+
+    /// <summary>Chance that something of a harm happens on at least one of several days, counted over members carried through them all.</summary>
+    /// <param name="days">Days judged by the same members; those of the belief that was asked for count.</param>
+    /// <param name="harm">The harm.</param>
+    public static Chance AnyDay(IReadOnlyList<JudgedDay> days, Harm harm) => AnyDay(days, (day, row) => row.HarmOf(day.Plan) == harm);
+
+    /// <summary>Chance that at least one of some limits gives on at least one of several days, counted likewise.</summary>
+    public static Chance AnyDay(IReadOnlyList<JudgedDay> days, Func<LimitRow, bool> which) => AnyDay(days, (_, row) => which(row));
+
+    private static Chance AnyDay(IReadOnlyList<JudgedDay> days, Func<JudgedDay, LimitRow, bool> which)
+    {
+        ArgumentNullException.ThrowIfNull(days);
+        var belief = days[0].belief;
+        bool[][] each = [.. days.Select(day => day.GivesAny(row => which(day, row)))];
+        return Chance.Of([.. Enumerable.Range(0, belief.Scores.Length).Select(member => each.Any(day => day[member]))], belief.Weights, belief.Balanced ? belief.Scores : null);
+    }
+
+    private Reading[][] Read => readings ?? throw new InvalidOperationException("What each member asked for was not kept.");
 
     private int Place(string code)
     {

@@ -10,7 +10,7 @@ namespace Rimrock.Core.Judgement;
 internal sealed class LimitReader
 {
     private readonly IReadOnlyList<PredictionPlan> plans;
-    private readonly IReadOnlyList<LimitRow>[] rows;
+    private readonly IReadOnlyList<LimitRow> rows;
     private readonly Lazy<ColdStopResult[]> coldStops;
     private readonly Reading[][][] readings;
 
@@ -20,7 +20,7 @@ internal sealed class LimitReader
     public LimitReader(IReadOnlyList<PredictionPlan> plans, int members)
     {
         this.plans = plans;
-        rows = [.. plans.Select(LimitTable.Of)];
+        rows = LimitTable.Of(plans[0]);
         coldStops = new Lazy<ColdStopResult[]>(() => [ColdStop.ColdMorning(plans[0])]);
         readings = [.. plans.Select(_ => new Reading[members][])];
     }
@@ -31,12 +31,15 @@ internal sealed class LimitReader
     /// <param name="cars">Their factors.</param>
     public void Read(DayRun run, int[][] places, CarFactors[] cars)
     {
-        for (var plan = 0; plan < plans.Count; plan++)
+        for (var lane = 0; lane < places.Length; lane++)
         {
-            for (var lane = 0; lane < places.Length; lane++)
+            // What fluid does not move is read once for all plans.
+            Reading[] heat = [];
+            for (var plan = 0; plan < plans.Count; plan++)
             {
                 var day = MemberDay.Of(plans[plan], run, lane, cars[lane], coldStops.Value);
-                Reading[] found = [.. rows[plan].Select(row => row.Read(day))];
+                Reading[] found = [.. rows.Select((row, place) => plan == 0 || LimitTable.Boils(row) ? row.Read(day) : heat[place])];
+                heat = plan == 0 ? found : heat;
                 foreach (var member in places[lane])
                 {
                     readings[plan][member] = found;
@@ -49,5 +52,5 @@ internal sealed class LimitReader
     public Reading[][] Of(int plan) => readings[plan];
 
     /// <summary>The days, judged.</summary>
-    public IReadOnlyList<JudgedDay> Judged(Population belief) => [.. plans.Select((plan, i) => new JudgedDay(plan, rows[i], belief, readings[i], belief.Scores, belief.Weights))];
+    public IReadOnlyList<JudgedDay> Judged(Population belief) => [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, readings[i], belief.Scores, belief.Weights))];
 }

@@ -24,6 +24,9 @@ public static class LimitCode
     /// <summary>Vapour in a line beside something hot.</summary>
     public const string LineFluid = "line-fluid";
 
+    /// <summary>More pedal force than a leg gives.</summary>
+    public const string PedalForce = "pedal-force";
+
     /// <summary>Front seals that harden.</summary>
     public const string FrontSeals = "front-seals";
 

@@ -57,6 +57,8 @@ public static class LimitTable
             (day, reading) => LimitWords.Fluid("Rear fluid boils", day, reading, BrakePart.RearFluid)),
         new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ => Harm.Danger, day => day.Line(day.Plan.OutsideHeat!), LimitWords.Line,
             plan => plan.OutsideHeat is { Place: Core.Heat.HeatedPlace.Line }),
+        new(LimitCode.PedalForce, BrakePart.FrontChart, "N", Lever.FrontPad | Lever.RearPad | Heat, _ => Harm.Danger, day => day.PedalForce(), LimitWords.PedalForce,
+            plan => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle),
         new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontSeals, SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
             (day, reading) => LimitWords.Seals("Front seals let go", day, reading)),
         new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Damage, day => day.Heat(BrakePart.FrontSeals, SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
@@ -81,6 +83,20 @@ public static class LimitTable
 
     /// <summary>The row of a code.</summary>
     public static LimitRow Find(string code) => All.First(row => row.Code == code);
+
+    /// <summary>True for the limits at which fluid boils, wherever it does.</summary>
+    public static bool Boils(LimitRow row)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        return row.Code is LimitCode.FrontFluid or LimitCode.RearFluid or LimitCode.LineFluid;
+    }
+
+    /// <summary>True for the limits at which pads fade.</summary>
+    public static bool Fades(LimitRow row)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
+    }
 
     /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
     /// <param name="rotor">The rotor.</param>

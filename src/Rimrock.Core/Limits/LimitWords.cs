@@ -69,6 +69,11 @@ public sealed record LimitWords(string Title, string Sentence, string Change, st
             "Boiling point from dry, wet and water; vapour shows 8 K (+-6) below it and 3 K lower for each 1000 m. Fluid at the piston from the heat network.");
     }
 
+    internal static LimitWords PedalForce(MemberDay day, Reading reading) => new("More pedal force than a leg has",
+        double.IsNaN(reading.Demand) ? "No stop in this plan." : Text($"At the friction of the moment the hardest stop takes {reading.Demand:0} N at the pedal; a leg gives {reading.Capacity:0} N for a moment. Beyond that the car does not stop where you mean it to."),
+        "Pads that hold their friction at this heat; until then fewer laps in a row, and brake early.",
+        "Pedal force from the stop's torque, the chart's friction over it and the hydraulics with the booster's knee. A leg gives 600 N for a moment, 800 N without a booster (x1.25; Limpert 2011, from memory).");
+
     internal static LimitWords Seals(string title, MemberDay day, Reading reading) => new(title, Text($"The piston seals reach {reading.Demand:0} °C {Where(day, BrakePart.FrontSeals)}."),
         "Titanium pistons or shims keep heat from the seals; a cool-down lap helps at no cost.", "Seal = mean of piston and caliper; limit of EPDM rubber, from memory, +-20 K.");
 

@@ -109,6 +109,35 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         return new Reading(metres, allowed, allowed - metres, metres > allowed, metres > allowed ? new Moment(0, PhaseKind.Road, 0, 0) : null);
     }
 
+    /// <summary>
+    /// The force that the hardest stop takes at the friction of the moment against what the leg gives. Beyond it the car does not stop where it was planned to: the driver of this day does not brake
+    /// earlier as the pads fade, so that it stands for the stop that is missed.
+    /// </summary>
+    public Reading PedalForce()
+    {
+        var hydraulics = Plan.Car.Hydraulics;
+        var capacity = LegForce.GreatestIn(hydraulics) * Math.Pow(PriorSpread.Leg, Car.Capacities.Leg);
+        var bar = hydraulics.PressureBar(capacity);
+        var perPascal = ColdStop.TorquePerPascal(Plan);
+        double TorquePerPascal(StopRecord stop) => (perPascal.Front * Plan.Car.Front.DiscMu(stop.FrontMu[Lane])) + (perPascal.Rear * Plan.Car.Rear.DiscMu(stop.RearMu[Lane]));
+        StopRecord? hardest = null, first = null;
+        var most = 0.0;
+        foreach (var stop in Run.Stops)
+        {
+            var asked = Predictor.StopTorqueNM(Plan, stop.Stop) / (TorquePerPascal(stop) * hydraulics.EffectivePascal(bar) * SpeedAndPressure.Factor(stop.Stop.MeanKmh, bar));
+            first ??= asked >= 1 ? stop : null;
+            (hardest, most) = asked > most ? (stop, asked) : (hardest, most);
+        }
+
+        if (hardest is null)
+        {
+            return Reading.Never(capacity);
+        }
+
+        var force = ColdStop.PedalFor(hydraulics, Predictor.StopTorqueNM(Plan, hardest.Stop), hardest.Stop.MeanKmh, TorquePerPascal(hardest));
+        return new Reading(force, capacity, capacity - force, first is not null, first is null ? null : MomentOf(Run.Phases[first.PhaseIndex], first.AtS));
+    }
+
     /// <summary>How far the hot front ring's edge stands out of flat, micrometres.</summary>
     public Reading Cone()
     {

@@ -1,3 +1,5 @@
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Uncertainty;
@@ -10,7 +12,17 @@ namespace Rimrock.Core.Logbook;
 /// <param name="AboveC">It got at least so hot, by what was seen, C; null where nothing says so.</param>
 /// <param name="BelowC">And no hotter than this, C.</param>
 /// <param name="Kept">True where said and seen overlap; null where nothing was seen of it.</param>
-public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept);
+/// <param name="Danger">Chance that anything dangerous would happen on that day, as believed on the evening before.</param>
+/// <param name="Damage">Chance that a part would be ruined.</param>
+/// <param name="Limits">Every limit's chance, as believed then, danger first.</param>
+public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
+
+/// <summary>A limit as it was believed.</summary>
+/// <param name="Code">Its code.</param>
+/// <param name="Harm">How bad it is.</param>
+/// <param name="Probability">Its chance.</param>
+/// <param name="SamplingError">One standard deviation of that.</param>
+public sealed record SaidLimit(string Code, Harm Harm, double Probability, double SamplingError);
 
 /// <summary>A guessed factor before and after, in its own standard deviations.</summary>
 /// <param name="Code">Which.</param>
@@ -60,7 +72,7 @@ public sealed record LearningPage(
         }
 
         var learnt = learn([.. days.Select(day => day.Evidence!)]);
-        var promises = learnt.EveningBefore.Zip(days, (said, day) => Promise(day.Session, said)).ToList();
+        var promises = days.Select((day, i) => Promise(day.Session, learnt.EveningBefore[i], Judge.Of(day.Evidence!.Plan, learnt.EveningBeliefs[i], new Day(day.Evidence.Plan), cancel))).ToList();
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
         var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);
@@ -68,11 +80,12 @@ public sealed record LearningPage(
         return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises, promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
     }
 
-    private static KeptPromise Promise(LogSession session, Spread said)
+    private static KeptPromise Promise(LogSession session, Spread said, JudgedDay judged)
     {
         var paint = session.FrontPaint;
         bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90 && (paint.BelowC ?? double.MaxValue) >= said.P10;
-        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept);
+        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!)).Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance.Share, one.Chance.SamplingError));
+        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage, [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Probability)]);
     }
 
     private static List<MovedFactor> Moves(Population belief)

@@ -8,7 +8,7 @@ internal sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int
     private readonly Scored?[] withFilling = new Scored?[fillings];
     private Scored? ofAll;
 
-    public ParetoSet Front { get; } = new();
+    public ParetoSet Front { get; } = new(wishes);
 
     public long Examined { get; private set; }
 

@@ -71,8 +71,8 @@ internal sealed class HeatCell
         var run = Run(reference, phases, HeatResponse.Design);
         var hours = phases.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var perPascal = ColdStop.TorquePerPascal(plan);
-        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase => phase.FrontEnergy, LimitTable.FaceLimitC(plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
-        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase => phase.RearEnergy, LimitTable.FaceLimitC(plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
+        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase => phase.FrontEnergy, (plan, LimitCode.FrontFace, LimitCode.FrontPadHot, plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
+        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase => phase.RearEnergy, (plan, LimitCode.RearFace, LimitCode.RearPadHot, plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
         var cell = new HeatCell(front, rear,
             HeatResponse.Read(member => Peak(BrakePart.FrontSeals, member), later(BrakePart.FrontSeals)),
@@ -102,7 +102,7 @@ internal sealed class HeatCell
         return run;
     }
 
-    private static AxleHeat Axle(DayRun run, AxleRun axle, AxleBrake brake, BrakePart face, Func<PhaseRecord, EnergyHistogram> energyOf, double faceLimitC, double? startMm, double ambientC, Func<BrakePart, double> later)
+    private static AxleHeat Axle(DayRun run, AxleRun axle, AxleBrake brake, BrakePart face, Func<PhaseRecord, EnergyHistogram> energyOf, (PredictionPlan Plan, string Face, string Pad, Rotors.Rotor Rotor) limits, double? startMm, double ambientC, Func<BrakePart, double> later)
     {
         // The parts come in pairs, front then rear, in the order of BrakePart.
         var offset = (int)face - (int)BrakePart.FrontFace;
@@ -114,7 +114,8 @@ internal sealed class HeatCell
         var hot = HeatResponse.Read(Hot, later(chart));
         var energy = Coarse(run, energyOf);
         var heat = new AxleHeat(hot, HeatResponse.Read(member => Peak(face, member), later(face)), HeatResponse.Read(member => Peak(fluid, member), later(fluid)),
-            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1, faceLimitC, brake, startMm ?? brake.PadNewMm);
+            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1, LimitTable.FaceLimitC(limits.Rotor), LimitTable.FaceLimitC(limits.Rotor, 1) - LimitTable.FaceLimitC(limits.Rotor),
+            LimitTable.Find(limits.Face).HarmOf(limits.Plan) == Harm.Damage, LimitTable.Find(limits.Pad).HarmOf(limits.Plan) == Harm.Damage, brake, startMm ?? brake.PadNewMm);
         var plain = heat.WornMm3(Reference, 1, ambientC, 1);
         return heat with { WearFactor = plain > 0 ? axle.WornMm3[0] / plain : 1 };
     }

@@ -13,7 +13,7 @@ namespace Rimrock.Core.Matching;
 /// <param name="PerShareSquared">Its curvature.</param>
 /// <param name="PerLog">For each e-fold of conductivity more, at the middle.</param>
 /// <param name="PerLogSquared">Its curvature.</param>
-/// <param name="Sigma">One standard deviation of what is not known of the car.</param>
+/// <param name="Sigma">One standard deviation towards hot of what is not known of the car.</param>
 internal readonly record struct HeatResponse(double Middle, double PerShare, double PerShareSquared, double PerLog, double PerLogSquared, double Sigma)
 {
     /// <summary>Front share added in the design runs.</summary>
@@ -21,9 +21,6 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
 
     private const double Softer = 0.5;
     private const double Harder = 4;
-
-    // The cool and the hot corner bound eight tenths of a normal distribution.
-    private const double CornerSigmas = ScreenChance.EightTenthsWidth;
 
     /// <summary>The members of a design run: middle, cool, hot, more and less front share, more and less conductive pads.</summary>
     public static IReadOnlyList<CarFactors> Design { get; } =
@@ -42,7 +39,7 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
         double up = of(3) - middle, down = of(4) - middle, hard = of(5) - middle, soft = of(6) - middle;
         double h = Math.Log(Harder), s = Math.Log(Softer);
         var curve = ((hard / h) - (soft / s)) / (h - s);
-        return new HeatResponse(middle + later, (up - down) / (2 * ShareStep), (up + down) / (2 * ShareStep * ShareStep), (hard / h) - (curve * h), curve, Math.Abs(of(2) - of(1)) / CornerSigmas);
+        return new HeatResponse(middle + later, (up - down) / (2 * ShareStep), (up + down) / (2 * ShareStep * ShareStep), (hard / h) - (curve * h), curve, Math.Abs(of(2) - middle) / Numerics.Spread.EdgeSigmas);
     }
 
     /// <summary>The figure for another pad.</summary>
@@ -67,10 +64,13 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
 /// <param name="Energy">The session's braking energy by embedded temperature, J.</param>
 /// <param name="WearFactor">Worst pad's wear over what energy and temperature alone give.</param>
 /// <param name="FaceLimitC">What the face should stay below, C.</param>
+/// <param name="FaceLimitSigmaK">One standard deviation of that, K.</param>
+/// <param name="FaceRuins">True where an overheated face is ruined.</param>
+/// <param name="FadeRuins">True where an overheated pad ruins the disc.</param>
 /// <param name="Brake">The axle.</param>
 /// <param name="StartMm">Friction material this morning with the fitted pads, mm.</param>
 internal sealed record AxleHeat(HeatResponse Hot, HeatResponse Face, HeatResponse Fluid, double OverEmbeddedK, double UnderEmbeddedK, (double Celsius, double Joules)[] Energy,
-    double WearFactor, double FaceLimitC, Vehicles.AxleBrake Brake, double StartMm)
+    double WearFactor, double FaceLimitC, double FaceLimitSigmaK, bool FaceRuins, bool FadeRuins, Vehicles.AxleBrake Brake, double StartMm)
 {
     /// <summary>By how much a chart of this basis reads other than the embedded temperature, K.</summary>
     public double BasisShiftK(ChartBasis basis) => basis switch

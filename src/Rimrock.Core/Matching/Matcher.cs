@@ -1,65 +1,55 @@
-using System.Globalization;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Matching;
 
-/// <summary>Why a part is not in the best setup.</summary>
-/// <param name="Kind">frontPad, rearPad, rotor, duct, fluid or lines.</param>
-/// <param name="Part">The part.</param>
-/// <param name="HardStop">Why it is out at all; null where it was weighed.</param>
-/// <param name="With">Objectives of the best setup that has it; null where it was not weighed.</param>
-/// <param name="Sentence">In words.</param>
-public sealed record WhyNot(string Kind, PartName Part, HardStop? HardStop, Objectives? With, string Sentence);
-
-/// <summary>One step of the cheapest way.</summary>
-/// <param name="What">What to change, in words.</param>
-/// <param name="Setup">The setup after it.</param>
-/// <param name="Buy">What it costs to buy.</param>
-/// <param name="RiskBefore">Risk before it.</param>
-/// <param name="RiskAfter">Risk after it.</param>
-public sealed record SpendStep(string What, Suggestion Setup, double Buy, double RiskBefore, double RiskAfter);
-
-/// <summary>The answer of a match.</summary>
-/// <param name="Fitted">What is on the car, judged alike.</param>
-/// <param name="Shortlist">The best setups, best first.</param>
-/// <param name="Steps">The cheapest sequence of steps; empty where nothing is needed.</param>
-/// <param name="WhyNot">Every part of the shelf that the best setup does not have.</param>
-/// <param name="Verdict">In one sentence.</param>
-/// <param name="Cloud">Setups that nothing beats in everything, for the trade-off plot; weighed quickly, not looked at closely.</param>
-/// <param name="Examined">Setups weighed.</param>
-/// <param name="ParetoSize">Setups that nothing beats in everything.</param>
-/// <param name="Stops">Why what is fitted must not be driven on at all; empty where nothing stands against it.</param>
-public sealed record MatchAnswer(Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, IReadOnlyList<WhyNot> WhyNot, string Verdict, IReadOnlyList<CloudPoint> Cloud, long Examined, int ParetoSize, IReadOnlyList<HardStop>? Stops = null);
-
-/// <summary>A setup in the trade-off plot.</summary>
-/// <param name="Risk">Risk, 0 to 1.</param>
-/// <param name="ExtraMetres">Longer than the original pads on a cold first stop, m.</param>
-/// <param name="BuyNow">What it costs to buy.</param>
-public sealed record CloudPoint(double Risk, double ExtraMetres, double BuyNow);
-
-/// <summary>Matches the whole shelf against a plan: searches, looks closely at the best, explains.</summary>
-public static class Matcher
+/// <summary>
+/// Matches the whole shelf against a plan: a search nominates, the one judgement judges and ranks what was nominated, and says what to do in which order. One question; its stages share what was
+/// counted. Same input, same answer.
+/// </summary>
+public sealed class Matcher
 {
-    /// <summary>Below this risk nothing needs to be bought.</summary>
-    public const double EnoughRisk = 0.05;
-
-    private const int LookedAt = 16;
-    private const int Shown = 12;
+    private const int Nominated = 20;
+    private const int Shown = 6;
     private const int MostOfOneKind = 2;
-    private const double NearLeastRisk = 0.1;
-    private const double HourWorth = 20;
-    private const double NearBestGain = 0.6;
+    private const int MostNominatedOfOneKind = 4;
+    private const int Certain = 3;
+    private readonly PredictionPlan plan;
+    private readonly Offer offer;
+    private readonly Wishes wishes;
+    private readonly SearchResult found;
+    private readonly SetupJudge judge;
+    private readonly IReadOnlyList<HardStop> stops;
+    private readonly DrawnSetup fitted;
+    private readonly Lazy<List<DrawnSetup>> nominated;
+    private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
 
-    /// <summary>Matches.</summary>
+    private Matcher(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, SetupJudge judge, DrawnSetup fitted)
+    {
+        (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
+        stops = HardStops.OfFitted(plan);
+        nominated = new Lazy<List<DrawnSetup>>(() => [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
+    }
+
+    /// <summary>Searches, judges, explains: the whole answer.</summary>
     /// <param name="plan">The plan with what is fitted.</param>
     /// <param name="offer">Everything on offer.</param>
     /// <param name="wishes">What matters.</param>
     /// <param name="progress">Told the share done, 0 to 1; from several threads.</param>
     /// <param name="laid">The plan's day where it has been laid out already.</param>
+    /// <param name="belief">What is believed of the car; null for the prior.</param>
     /// <param name="cancel">Stops between runs.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with plan, offer or wishes.</exception>
-    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, CancellationToken cancel = default)
+    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null, CancellationToken cancel = default)
+    {
+        var matcher = Search(plan, offer, wishes, share => progress?.Invoke(0.3 * share), laid, belief, cancel);
+        return matcher.Answer(MatchStage.Whole, share => progress?.Invoke(0.3 + (0.7 * share)), cancel);
+    }
+
+    /// <summary>Searches only; <see cref="Answer"/> judges.</summary>
+    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(offer);
@@ -68,43 +58,149 @@ public static class Matcher
         wishes.Check(faults);
         InputFaultException.ThrowIfAny(faults);
         var day = laid ?? new Day(plan);
-        var judge = new SetupJudge(plan, wishes, day);
-        var fitted = judge.Judge(Setup.Fitted(plan), null);
-        var search = new SetupSearch(plan, offer, wishes, day);
-        var found = search.Run(share => progress?.Invoke(0.6 * share), cancel);
-        var stops = HardStops.OfFitted(plan);
-        if (stops.Count > 0 && found.Front.Where(one => HardStops.OfFitted(one.Setup.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended)
-        {
-            // What keeps a part that must not be driven on is never ranked, where anything else is.
-            found = found with { Front = mended };
-        }
 
-        var chosen = Varied(found.Front);
-        var judged = new Suggestion?[chosen.Count];
-        var done = 0;
-        Parallel.For(0, chosen.Count, new ParallelOptions { CancellationToken = cancel }, i =>
-        {
-            judged[i] = judge.Known(chosen[i], fitted);
-            progress?.Invoke(0.6 + (0.3 * Interlocked.Increment(ref done) / chosen.Count));
-        });
-        var shortlist = judged.OfType<Suggestion>().OrderBy(setup => setup.Objectives.Score(wishes)).ThenBy(setup => setup.Key, StringComparer.Ordinal).Take(Shown).ToList();
-        var steps = fitted.Objectives.Risk <= EnoughRisk && stops.Count == 0 ? [] : Spend(plan, found, search, judge, fitted);
-        progress?.Invoke(1);
-        return new MatchAnswer(fitted, shortlist, steps, Explain(plan, offer, wishes, found, shortlist), VerdictOf(fitted, shortlist, steps, stops), found.Cloud, found.Examined, found.Front.Count, stops);
+        // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
+        var judge = new SetupJudge(plan, offer, wishes, day, belief ?? Population.Prior);
+        var fitted = judge.Draw(Setup.Fitted(plan));
+        var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
+        var found = new SetupSearch(reckonedPlan, reckonedOffer, wishes, day).Run(progress, cancel);
+        return new Matcher(plan, offer, wishes, found, judge, fitted);
     }
 
-    /// <summary>Best first, but no more than two with the same front pads on the same rotors.</summary>
-    private static List<Setup> Varied(IReadOnlyList<(Objectives Objectives, Setup Setup)> front)
+    /// <summary>Judges as far as a stage asks.</summary>
+    /// <param name="stage">How far.</param>
+    /// <param name="progress">Told the share done, 0 to 1.</param>
+    /// <param name="cancel">Stops between runs.</param>
+    public MatchAnswer Answer(MatchStage stage, Action<double>? progress = null, CancellationToken cancel = default)
+    {
+        lock (known)
+        {
+            var all = nominated.Value;
+            progress?.Invoke(0.1);
+            Count([fitted, .. all], sketch: true, settle: false, share => progress?.Invoke(0.1 + (0.3 * share)), cancel);
+            var listed = Listed(Ranked(all.Where(one => Has(one, sketch: true)), one => Of(one, sketch: true)).Where(Wished));
+            var sure = stage == MatchStage.Sketch ? [] : stage == MatchStage.First ? listed.Take(Certain).ToList() : listed;
+            if (stage != MatchStage.Sketch)
+            {
+                // Which fluid is best, all members say: they read every one of them off the same runs.
+                List<DrawnSetup> filled = [.. all.Where(one => sure.Exists(row => SameHeat(row.Setup, one.Setup)))];
+                Count([fitted, .. filled], sketch: false, settle: false, share => progress?.Invoke(0.4 + (0.2 * share)), cancel);
+                sure = Listed(Ranked(filled.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)));
+                Count([fitted, .. sure], sketch: false, stage == MatchStage.Whole, share => progress?.Invoke(0.6 + (0.3 * share)), cancel);
+                sure = [.. Ranked(sure, one => Of(one, sketch: false))];
+            }
+
+            var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Setup, one.Setup)))).ToList();
+            CountedSetup Judged(DrawnSetup one) => Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
+            var asItStands = SetupJudge.Told(fitted, Judged(fitted), null);
+            var told = rows.Select(one => SetupJudge.Told(one, Judged(one), asItStands)).ToList();
+            progress?.Invoke(0.9);
+            var due = Due.Of(plan);
+            var outcome = OutcomeOf(Judged(fitted).Day, asItStands, told, due);
+            var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
+                : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel)).To(fitted, asItStands, rows[0]);
+            progress?.Invoke(1);
+            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, walk?.Steps ?? [], due, stops, plan, wishes), asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops);
+        }
+    }
+
+    /// <summary>Judges the best setup that the search found with a part, and says what it loses against the first row.</summary>
+    /// <param name="kind">Kind of part, as in <see cref="WhyNot"/>.</param>
+    /// <param name="id">Its id.</param>
+    /// <param name="cancel">Stops between runs.</param>
+    /// <returns>The answer, or null where the shelf has no such part that was weighed.</returns>
+    public WhyNot? Why(string kind, string id, CancellationToken cancel = default)
+    {
+        var answer = Answer(MatchStage.First, null, cancel);
+        var asked = answer.WhyNot.FirstOrDefault(one => one.Kind == kind && one.Part.Id == id);
+        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Setup.OfKey(key, plan, offer) is not { } setup || Setup.OfKey(best.Key, plan, offer) is not { } first)
+        {
+            return asked;
+        }
+
+        // The best that the search found with it, and the first row with it in its place; with every fluid, where it is not the fluid that is asked about.
+        var placed = kind switch
+        {
+            "frontPad" => first with { FrontPad = setup.FrontPad },
+            "rearPad" => first with { RearPad = setup.RearPad },
+            "rotor" => first with { FrontRotor = setup.FrontRotor },
+            "duct" => first with { Duct = setup.Duct },
+            "fluid" => first with { Fluid = setup.Fluid },
+            _ => first with { Lines = setup.Lines },
+        };
+        List<Setup> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
+        lock (known)
+        {
+            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Setup.FittedId).DistinctBy(one => one.Key()).Select(judge.Known).OfType<DrawnSetup>().ToList();
+            Count(drawn, sketch: false, settle: false, null, cancel);
+            if (Ranked(drawn.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)) is not [var with, ..])
+            {
+                return asked;
+            }
+
+            Count([with], sketch: false, settle: true, null, cancel);
+            return MatchWords.Against(asked with { Key = with.Key }, SetupJudge.Told(with, Counted(with, sketch: false), null), best, wishes);
+        }
+    }
+
+    private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
+
+    private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedDay> judged) =>
+        Ranking.Order(all, judged, one => judge.Scales(one, judged(one)), one => one.Key);
+
+    private bool Has(DrawnSetup one, bool sketch) => known.ContainsKey((one.Key, sketch, true)) || known.ContainsKey((one.Key, sketch, false));
+
+    private JudgedDay Of(DrawnSetup one, bool sketch) => Counted(one, sketch).Day;
+
+    private CountedSetup Counted(DrawnSetup one, bool sketch) => known.TryGetValue((one.Key, sketch, true), out var settled) ? settled : known[(one.Key, sketch, false)];
+
+    private void Count(List<DrawnSetup> drawn, bool sketch, bool settle, Action<double>? told, CancellationToken cancel)
+    {
+        var missing = drawn.Where(one => !Has(one, sketch)).DistinctBy(one => one.Key).ToList();
+        foreach (var (key, judged) in judge.Judged(missing, sketch, done => told?.Invoke((settle ? 0.3 : 1) * done / missing.Count), cancel))
+        {
+            known[(key, sketch, false)] = judged;
+        }
+
+        if (!settle)
+        {
+            return;
+        }
+
+        for (var i = 0; i < drawn.Count; i++)
+        {
+            if (!sketch && known.Remove((drawn[i].Key, false, false), out var counted))
+            {
+                known[(drawn[i].Key, false, true)] = judge.Settled(counted, cancel);
+            }
+
+            told?.Invoke(0.3 + (0.7 * (i + 1) / drawn.Count));
+        }
+    }
+
+    /// <summary>What was nominated; where what is fitted must not be driven on, only what mends that, if anything does.</summary>
+    private List<Setup> Mending()
+    {
+        // In turns by doubting what was reckoned and by believing it: the safest and the handiest are both looked at.
+        var doubting = found.Front.OrderBy(one => one.Objectives.Score(wishes));
+        var believing = found.Front.OrderBy(one => one.Objectives.Score(wishes, 1));
+        var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Setup.Key(), pair.Second.Setup.Key() })
+            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Setup.Key())).Distinct().Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().ToList();
+        return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
+    }
+
+    /// <summary>The best by heat, no more than four with the same front pads on the same rotors.</summary>
+    private static List<Setup> Varied(List<Setup> front)
     {
         var chosen = new List<Setup>();
-        foreach (var (_, setup) in front)
+        foreach (var setup in front.DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id)))
         {
-            if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostOfOneKind)
+            if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostNominatedOfOneKind)
             {
                 chosen.Add(setup);
             }
 
-            if (chosen.Count == LookedAt)
+            if (chosen.Count == Nominated)
             {
                 break;
             }
@@ -113,165 +209,100 @@ public static class Matcher
         return chosen;
     }
 
-    /// <summary>
-    /// The cheapest way: of all setups whose risk comes within a tenth of the least, the one that costs least to buy and fit;
-    /// its changes in the order of risk taken away for their money and work, the trade's order among those that are near the best.
-    /// </summary>
-    private static List<SpendStep> Spend(PredictionPlan plan, SearchResult found, SetupSearch search, SetupJudge judge, Suggestion fitted)
+    /// <summary>A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.</summary>
+    private IEnumerable<Setup> Fillings(Setup setup)
     {
-        if (found.Front.Count == 0)
-        {
-            return [];
-        }
+        var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
+        return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
+            .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(Setup.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
+            .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
+    }
 
-        var enough = Math.Max(EnoughRisk, found.Front.Min(one => one.Objectives.Risk) + NearLeastRisk);
-        double Outlay(Setup setup) => RunningCost.BuyNowOf(setup) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
-        var target = found.Front.Where(one => one.Objectives.Risk <= enough).OrderBy(one => Outlay(one.Setup)).ThenBy(one => one.Setup.Key(), StringComparer.Ordinal).First().Setup;
-        var steps = new List<SpendStep>();
-        var (now, state) = (Setup.Fitted(plan), fitted);
-        var changes = Changes(now, target).ToList();
-        while (changes.Count > 0)
+    /// <summary>The rows that are shown: of setups that differ in fluid alone the best, and no more than two with the same front pads on the same rotors.</summary>
+    private static List<DrawnSetup> Listed(IEnumerable<DrawnSetup> ranked)
+    {
+        var rows = new List<DrawnSetup>();
+        foreach (var one in ranked)
         {
-            // Chances multiply: what a change takes off the logarithm of what holds is its own, whatever else still gives.
-            double Held(Setup setup) => Math.Log(Math.Max(1e-6, 1 - search.Quick(setup).Risk));
-            var gains = changes.Select(change => (Held(change.Apply(now)) - Held(now)) / (1 + Outlay(change.Apply(now)) - Outlay(now))).ToList();
-            // Near the best gain the trade's order decides: fluid, pads, rotors, air (common practice).
-            var next = changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
-            changes.Remove(next);
-            now = next.Apply(now);
-            if (judge.Known(now, fitted) is not { } after)
+            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Setup, one.Setup)) && rows.Count(row => row.Setup.FrontPad.Id == one.Setup.FrontPad.Id && row.Setup.FrontRotor.Id == one.Setup.FrontRotor.Id) < MostOfOneKind)
             {
-                continue;
+                rows.Add(one);
             }
-
-            steps.Add(new SpendStep(next.What, after, after.Cost.BuyNow - state.Cost.BuyNow, state.Objectives.Risk, after.Objectives.Risk));
-            state = after;
         }
 
-        return steps;
+        return rows;
     }
 
-    private static IEnumerable<(string What, Func<Setup, Setup> Apply)> Changes(Setup from, Setup to)
+    private static bool SameHeat(Setup one, Setup other) =>
+        one.FrontPad.Id == other.FrontPad.Id && one.RearPad.Id == other.RearPad.Id && one.FrontRotor.Id == other.FrontRotor.Id && one.Duct?.Id == other.Duct?.Id;
+
+    private MatchOutcome OutcomeOf(JudgedDay judged, Suggestion asItStands, List<Suggestion> told, IReadOnlyList<Due> due)
     {
-        if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
+        if (stops.Count > 0)
         {
-            yield return (to.Lines is { } lines ? $"flush with {to.Fluid.Body.Name}, with {lines.Body.Name}" : $"flush with {to.Fluid.Body.Name}", setup => setup with { Fluid = to.Fluid, Lines = to.Lines });
+            return MatchOutcome.Stop;
         }
 
-        if (to.FrontPad.Id != from.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
+        if (asItStands.Holds is not { } holds)
         {
-            yield return ($"{to.FrontPad.Body.Name} front and rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
-        }
-        else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
-        {
-            // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
-            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
-        }
-        else if (to.FrontPad.Id != from.FrontPad.Id)
-        {
-            yield return ($"{to.FrontPad.Body.Name} in front", setup => setup with { FrontPad = to.FrontPad });
-        }
-        else if (to.RearPad.Id != from.RearPad.Id)
-        {
-            yield return ($"{to.RearPad.Body.Name} at the rear", setup => setup with { RearPad = to.RearPad });
+            return MatchOutcome.Settling;
         }
 
-        if (to.FrontRotor.Id != from.FrontRotor.Id)
+        if (holds)
         {
-            yield return ($"{to.FrontRotor.Body.Name} in front", setup => setup with { FrontRotor = to.FrontRotor });
+            var fades = judged.Together(Limits.LimitTable.Fades).Share;
+            return due.Count > 0 ? MatchOutcome.Due : fades > Thresholds.LikelyNuisance ? MatchOutcome.Fades : MatchOutcome.NothingNeeded;
         }
 
-        if (to.Duct is { } duct && duct.Id != from.Duct?.Id)
-        {
-            yield return (duct.Body.Name, setup => setup with { Duct = duct });
-        }
+        return told is not [var best, ..] ? MatchOutcome.NothingFits : best.Holds is null ? MatchOutcome.Settling : best.Holds == true ? MatchOutcome.Steps : MatchOutcome.NothingHelpsEnough;
     }
 
-    private static List<WhyNot> Explain(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, List<Suggestion> shortlist)
+    private List<WhyNot> Explain(List<DrawnSetup> rows)
     {
-        if (shortlist is not [var best, ..])
+        if (rows is not [var best, ..])
         {
             return [];
         }
 
+        var parts = best.Setup;
         var all = new List<WhyNot>();
         foreach (var pad in offer.Pads)
         {
-            Add("frontPad", pad.Id, pad.Body.Name, best.Parts.FrontPad.Id, HardStops.Of(pad.Body, plan.FrontRotor, wishes));
-            Add("rearPad", pad.Id, pad.Body.Name, best.Parts.RearPad.Id, HardStops.Of(pad.Body, plan.RearRotor, wishes));
+            Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, plan.FrontRotor, wishes));
+            Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, plan.RearRotor, wishes));
         }
 
         foreach (var rotor in offer.Rotors)
         {
-            Add("rotor", rotor.Id, rotor.Body.Name, best.Parts.Rotor.Id, HardStops.Of(rotor.Body, plan, wishes));
+            Add("rotor", rotor.Id, rotor.Body.Name, parts.FrontRotor.Id, HardStops.Of(rotor.Body, plan, wishes));
         }
 
         foreach (var duct in offer.Ducts)
         {
-            Add("duct", duct.Id, duct.Body.Name, best.Parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body, wishes));
+            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body, wishes));
         }
 
         foreach (var fluid in offer.Fluids)
         {
-            Add("fluid", fluid.Id, fluid.Body.Name, best.Parts.Fluid.Id, HardStops.Of(fluid.Body, plan));
+            Add("fluid", fluid.Id, fluid.Body.Name, parts.Fluid.Id, HardStops.Of(fluid.Body, plan));
         }
 
         foreach (var lines in offer.Lines)
         {
-            Add("lines", lines.Id, lines.Body.Name, best.Parts.Lines?.Id ?? Setup.FittedId, HardStops.Of(lines.Body, wishes));
+            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Setup.FittedId, HardStops.Of(lines.Body, wishes));
         }
 
         return all;
 
         void Add(string kind, string id, string name, string bestId, HardStop? stop)
         {
-            if (id == bestId)
+            if (id != bestId)
             {
-                return;
+                var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Setup.Key() : null;
+                all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
+                    ? $"{name}: what is in the car, or another of its kind, is as good in everything that was weighed, and better in something."
+                    : $"{name} was weighed at a first look, and others came nearer to what you asked. Ask, and the best setup with it is judged.")));
             }
-
-            (Objectives Objectives, Setup Setup)? with = found.BestWith.TryGetValue((kind, id), out var held) ? held : null;
-            all.Add(new WhyNot(kind, new PartName(id, name), stop, with?.Objectives, stop?.Sentence ?? (with is { } weighed ? Against(name, weighed, best, wishes, kind) : $"{name}: what is in the car, or another fluid, boils no sooner by the last event, costs no more and is no more work.")));
         }
     }
-
-    /// <summary>The worst of what a part's best setup loses against the best one.</summary>
-    private static string Against(string name, (Objectives Objectives, Setup Setup) with, Suggestion best, Wishes wishes, string kind)
-    {
-        var (part, top) = (with.Objectives, best.Objectives);
-        (double Loss, string Words)[] losses =
-        [
-            (8 * (1 + wishes.Consistency) * (part.Risk - top.Risk), Text($"the risk on the day is {100 * part.Risk:0} % against {100 * top.Risk:0} %")),
-            ((wishes.ColdMornings + wishes.DustAndNoise) * (part.Street - top.Street) / 10, Text($"it is worse on the street: {part.Street:0.0} against {top.Street:0.0} of 10")),
-            (wishes.Cost * (part.CostPerHour - top.CostPerHour) / 60, Text($"a track hour costs {part.CostPerHour:0} against {top.CostPerHour:0}")),
-            (wishes.Convenience * (part.EffortHours - top.EffortHours) / 4, Text($"it takes {part.EffortHours:0.0} h of work against {top.EffortHours:0.0} h")),
-            (0.5 * wishes.Confidence * (((part.BalanceShift - top.BalanceShift) / 0.05) + part.Roughness - top.Roughness), part.BalanceShift - top.BalanceShift > 0.01
-                ? Text($"the balance moves {100 * part.BalanceShift:0} points of front share") : "it lets go less smoothly"),
-        ];
-        var worst = losses.OrderByDescending(loss => loss.Loss).Where(loss => loss.Loss > 0.02).Take(2).Select(loss => loss.Words).ToList();
-        return worst.Count == 0 ? $"{name} would do as well; nothing in it is better for what you asked."
-            : $"With {name}{(kind is "frontPad" or "rearPad" ? $" and the best of the rest ({with.Setup.RearPad.Body.Name} at the rear, {with.Setup.Fluid.Body.Name})" : "")}, {string.Join("; ", worst)}.";
-    }
-
-    private static string VerdictOf(Suggestion fitted, List<Suggestion> shortlist, List<SpendStep> steps, IReadOnlyList<HardStop> stops)
-    {
-        if (stops.Count > 0)
-        {
-            return $"Do not drive on what is fitted: {stops[0].Sentence}";
-        }
-
-        if (fitted.Objectives.Risk <= EnoughRisk)
-        {
-            return "Nothing needed: what is on the car holds this day.";
-        }
-
-        if (steps is [.., var last])
-        {
-            return Text($"{steps.Count} {(steps.Count == 1 ? "step brings" : "steps bring")} the risk from {100 * fitted.Objectives.Risk:0} % to {100 * last.RiskAfter:0} % for {steps.Sum(step => step.Buy):0}.");
-        }
-
-        return shortlist.Count == 0 ? "Nothing on the shelf may be fitted." : "No single change on the shelf takes much of the risk away; drive less hard, shorter, or look at the whole list.";
-    }
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

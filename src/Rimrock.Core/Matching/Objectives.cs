@@ -1,46 +1,72 @@
+using Rimrock.Core.Judgement;
+
 namespace Rimrock.Core.Matching;
 
-/// <summary>What a setup is weighed by; less is better in all.</summary>
-/// <param name="Risk">Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.</param>
+/// <summary>Chances as the search reckons them: for nominating setups only, never shown.</summary>
+/// <param name="Danger">That someone can be hurt.</param>
+/// <param name="Damage">That a part is ruined.</param>
+/// <param name="Nuisance">That the day is slower or over early.</param>
+internal readonly record struct Screened(double Danger, double Damage, double Nuisance);
+
+/// <summary>What a setup is weighed by in the search; less is better in all.</summary>
+/// <param name="Chances">What may give, as reckoned.</param>
 /// <param name="Street">Street penalty, 0 to 10, see <see cref="StreetManners"/>.</param>
-/// <param name="CostPerHour">Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.</param>
+/// <param name="CostPerSeason">Running cost of a season, and what has to be bought spread over two, in the driver's currency.</param>
 /// <param name="EffortHours">Work to change over, h.</param>
 /// <param name="BalanceShift">Front share away from that of equal pads on the fitted rotors.</param>
-/// <param name="Roughness">0 (lets go smoothly) to 1.</param>
-public sealed record Objectives(double Risk, double Street, double CostPerHour, double EffortHours, double BalanceShift, double Roughness)
+/// <param name="Roughness">0 (bites and lets go as one would wish) to 1.</param>
+internal sealed record Objectives(Screened Chances, double Street, double CostPerSeason, double EffortHours, double BalanceShift, double Roughness)
 {
     /// <summary>What has to be bought is spread over so many seasons (engineering judgement).</summary>
     public const double OutlaySeasons = 2;
 
-    private const double RiskWorth = 8;
-    private const double CostUnit = 60;
+    private const double Doubt = 3;
+    private const double DangerWorth = 10;
+    private const double DamageWorth = 5;
+    private const double NuisanceWorth = 4;
+    private const double CostUnit = 600;
     private const double EffortUnit = 4;
     private const double BalanceUnit = 0.05;
 
-    /// <summary>One number by what matters to the driver: for ranking within the Pareto set only, never shown as a verdict. Units are ours.</summary>
-    public double Score(Wishes wishes)
+    /// <summary>The driver's scales: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
+    public double Scales(Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(wishes);
-        return (RiskWorth * (1 + wishes.Consistency) * Risk) + ((wishes.ColdMornings + wishes.DustAndNoise) * Street / 10)
-            + (wishes.Cost * CostPerHour / CostUnit) + (wishes.Convenience * EffortHours / EffortUnit) + (0.5 * wishes.Confidence * ((BalanceShift / BalanceUnit) + Roughness));
+        return (NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance) + ((wishes.ColdMornings + wishes.DustAndNoise) * Street / 10)
+            + (wishes.Cost * CostPerSeason / CostUnit) + (wishes.Convenience * EffortHours / EffortUnit) + (0.5 * wishes.Confidence * ((BalanceShift / BalanceUnit) + Roughness));
     }
 
-    /// <summary>The four that the Pareto set is made of, in steps below which nobody would tell them apart: 1 %, 0.1, 1 and half an hour.</summary>
-    internal Steps Rounded() => new((int)Math.Round(Risk * 100), (int)Math.Round(Street * 10), (int)Math.Round(CostPerHour), (int)Math.Round(EffortHours * 2));
+    /// <summary>One number for nominating: danger before damage before the scales, each by its log-odds over what counts as none.</summary>
+    /// <param name="wishes">What matters.</param>
+    /// <param name="doubt">What counts as none is taken so many times smaller: what is reckoned may be off by as much.</param>
+    public double Score(Wishes wishes, double doubt = Doubt) => Hazard(doubt) + Scales(wishes);
+
+    /// <summary>The four that the Pareto set is made of, in steps below which nobody would tell them apart: a tenth in log-odds of danger, 0.1, 20 and half an hour.</summary>
+    internal Steps Rounded(Wishes wishes) =>
+        new((int)Math.Round(Hazard(Doubt) + (NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance)), (int)Math.Round(Street * 10), (int)Math.Round(CostPerSeason / 20), (int)Math.Round(EffortHours * 2));
+
+    private double Hazard(double doubt) => (DangerWorth * Over(Chances.Danger, Thresholds.MostDanger / doubt)) + (DamageWorth * Over(Chances.Damage, Thresholds.MostDamage / doubt));
+
+    private static double Over(double chance, double none)
+    {
+        const double least = 0.5 / Thresholds.MembersForAWord;
+        static double LogOdds(double share) => Math.Log(share / (1 - share));
+        return Math.Max(0, LogOdds(Math.Clamp(chance, least, 1 - least)) - LogOdds(none));
+    }
 
     /// <summary>Rounded objectives.</summary>
-    internal readonly record struct Steps(int Risk, int Street, int Cost, int Effort)
+    internal readonly record struct Steps(int Hazard, int Street, int Cost, int Effort)
     {
         /// <summary>True where this is no worse in anything and better in something.</summary>
         public bool Dominates(Steps other) => NoWorse(other) && this != other;
 
         /// <summary>True where this is no worse in anything.</summary>
-        public bool NoWorse(Steps other) => Risk <= other.Risk && Street <= other.Street && Cost <= other.Cost && Effort <= other.Effort;
+        public bool NoWorse(Steps other) => Hazard <= other.Hazard && Street <= other.Street && Cost <= other.Cost && Effort <= other.Effort;
     }
 }
 
 /// <summary>Setups of which none is beaten in everything by another; of equals the first stays.</summary>
-internal sealed class ParetoSet
+internal sealed class ParetoSet(Wishes wishes)
 {
     private readonly List<(Objectives.Steps Steps, Objectives Exact, SetupIndex Setup)> kept = [];
 
@@ -49,7 +75,7 @@ internal sealed class ParetoSet
     /// <summary>True where something that is there is no worse than these objectives.</summary>
     public bool Covers(Objectives objectives)
     {
-        var steps = objectives.Rounded();
+        var steps = objectives.Rounded(wishes);
         for (var i = kept.Count - 1; i >= 0; i--)
         {
             if (kept[i].Steps.NoWorse(steps))
@@ -71,7 +97,7 @@ internal sealed class ParetoSet
             return;
         }
 
-        var steps = objectives.Rounded();
+        var steps = objectives.Rounded(wishes);
         kept.RemoveAll(other => steps.Dominates(other.Steps));
         kept.Add((steps, objectives, setup));
     }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Rimrock.Core.Limits;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 
@@ -34,29 +35,30 @@ internal static class Reasons
 
             var what = after.Limit.Title;
             var how = after.Limit is { Unit: "C", Margin: { } margin } ? Text($": {Math.Abs(margin):0} K {(margin >= 0 ? "to spare" : "too little")} in the middle of the band") : "";
-            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance, after.Chance, "chance", Text($"{what}: {Percent(before.Chance)} of likely days now, {Percent(after.Chance)} with this{how}."));
+            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance, after.Chance, "chance", Text($"{what}: {Percent(before)} of likely days now, {Percent(after)} with this{how}."));
         }
     }
 
     private static IEnumerable<Reason> StillFirst(Suggestion setup)
     {
-        var first = setup.Limits.FirstOrDefault(limit => limit.Limit.Code != "street-cold");
-        if (first is null || first.Chance < 0.01)
+        // Limits come danger first: the first that is not rare is the one to name.
+        var first = setup.Limits.FirstOrDefault(limit => limit.Limit.Code is not (LimitCode.StreetCold or LimitCode.FrontPadCold) && limit.UpperBound >= Thresholds.Rare && limit.Chance >= Thresholds.SettleFrom);
+        if (first is null)
         {
             yield return new Reason(ReasonKind.StillFirst, "none", null, null, "", "Nothing gives on more than one likely day in a hundred.");
             yield break;
         }
 
         yield return new Reason(ReasonKind.StillFirst, first.Limit.Code, null, first.Chance, "chance",
-            first.Chance >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({Percent(first.Chance)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {Percent(first.Chance)} of likely days."));
+            first.Chance >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({Percent(first)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {Percent(first)} of likely days."));
     }
 
     private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup)
     {
-        if (setup.Cost.BuyNow > 0)
+        if (setup.Cost.BuyNow is null || setup.Cost.BuyNow > 0)
         {
-            yield return new Reason(ReasonKind.Costs, "money", fitted.Cost.PerHour, setup.Cost.PerHour, "per hour",
-                Text($"{setup.Cost.BuyNow:0} to buy; {setup.Cost.PerHour:0} for each track hour ({fitted.Cost.PerHour:0} now, worn parts counted)."));
+            yield return new Reason(ReasonKind.Costs, "money", fitted.Cost.PerSeason, setup.Cost.PerSeason, "per season",
+                Text($"{Money(setup.Cost.BuyNow)} to buy; {Money(setup.Cost.PerEvent)} for each event and {Money(setup.Cost.PerSeason)} for a season, worn parts counted ({Money(fitted.Cost.PerSeason)} now).{(setup.Cost.Unknown.Count > 0 ? $" No price is known of {string.Join(", ", setup.Cost.Unknown)}." : "")}"));
         }
 
         var metres = setup.Street.ExtraMetres - fitted.Street.ExtraMetres;
@@ -114,7 +116,9 @@ internal static class Reasons
         }
     }
 
-    private static string Percent(double chance) => chance < 0.01 ? "< 1 %" : chance > 0.99 ? "> 99 %" : Text($"{100 * chance:0} %");
+    private static string Percent(LimitChance limit) => Told.Percent(new Chance(limit.Chance, limit.SamplingError, limit.UpperBound));
+
+    private static string Money(double? sum) => sum is { } known ? Text($"{known:0}") : "an unknown sum";
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
 

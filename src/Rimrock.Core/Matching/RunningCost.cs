@@ -15,12 +15,14 @@ namespace Rimrock.Core.Matching;
 /// <param name="Why">How it came about.</param>
 public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why);
 
-/// <summary>What a setup costs.</summary>
+/// <summary>What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought.</summary>
 /// <param name="Lines">For each track hour, by what.</param>
-/// <param name="PerHour">Sum of what is known, for each track hour.</param>
-/// <param name="PerSeason">The same for the season's track hours.</param>
-/// <param name="BuyNow">What has to be bought to fit it.</param>
-public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, double PerSeason, double BuyNow)
+/// <param name="PerHour">For each track hour; null where a price is unknown.</param>
+/// <param name="PerEvent">For each event.</param>
+/// <param name="PerSeason">For the season's events.</param>
+/// <param name="BuyNow">What has to be bought to fit it; null where a price of that is unknown.</param>
+/// <param name="Unknown">What has no price.</param>
+public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow, IReadOnlyList<string> Unknown)
 {
     /// <summary>Fluid that one flush takes, l (common practice).</summary>
     public const double FlushLitres = 1;
@@ -44,7 +46,14 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
-        return Math.Max(0.1, wishes.EventsAYear * plan.Stint.Sessions * plan.Stint.MinutesEach / 60);
+        return Math.Max(0.1, wishes.EventsAYear * EventHours(plan));
+    }
+
+    /// <summary>Track hours of an event.</summary>
+    public static double EventHours(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Stint.Sessions * plan.Stint.MinutesEach / 60;
     }
 
     /// <summary>Track hours that a ring lasts: until it is thin, too light where the maker weighs it, or cracked where it is iron.</summary>
@@ -86,30 +95,36 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
             Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")),
             Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
         };
-        Add("front rotor hats", setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring ? 2 * (rotor.Price - ring) : null);
-        Add("ducts", setup.Duct?.Body.Price);
-        Add("lines", setup.Lines?.Body.Price);
-        var perHour = lines.Sum(line => line.PerHour ?? 0);
-        return new RunningCost(lines, Math.Round(perHour, 1), Math.Round(perHour * hours), BuyNowOf(setup));
-
-        void Add(string what, double? price)
+        if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
         {
-            if (price is { } known)
-            {
-                lines.Add(Banded(what, known / WriteOffYears / hours, 1, "written off over five years"));
-            }
+            Add("front rotor hats", 2 * (rotor.Price - ring));
         }
+
+        if (setup.Duct is { } duct)
+        {
+            Add("ducts", duct.Body.Price);
+        }
+
+        if (setup.Lines is { } kit)
+        {
+            Add("lines", kit.Body.Price);
+        }
+
+        var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
+
+        void Add(string what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, "written off over five years"));
     }
 
-    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles.</summary>
-    public static double BuyNowOf(Setup setup)
+    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
+    public static double? BuyNowOf(Setup setup)
     {
         ArgumentNullException.ThrowIfNull(setup);
-        double New(string id, double? price) => id == Setup.FittedId ? 0 : price ?? 0;
+        static double? New(string id, double? price) => id == Setup.FittedId ? 0 : price;
         var bottles = Math.Ceiling((FlushLitres - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
             + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
-            + (setup.Duct?.Body.Price ?? 0) + (setup.Lines?.Body.Price ?? 0);
+            + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 
     private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
@@ -121,5 +136,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double PerHour, 
     private static CostLine Banded(string what, double? perHour, double factor, string why) =>
         new(what, Tenth(perHour), Tenth(perHour / factor), Tenth(perHour * factor), why);
 
-    private static double? Tenth(double? value) => value is { } known ? Math.Round(known, 1) : null;
+    private static double? Tenth(double? value) => Rounded(value, 1);
+
+    private static double? Rounded(double? value, int digits) => value is { } known ? Math.Round(known, digits) : null;
 }

@@ -16,9 +16,6 @@ internal static class ScreenChance
     public static double Exceeds(double demand, double capacity, double sigma) =>
         sigma > 1e-9 ? Normal.At((demand - capacity) / sigma) : demand > capacity ? 1 : 0;
 
-    /// <summary>How much a harm counts when chances are added up (engineering judgement): a sinking pedal whole, faded pads half.</summary>
-    public static double Weight(Harm harm) => harm switch { Harm.Danger => 1, Harm.Damage => 0.6, _ => 0.5 };
-
     private static readonly double LogWearSigma = Math.Log(PriorSpread.Wear);
 
     /// <summary>Probability that wear passes what is there, with x1.7 on wear.</summary>

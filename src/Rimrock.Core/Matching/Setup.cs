@@ -34,6 +34,9 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
     /// <summary>Id of what is on the car now.</summary>
     public const string FittedId = "fitted";
 
+    /// <summary>Id of what is on the car now, new: the same fluid out of a fresh bottle.</summary>
+    public const string FreshId = "fresh";
+
     /// <summary>What is on the car now.</summary>
     public static Setup Fitted(PredictionPlan plan)
     {
@@ -41,7 +44,10 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
         return new Setup(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
     }
 
-    /// <summary>The same day with this fitted: new pads are new and bedded, new fluid is as old as the wishes' policy makes it by the last event.</summary>
+    /// <summary>
+    /// The same day with this fitted: new pads are new and bedded, new fluid is as old as the wishes' policy makes it by the last event, and what comes out of an opened bottle brings its months with it. The one owner of this
+    /// transformation: what is judged is what is fitted.
+    /// </summary>
     public PredictionPlan On(PredictionPlan plan, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -60,10 +66,26 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
             FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
             Lines = lines,
             Fluid = Fluid.Body,
-            FluidState = Fluid.Id == FittedId ? state : state with { AgeMonths = FluidSeason.OldestMonths(wishes.FreshFluidEachEvent), ReservoirWaterPercent = null },
+            FluidState = Fluid.Id == FittedId ? state : state with { AgeMonths = Math.Min(FluidState.AgeRange.Max, FluidSeason.OldestMonths(wishes.FreshFluidEachEvent) + (Fluid.Body.OpenedMonths ?? 0)), ReservoirWaterPercent = null },
         };
     }
 
     /// <summary>Ids in the order front pad, rear pad, rotor, duct, fluid, lines.</summary>
     public string Key() => string.Join('|', FrontPad.Id, RearPad.Id, FrontRotor.Id, Duct?.Id ?? FittedId, Fluid.Id, Lines?.Id ?? FittedId);
+
+    /// <summary>The setup of a key, or null where it names what is not on offer.</summary>
+    public static Setup? OfKey(string key, PredictionPlan plan, Offer offer)
+    {
+        ArgumentNullException.ThrowIfNull(key);
+        ArgumentNullException.ThrowIfNull(offer);
+        var fitted = Fitted(plan);
+        return key.Split('|') is [var front, var rear, var rotor, var duct, var fluid, var lines]
+            && Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
+            && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
+            && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
+            ? new Setup(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled, offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
+
+        static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
+            where T : class => id == FittedId ? kept : on.FirstOrDefault(part => part.Id == id);
+    }
 }

@@ -1,6 +1,7 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Priors;
@@ -13,7 +14,7 @@ namespace Rimrock.Core.Matching;
 /// <summary>A fluid with lines, as far as the search needs them.</summary>
 internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours, double Buy)
 {
-    /// <summary>Chance that vapour shows at neither axle.</summary>
+    /// <summary>About the chance that vapour shows at neither axle.</summary>
     public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
         (1 - ScreenChance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK)))) * (1 - ScreenChance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
 }
@@ -23,12 +24,11 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 /// <param name="BestWith">The best setup that has a part, by kind and id.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
-/// <param name="Cloud">What of the Pareto set a picture needs.</param>
-internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyList<CloudPoint> Cloud, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
+internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
 
 /// <summary>
 /// Weighs every front pad with every rear pad, rotor, duct, fluid and lines. The heat of a pair of pads is read from one run
-/// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent; fluids with lines that boil no
+/// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent: it only nominates what <see cref="Judge"/> then judges. Fluids with lines that boil no
 /// later, vary no more, cost no more and are no more work than another are left out beforehand, which loses nothing. Same input, same answer.
 /// </summary>
 internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
@@ -42,7 +42,6 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
     private const long MostWork = 4_000_000;
 
-    private const int MostCloud = 160;
     private const double ShareReach = 0.16;
     private const double ShareStep = 0.02;
     private static readonly int Buckets = (int)Math.Round(2 * ShareReach / ShareStep) + 1;
@@ -55,6 +54,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     private readonly double originalShare = EqualPadShare(plan);
     private readonly double everydayPedalN = ColdStop.EverydayPedalN(plan);
     private readonly Dictionary<(string Rotor, string Duct), HeatCell> cells = [];
+    private readonly double legTorque = LegTorque(plan, day);
 
     /// <summary>Runs the search.</summary>
     /// <param name="progress">Told the share done, from several threads.</param>
@@ -82,7 +82,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             cells[(rotors[places[place].Rotor].Id, ducts[places[place].Duct]?.Id ?? Setup.FittedId)] = heats[place];
         }
 
-        var front = new ParetoSet();
+        var front = new ParetoSet(wishes);
         var bestWith = new Dictionary<(string Kind, string Id), Scored>();
         foreach (var cell in found)
         {
@@ -100,12 +100,8 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             }
         }
 
-        var kept = front.Kept.Where(one => one.Exact.Risk <= (wishes.MostRisk ?? 1)).ToList();
-        var ordered = (kept.Count > 0 ? kept : front.Kept).Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings), one.Setup.FrontPad, one.Setup.RearPad))
-            .OrderBy(one => one.Exact.Score(wishes)).ThenBy(one => one.Setup.Key(), StringComparer.Ordinal).ToList();
         return new SearchResult(
-            [.. ordered.Select(one => (one.Exact, one.Setup))],
-            [.. ordered.Select(one => new CloudPoint(Math.Round(one.Exact.Risk, 3), street[one.FrontPad][one.RearPad].ExtraMetres, RunningCost.BuyNowOf(one.Setup))).Distinct().Take(MostCloud)],
+            [.. front.Kept.Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings))).OrderBy(one => one.Exact.Score(wishes)).ThenBy(one => one.Setup.Key(), StringComparer.Ordinal)],
             bestWith.ToDictionary(pair => pair.Key, pair => (pair.Value.Objectives, SetupAt(pair.Value.Index, fillings))),
             found.Sum(cell => cell.Examined), fillings);
     }
@@ -117,15 +113,20 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, plan.Car.Front.DiscMu(0.4), plan.Car.Rear.DiscMu(0.4));
     }
 
-    /// <summary>How roughly a pair of pads lets go, 0 to 1.</summary>
-    internal static double Roughness(Pad front, Pad rear) => 1 - (((front.Traits?.Release ?? 5) + (rear.Traits?.Release ?? 5)) / 20.0);
+    /// <summary>How poorly a pair of pads bites and lets go, 0 to 1.</summary>
+    internal static double Roughness(Pad front, Pad rear)
+    {
+        const int unknown = 5;
+        static double Of(Pad pad) => (pad.Traits?.Bite ?? unknown) + (pad.Traits?.Release ?? unknown);
+        return 1 - ((Of(front) + Of(rear)) / 40);
+    }
 
     private Setup SetupAt(SetupIndex index, Filling[] fillings) =>
         new(pads[index.FrontPad], rearPads[index.RearPad], rotors[index.Rotor], ducts[index.Duct], fillings[index.Fluid].Fluid, fillings[index.Fluid].Lines);
 
     private Filling[] Fillings()
     {
-        Part<BrakeFluid>[] fluids = [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
+        Part<BrakeFluid>[] fluids = [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
         Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
         return [.. all.Where((one, i) => !all.Where((other, j) => i != j && Beats(other, one, j < i)).Any())];
@@ -142,7 +143,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
-        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup));
+        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
     }
 
     private List<InputFault> TooMuch()
@@ -207,7 +208,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
             for (var r = 0; r < rear.Length; r++)
             {
-                var budget = (wishes.MostToBuy ?? double.MaxValue) - RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] });
+                var budget = (wishes.MostToBuy ?? double.MaxValue) - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }) ?? 0);
                 if (budget < 0 || (street[f][r].ExtraMetres > wishes.MostColdMetres && (f > 0 || r > 0)))
                 {
                     result.Pass(fillings.Length);
@@ -250,10 +251,10 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         return With(pair, filling, filling.Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma));
     }
 
-    private static Objectives With(Pair pair, Filling filling, double holds) => pair.Basic with
+    private Objectives With(Pair pair, Filling filling, double holds) => pair.Basic with
     {
-        Risk = 1 - (pair.Survival * holds),
-        CostPerHour = pair.Basic.CostPerHour + filling.CostPerHour,
+        Chances = new Screened(1 - (pair.Survival.Danger * holds), 1 - pair.Survival.Damage, 1 - pair.Survival.Nuisance),
+        CostPerSeason = pair.Basic.CostPerSeason + (seasonHours * filling.CostPerHour),
         EffortHours = pair.Basic.EffortHours + filling.EffortHours,
     };
 
@@ -261,9 +262,33 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     {
         var shift = cell.ShareShift(ahead.DiscMu, behind.DiscMu);
         var (a, b) = (ahead.At(shift), behind.At(shift));
-        var basic = new Objectives(0, street, a.CostPerHour + b.CostPerHour + rotorCost, effort + ahead.EffortHours + behind.EffortHours,
+        var survival = a.Survival.And(b.Survival);
+        survival = survival with { Danger = survival.Danger * (1 - TooHardToPress(cell, front, rear, a, b)) };
+        var basic = new Objectives(default, street, seasonHours * (a.CostPerHour + b.CostPerHour + rotorCost), effort + ahead.EffortHours + behind.EffortHours,
             Math.Abs(shift + cell.ReferenceShare - originalShare), Roughness(front, rear));
-        return new Pair(basic, a.Survival * b.Survival, a.FluidC, a.FluidSigma, b.FluidC, b.FluidSigma);
+        return new Pair(basic, survival, a.FluidC, a.FluidSigma, b.FluidC, b.FluidSigma);
+    }
+
+    /// <summary>Torque of the hardest stop for each pascal that a leg gives, Nm/Pa; nought where no pedal is pressed.</summary>
+    private static double LegTorque(PredictionPlan plan, Day day)
+    {
+        if (plan.Car.Kind == VehicleKind.Motorcycle)
+        {
+            return 0;
+        }
+
+        var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
+        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct().Select(stop => Predictor.StopTorqueNM(plan, stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty().Max() / plan.Car.Hydraulics.EffectivePascal(bar);
+    }
+
+    /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>
+    private double TooHardToPress(HeatCell cell, Pad front, Pad rear, PadState ahead, PadState behind)
+    {
+        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma)))) + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
+        var (middle, hot) = (Torque(0), Torque(1));
+        var spread = Math.Log(PriorSpread.Leg);
+        var fade = Math.Max(Math.Log(PriorSpread.Friction), Math.Log(middle / hot));
+        return legTorque <= 0 ? 0 : ScreenChance.Exceeds(Math.Log(legTorque / middle), 0, Math.Sqrt((spread * spread) + (fade * fade)));
     }
 
     /// <summary>Rings, hats and ducts for each track hour, and what of them has to be bought.</summary>
@@ -276,7 +301,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     }
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
-    private double Outlay(Setup setup) => RunningCost.BuyNowOf(setup) / (Objectives.OutlaySeasons * seasonHours);
+    private double Outlay(Setup setup) => (RunningCost.BuyNowOf(setup) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
 
     private PadCell PadInCell(HeatCell cell, AxleHeat heat, Part<Pad> pad, bool rear, double padWearFactor)
     {
@@ -301,14 +326,17 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
             var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
             var through = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
-            var survival = (1 - (ScreenChance.Weight(Harm.Nuisance) * fades)) * (1 - (ScreenChance.Weight(Harm.Danger) * ScreenChance.Exceeds(face, heat.FaceLimitC, heat.Face.Sigma))) * (1 - (ScreenChance.Weight(Harm.Damage) * through));
+            var faceSigma = Math.Sqrt((heat.Face.Sigma * heat.Face.Sigma) + (heat.FaceLimitSigmaK * heat.FaceLimitSigmaK));
+            var overheats = ScreenChance.Exceeds(face, heat.FaceLimitC, faceSigma);
+            var gone = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start);
+            var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1), (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
             if (!rear)
             {
-                survival *= (1 - ScreenChance.Exceeds(cell.Seals.At(shift, log), LimitTable.SealLimitC, cell.Seals.Sigma))
-                    * (1 - (ScreenChance.Weight(Harm.Nuisance) * ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, cell.Cone.Sigma)));
+                double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC, Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
+                survival = survival.And(new Survival(1 - Seals(LimitTable.SealGoneC), 1 - Seals(LimitTable.SealLimitC), 1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
             }
 
-            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
+            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
         }
 
         var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
@@ -316,10 +344,16 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     }
 
     /// <summary>A pair of pads in a cell, before any fluid.</summary>
-    private readonly record struct Pair(Objectives Basic, double Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC, double RearFluidSigma);
+    private readonly record struct Pair(Objectives Basic, Survival Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC, double RearFluidSigma);
+
+    /// <summary>That nothing dangerous, nothing ruinous, no nuisance happens, taken as independent.</summary>
+    private readonly record struct Survival(double Danger, double Damage, double Nuisance)
+    {
+        public Survival And(Survival other) => new(Danger * other.Danger, Damage * other.Damage, Nuisance * other.Nuisance);
+    }
 
     /// <summary>A pad in a cell at one split between the axles.</summary>
-    private readonly record struct PadState(double Survival, double FluidC, double FluidSigma, double CostPerHour);
+    private readonly record struct PadState(Survival Survival, double FluidC, double FluidSigma, double HotC, double HotSigma, double CostPerHour);
 
     /// <summary>A pad in a cell over all splits.</summary>
     private sealed record PadCell(PadState[] States, double DiscMu, double EffortHours)
@@ -330,7 +364,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var i = Math.Min(Buckets - 2, (int)place);
             var (a, b, t) = (States[i], States[i + 1], place - i);
             double Between(double x, double y) => x + ((y - x) * t);
-            return new PadState(Between(a.Survival, b.Survival), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.CostPerHour, b.CostPerHour));
+            return new PadState(new Survival(Between(a.Survival.Danger, b.Survival.Danger), Between(a.Survival.Damage, b.Survival.Damage), Between(a.Survival.Nuisance, b.Survival.Nuisance)), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.HotC, b.HotC), a.HotSigma, Between(a.CostPerHour, b.CostPerHour));
         }
     }
 }

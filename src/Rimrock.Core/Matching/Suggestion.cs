@@ -1,5 +1,6 @@
 using Rimrock.Core.Limits;
 using Rimrock.Core.Fluids;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 
@@ -7,8 +8,10 @@ namespace Rimrock.Core.Matching;
 
 /// <summary>A limit of a setup with its chance.</summary>
 /// <param name="Limit">The limit, with its band.</param>
-/// <param name="Chance">Chance that it gives on the day, from the band taken as normal.</param>
-public sealed record LimitChance(Limit Limit, double Chance);
+/// <param name="Chance">Chance that it gives on a day like this, counted over members.</param>
+/// <param name="SamplingError">One standard deviation of that, from the members' weights.</param>
+/// <param name="UpperBound">One-sided upper bound of nine tenths.</param>
+public sealed record LimitChance(Limit Limit, double Chance, double SamplingError, double UpperBound);
 
 /// <summary>What kind of reason.</summary>
 public enum ReasonKind
@@ -61,8 +64,12 @@ public sealed record PartName(string Id, string Name);
 /// <summary>A setup looked at closely: the whole day run with it.</summary>
 /// <param name="Key">Ids of its parts, joined.</param>
 /// <param name="Parts">Its parts.</param>
-/// <param name="Objectives">What it is weighed by.</param>
-/// <param name="Limits">Every limit with its chance, likeliest first.</param>
+/// <param name="Members">Members that judged it; by fewer than 256 nothing is said in words.</param>
+/// <param name="Danger">Chance that something dangerous happens on a day like this.</param>
+/// <param name="Damage">Chance that a part is ruined.</param>
+/// <param name="Holds">True where the day holds by both; null where too few members were run for a word, or more are still to be.</param>
+/// <param name="EffortHours">Work to change over, h.</param>
+/// <param name="Limits">Every limit with its chance, danger first, likeliest first.</param>
 /// <param name="Layers">Demand over capacity, for the little strata: front and rear pads, front fluid.</param>
 /// <param name="ColdStops">First stops from 50 and 100 km/h at 5 C at the everyday pedal force, and a panic stop from 100 km/h at 500 N.</param>
 /// <param name="Street">Manners on the road.</param>
@@ -73,17 +80,24 @@ public sealed record PartName(string Id, string Name);
 /// <param name="EnergyInBand">Share of the front pads' braking energy inside, below and above their working band.</param>
 /// <param name="CrackIndex">Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.</param>
 /// <param name="UnsprungKg">Mass of both front rotors over the fitted ones, kg.</param>
+/// <param name="Bite">How firmly front and rear pads take hold, 0 to 10; null where unknown.</param>
 /// <param name="Reasons">Why it stands where it does.</param>
+/// <param name="YearDanger">Chance that something dangerous happens at one of the year's events, counted over members carried through them all; null where they were not judged.</param>
 public sealed record Suggestion(
-    string Key, SetupNames Parts, Objectives Objectives, IReadOnlyList<LimitChance> Limits, IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
-    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, double CrackIndex, double UnsprungKg, IReadOnlyList<Reason> Reasons);
+    string Key, SetupNames Parts, int Members, Chance Danger, Chance Damage, bool? Holds, double EffortHours, IReadOnlyList<LimitChance> Limits, IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
+    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, double CrackIndex, double UnsprungKg, AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null);
+
+/// <summary>A figure of front and rear, where it is known.</summary>
+/// <param name="Front">Front.</param>
+/// <param name="Rear">Rear.</param>
+public sealed record AxleFigures(double? Front, double? Rear);
 
 /// <summary>A fluid on an event's day against the day's demand.</summary>
 /// <param name="Fluid">The fluid.</param>
 /// <param name="DemandC">Hottest fluid of the day, C.</param>
 /// <param name="MarginK">What is left in the middle of the band, K.</param>
-/// <param name="Boils">Chance that it shows vapour.</param>
-public sealed record EventDay(FluidDay Fluid, Spread DemandC, double MarginK, double Boils);
+/// <param name="Boils">Chance that vapour shows at either axle, counted over members; null where it was not judged yet.</param>
+public sealed record EventDay(FluidDay Fluid, Spread DemandC, double MarginK, Chance? Boils);
 
 /// <summary>Where a pad spends its braking energy.</summary>
 /// <param name="Inside">Inside its working band.</param>

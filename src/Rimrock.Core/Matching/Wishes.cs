@@ -30,7 +30,7 @@ public enum RotorSchool
 /// <param name="EventsAYear">Track days a year.</param>
 /// <param name="MostToBuy">What may be spent at once, in the driver's currency; null for no bound.</param>
 /// <param name="MostColdMetres">How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.</param>
-/// <param name="MostRisk">Largest risk worth showing, 0 to 1; null for all.</param>
+/// <param name="MostDanger">Largest chance of danger worth showing, 0 to 1; null for all.</param>
 /// <param name="ClassKeepsRotorSize">True where the class rules keep the rotor's diameter.</param>
 /// <param name="ClassForbidsDucts">True where the class rules forbid ducts.</param>
 public sealed record Wishes(
@@ -48,18 +48,18 @@ public sealed record Wishes(
     int EventsAYear = 5,
     double? MostToBuy = null,
     double? MostColdMetres = null,
-    double? MostRisk = null,
+    double? MostDanger = null,
     bool ClassKeepsRotorSize = false,
     bool ClassForbidsDucts = false)
 {
     private static readonly FieldRange Scale = new("wishes.scale", "How much it matters", "", 0, 3);
     private static readonly FieldRange Budget = new("wishes.mostToBuy", "What may be spent", "", 0, 100000);
     private static readonly FieldRange Metres = new("wishes.mostColdMetres", "Longer on a cold first stop", "m", 0, 50);
-    private static readonly FieldRange Risk = new("wishes.mostRisk", "Risk", "", 0, 1);
+    private static readonly FieldRange Danger = new("wishes.mostDanger", "Chance of danger", "", 0, 1);
     private static readonly FieldRange Events = new("wishes.eventsAYear", "Track days a year", "", 1, 60);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events, Budget, Metres, Risk];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events, Budget, Metres, Danger];
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)
@@ -73,7 +73,7 @@ public sealed record Wishes(
         }
 
         Events.Check(EventsAYear, faults);
-        foreach (var (range, bound) in new[] { (Budget, MostToBuy), (Metres, MostColdMetres), (Risk, MostRisk) })
+        foreach (var (range, bound) in new[] { (Budget, MostToBuy), (Metres, MostColdMetres), (Danger, MostDanger) })
         {
             if (bound is { } value)
             {

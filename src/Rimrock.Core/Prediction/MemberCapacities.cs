@@ -6,7 +6,8 @@ namespace Rimrock.Core.Prediction;
 /// <param name="Vapour">Vapour below the boiling point.</param>
 /// <param name="Seals">Piston seals.</param>
 /// <param name="Cone">A ring out of flat.</param>
-public readonly record struct MemberCapacities(double FrontFace = 0, double RearFace = 0, double Vapour = 0, double Seals = 0, double Cone = 0)
+/// <param name="Leg">What the driver's leg gives.</param>
+public readonly record struct MemberCapacities(double FrontFace = 0, double RearFace = 0, double Vapour = 0, double Seals = 0, double Cone = 0, double Leg = 0)
 {
     /// <summary>All in the middle.</summary>
     public static MemberCapacities Middle => default;

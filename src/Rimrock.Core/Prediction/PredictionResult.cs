@@ -138,6 +138,7 @@ public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<S
 /// <param name="RingMasses">Masses of the rings, stated and from geometry.</param>
 /// <param name="Cautions">Cautions that apply to this result.</param>
 /// <param name="HardStops">What on the car must not be driven on at all, whatever the temperatures say.</param>
+/// <param name="Due">What is due by its age.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
@@ -153,7 +154,8 @@ public sealed record PredictionResult(
     PedalReport Pedal,
     IReadOnlyList<RingMass> RingMasses,
     IReadOnlyList<string> Cautions,
-    IReadOnlyList<Matching.HardStop> HardStops);
+    IReadOnlyList<Matching.HardStop> HardStops,
+    IReadOnlyList<Matching.Due> Due);
 
 /// <summary>The fluid as it is today.</summary>
 /// <param name="WaterPercent">Water at the caliper, %.</param>

@@ -77,7 +77,8 @@ public static class Predictor
             WheelReports.Pedal(plan, track, stops, Member),
             [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
             [.. ModelEnds.EdgesPassed(plan, track, Cool, Hot), .. ModelEnds.EdgesPassed(plan, road, Cool, Hot), .. Cautions(plan)],
-            HardStops.OfFitted(plan));
+            HardStops.OfFitted(plan),
+            Due.Of(plan));
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)
@@ -132,9 +133,8 @@ public static class Predictor
         {
             var phase = run.Phases[record.PhaseIndex].Phase;
             var stop = record.Stop;
-            var meanKmh = 0.5 * (stop.EntryKmh + stop.ExitKmh);
-            var metres = Speed.FromKmh(meanKmh) * stop.DurationS;
-            var torque = stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / metres * plan.Car.TyreRadiusM;
+            var meanKmh = stop.MeanKmh;
+            var torque = StopTorqueNM(plan, stop);
             double TorquePerPascal(int member) => (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
             var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
@@ -149,6 +149,10 @@ public static class Predictor
 
         return stops;
     }
+
+    /// <summary>Torque at all wheels that a stop takes, Nm.</summary>
+    internal static double StopTorqueNM(PredictionPlan plan, BrakeStop stop) =>
+        stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / (Speed.FromKmh(stop.MeanKmh) * stop.DurationS) * plan.Car.TyreRadiusM;
 
     private static List<SessionSeries> Sessions(DayRun run)
     {

@@ -10,7 +10,6 @@ namespace Rimrock.Core.Prediction;
 internal static class WheelReports
 {
     /// <summary>What a leg can do: the most that the type-0 test of UN R13-H allows, N (from memory).</summary>
-    private const double MostPedalN = 500;
 
     /// <summary>A hose is warmed by so much of what its caliper's fluid is (engineering judgement, +-0.2).</summary>
     private const double LineShare = 0.4;
@@ -36,7 +35,7 @@ internal static class WheelReports
 
     public static PedalReport Pedal(PredictionPlan plan, DayRun run, IReadOnlyList<StopSummary> stops, int member)
     {
-        var bar = Math.Min(plan.Car.Hydraulics.PressureBar(MostPedalN), stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar));
+        var bar = Math.Min(plan.Car.Hydraulics.PressureBar(Vehicles.LegForce.PanicN), stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar));
         var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
         var ambient = plan.Weather.AmbientC;
         var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));

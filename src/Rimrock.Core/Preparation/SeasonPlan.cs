@@ -1,6 +1,8 @@
 using System.Globalization;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
@@ -58,14 +60,17 @@ public enum FluidPolicy
     EachEvent,
 }
 
-/// <summary>The fluid on one event's day.</summary>
+/// <summary>One event's day, judged.</summary>
 /// <param name="Date">The day.</param>
 /// <param name="Name">The event.</param>
+/// <param name="FluidState">The fluid as it is then: with it the plan of the day is the one that was judged.</param>
 /// <param name="VapourC">Where vapour shows.</param>
 /// <param name="DemandC">Hottest fluid of the day.</param>
 /// <param name="MarginK">What is left in the middle of the bands, K.</param>
-/// <param name="Boils">Chance that it boils.</param>
-public sealed record SeasonDay(DateOnly Date, string Name, Spread VapourC, Spread DemandC, double MarginK, double Boils);
+/// <param name="Boils">Chance that vapour shows somewhere, counted over members.</param>
+/// <param name="Danger">Chance that anything dangerous happens on that day.</param>
+/// <param name="Damage">Chance that a part is ruined.</param>
+public sealed record SeasonDay(DateOnly Date, string Name, FluidState FluidState, Spread VapourC, Spread DemandC, double MarginK, Chance Boils, Chance Danger, Chance Damage);
 
 /// <summary>A point of the boiling line through the season.</summary>
 /// <param name="Date">The day.</param>
@@ -80,8 +85,9 @@ public sealed record BoilingPointAt(DateOnly Date, double VapourC);
 /// <param name="Days">The fluid on each event.</param>
 /// <param name="Line">The boiling line, month by month and at each bleeding.</param>
 /// <param name="WorstMarginK">Smallest margin, K.</param>
-/// <param name="Holds">True where every event keeps the margin, with a small chance of vapour.</param>
-public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days, IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds);
+/// <param name="Holds">True where on every event the fluid is no danger by the one threshold.</param>
+/// <param name="YearBoils">Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against nothing.</param>
+public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days, IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds, Chance YearBoils);
 
 /// <summary>How a part wears through the season.</summary>
 /// <param name="Part">front pads, rear pads or front rotors.</param>
@@ -98,12 +104,6 @@ public sealed record PartSeason(string Part, IReadOnlyList<Spread> LeftMm, doubl
 /// <param name="NextBleed">The next bleed date by it; null where none is needed.</param>
 public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed)
 {
-    /// <summary>Margin that a bleed date should hold, K (common practice).</summary>
-    public const double WantedMarginK = 25;
-
-    /// <summary>Chance of vapour that a bleed date should stay below on every event (engineering judgement).</summary>
-    public const double MostChance = 0.05;
-
     /// <summary>Most events of a season.</summary>
     public const int MostEvents = 40;
 
@@ -125,8 +125,9 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var faults = plan.Faults().ToList();
         Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
-        var days = events.Select(item => DayOf(plan, item, belief ?? Population.Prior.Sketched(), cancel)).ToList();
-        var policies = Enum.GetValues<FluidPolicy>().Select(policy => Season(plan, events, days, today, policy)).ToList();
+        var fills = Enum.GetValues<FluidPolicy>().Select(policy => new Fill(plan, today, FlushesOf(policy, events))).ToList();
+        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], belief ?? Population.Prior, cancel)).ToList();
+        var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         return new SeasonPlan(policies, PartsOf(plan, events, days), Advise(policies, holding), (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today));
     }
@@ -160,7 +161,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         }
     }
 
-    private static (Spread FluidC, double FrontMm, double RearMm, double RingMm) DayOf(PredictionPlan plan, SeasonEvent item, Population belief, CancellationToken cancel)
+    /// <summary>The usual day at an event's circuit in its air, judged with the fluid as each policy leaves it; days that differ in fluid alone share their runs.</summary>
+    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, CancellationToken cancel)
     {
         var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
@@ -172,39 +174,47 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         }
 
         ModelEnds.ThrowIfPassed(on, run, 0);
-        var fluids = BelievedPeaks.Of(on, belief, [BrakePart.FrontFluid, BrakePart.RearFluid], cancel);
-        var hottest = fluids.MaxBy(fluid => fluid.P50)!;
-        return (new Spread(Math.Round(hottest.P10, 1), Math.Round(hottest.P50, 1), Math.Round(hottest.P90, 1)),
-            on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]),
-            RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
+        FluidState[] different = [.. states.Distinct()];
+        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel).Select(one => Judge.Settled(one, day, cancel)).ToList();
+        var fluids = (Spread[])[judged[0].Demand(LimitCode.FrontFluid)!, judged[0].Demand(LimitCode.RearFluid)!];
+        return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
+            on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]), RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }
 
-    private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<(Spread FluidC, double FrontMm, double RearMm, double RingMm)> days, DateOnly today, FluidPolicy policy)
+    private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Fill fill, FluidPolicy policy)
     {
-        var filled = today.AddDays((int)Math.Round(-plan.FluidState.AgeMonths * DaysAMonth));
-        var flushes = FlushesOf(policy, events);
-        Spread VapourOn(DateOnly date)
-        {
-            var flush = flushes.Where(day => day <= date).Cast<DateOnly?>().LastOrDefault();
-            var months = (date.DayNumber - (flush ?? filled).DayNumber) / DaysAMonth;
-            // A moisture reading holds for the fluid that was read, and drinks on from there.
-            var state = flush is null && plan.FluidState.ReservoirWaterPercent is { } reading
-                ? plan.FluidState with { ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent((date.DayNumber - today.DayNumber) / DaysAMonth, plan.FluidState.Climate, plan.FluidState.TightHoses) - MoistureUptake.AtCaliperPercent(0, plan.FluidState.Climate, plan.FluidState.TightHoses)) }
-                : plan.FluidState with { AgeMonths = Math.Clamp(months, 0, 120), ReservoirWaterPercent = null };
-            return FluidSeason.Vapour(plan.Fluid, state, plan.Circuit.AltitudeM);
-        }
-
+        var place = (int)policy;
         var seasonDays = events.Select((item, i) =>
         {
-            var vapour = VapourOn(item.Date);
-            var demand = days[i].FluidC;
-            var sigma = Math.Sqrt(Square((demand.P90 - demand.P10) / ScreenChance.EightTenthsWidth) + Square((vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth));
-            return new SeasonDay(item.Date, item.Name, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), Math.Round(ScreenChance.Exceeds(demand.P50, vapour.P50, sigma), 3));
+            var (state, judged, demand) = (days[i].States[place], days[i].Judged[place], days[i].FluidC);
+            var vapour = FluidSeason.Vapour(plan.Fluid, state, days[i].On.Circuit.AltitudeM);
+            return new SeasonDay(item.Date, item.Name, state, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), judged.Together(LimitTable.Boils), judged.Danger, judged.Damage);
         }).ToList();
-        var worst = seasonDays.Min(day => day.MarginK);
-        return new PolicySeason(policy, flushes, CostOf(plan.Fluid, flushes.Count), flushes.Count, seasonDays, Line(events, flushes, today, VapourOn), worst, worst >= WantedMarginK && seasonDays.All(day => day.Boils <= MostChance));
+        return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, fill.Flushes.Count), fill.Flushes.Count, seasonDays, Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM)),
+            seasonDays.Min(day => day.MarginK), seasonDays.All(day => day.Boils.UpperBound < Thresholds.MostDanger), JudgedDay.AnyDay([.. days.Select(day => day.Judged[place])], LimitTable.Boils));
+    }
 
-        static double Square(double value) => value * value;
+    private sealed record EventDays(PredictionPlan On, IReadOnlyList<FluidState> States, IReadOnlyList<JudgedDay> Judged, Spread FluidC, double FrontMm, double RearMm, double RingMm);
+
+    /// <summary>The fluid through a season by the days on which it is changed.</summary>
+    private sealed record Fill(PredictionPlan Plan, DateOnly Today, IReadOnlyList<DateOnly> Flushes)
+    {
+        public FluidState On(DateOnly date)
+        {
+            var state = Plan.FluidState;
+            var flush = Flushes.Where(day => day <= date).Cast<DateOnly?>().LastOrDefault();
+            if (flush is { } filled)
+            {
+                return state with { AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max), ReservoirWaterPercent = null };
+            }
+
+            var months = (date.DayNumber - Today.DayNumber) / DaysAMonth;
+
+            // A moisture reading holds for the fluid that was read, and drinks on from there.
+            return state.ReservoirWaterPercent is { } reading
+                ? state with { ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses) - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses)) }
+                : state with { AgeMonths = Math.Clamp(state.AgeMonths + months, 0, FluidState.AgeRange.Max) };
+        }
     }
 
     private static List<BoilingPointAt> Line(IReadOnlyList<SeasonEvent> events, IReadOnlyList<DateOnly> flushes, DateOnly today, Func<DateOnly, Spread> vapourOn)
@@ -234,7 +244,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         return flushes == 0 ? 0 : fluid.PriceLitre * bottles * fluid.BottleLitres * flushes;
     }
 
-    private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<(Spread FluidC, double FrontMm, double RearMm, double RingMm)> days) =>
+    private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days) =>
     [
         PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], PriorSpread.Wear, events),
         PartOf("rear pads", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)], PriorSpread.Wear, events),
@@ -260,17 +270,28 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private static string Advise(IReadOnlyList<PolicySeason> policies, PolicySeason? holding)
     {
+        var rest = Rest(holding ?? policies[^1]);
         if (holding is { Flushes.Count: 0 })
         {
-            return Text($"What is in the car keeps {holding.WorstMarginK:0} K in hand at every event: nothing to bleed this season but for the two years that no street fluid should pass.");
+            return Text($"What is in the car boils at no event in more than {Worst(holding)} of likely days: nothing to bleed this season but for the two years that no street fluid should pass.{rest}");
         }
 
         if (holding is not null)
         {
-            return Text($"{Name(holding.Policy)} keeps {holding.WorstMarginK:0} K in hand at every event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {(policies[^1].Policy == holding.Policy ? "nothing less would." : Text($"before each event would take {policies[^1].Flushes.Count} flushes{(policies[^1].Cost is { } dear ? Text($" and {dear:0}") : "")} for {policies[^1].WorstMarginK:0} K."))}");
+            return Text($"{Name(holding.Policy)} keeps the chance that the fluid boils to {Worst(holding)} at the worst event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {(policies[^1].Policy == holding.Policy ? "nothing less would." : Text($"before each event would take {policies[^1].Flushes.Count} flushes{(policies[^1].Cost is { } dear ? Text($" and {dear:0}") : "")} for {Worst(policies[^1])}."))}{rest}");
         }
 
-        return Text($"No policy keeps {WantedMarginK:0} K in hand with less than {100 * MostChance:0} % chance of vapour: even fresh before each event the worst has {policies[^1].WorstMarginK:0} K and {100 * policies[^1].Days.Max(day => day.Boils):0} %. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.");
+        return Text($"No policy is enough: even fresh before each event the fluid boils on {Worst(policies[^1])} of likely days at the worst event, where less than {100 * Thresholds.MostDanger:0} % is asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{rest}");
+    }
+
+    private static string Worst(PolicySeason policy) => Told.Percent(policy.Days.MaxBy(day => day.Boils.Share)!.Boils);
+
+    /// <summary>What else is dangerous or ruins a part on the worst day, whatever the fluid.</summary>
+    private static string Rest(PolicySeason policy)
+    {
+        var worst = policy.Days.MaxBy(day => day.Danger.Share)!;
+        return worst.Danger.UpperBound < Thresholds.MostDanger && policy.Days.All(day => day.Damage.Share < Thresholds.MostDamage) ? ""
+            : $" All together the worst day has danger {Told.WithError(worst.Danger)} and damage {Told.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
     }
 
     private static string Name(FluidPolicy policy) => policy switch

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
@@ -33,7 +34,8 @@ public sealed record WorkStep(string Code, string Title, string Reason, string C
 /// <param name="Steps">Steps in order.</param>
 /// <param name="Hours">Work, h (common practice, x1.5).</param>
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
-public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps, double Hours, IReadOnlyList<HardStop> Refused)
+/// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
+public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps, double Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
 {
     /// <summary>Fluid that filling and bleeding a whole car takes, l (common practice).</summary>
     public const double FlushLitres = RunningCost.FlushLitres;
@@ -47,7 +49,8 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        var change = new Change(before, after, freshFluid);
+        // Fluid that is younger afterwards is new, though its name be the same.
+        var change = new Change(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths);
         var refused = HardStops.OfChange(before, after);
         return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], 0, refused)
             : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)], Math.Round(HoursFor(change), 1), []);

@@ -90,6 +90,9 @@ public static class PriorSpread
     /// <summary>Limits of piston seals, K.</summary>
     public const double SealK = 20;
 
+    /// <summary>What a leg gives, factor.</summary>
+    public const double Leg = 1.25;
+
     /// <summary>A ring out of flat, micrometres.</summary>
     public const double ConeUm = 50;
 }

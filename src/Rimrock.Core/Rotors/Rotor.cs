@@ -134,6 +134,12 @@ public sealed record Rotor(
     /// <summary>The mass that a hat is in proportion to, kg: an iron ring's of this geometry, since a carbon disc's hat carries the same torque.</summary>
     public double HatReferenceKg() => Material == RingMaterial.Iron ? MassKg() : MassKg() * RotorMaterial.GreyIron.DensityKgM3 / MaterialOf().DensityKgM3;
 
+    /// <summary>Mass of the hat, kg: an iron hat weighs 0.3 of its ring, an aluminium one 0.15 (engineering judgement, +-0.05).</summary>
+    public double HatKg() => (Construction == RotorConstruction.TwoPiece ? 0.15 : 0.3) * HatReferenceKg();
+
+    /// <summary>Mass of ring and hat, kg.</summary>
+    public double WithHatKg() => MassKg() + HatKg();
+
     /// <summary>The ring's mass, kg: the maker's where known, else from geometry.</summary>
     public double MassKg() => RingMassKg ?? GeometricMassKg();
 

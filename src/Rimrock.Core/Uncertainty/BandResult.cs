@@ -16,9 +16,11 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="Danger">Chance that something dangerous happens on a day like this.</param>
 /// <param name="Damage">Chance that a part is ruined.</param>
 /// <param name="Holds">True where the day holds by both; null where too few members were run for a word.</param>
+/// <param name="MostDanger">What the upper bound of the danger must stay below for that.</param>
+/// <param name="MostDamage">What the damage must stay below.</param>
 /// <param name="Settling">True where the danger asks for more members that were left out.</param>
 public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
-    Chance Danger, Chance Damage, bool? Holds, bool Settling);
+    Chance Danger, Chance Damage, bool? Holds, double MostDanger, double MostDamage, bool Settling);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>

@@ -93,7 +93,7 @@ public static class Ensemble
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length, picks))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, Picked(layer.Value, picks)))],
             [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Probability).ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
-            judged.Danger, judged.Damage, judged.Holds, !settle && judged.Unsettled);
+            judged.Danger, judged.Damage, judged.Holds, Thresholds.MostDanger, Thresholds.MostDamage, !settle && judged.Unsettled);
     }
 
     private static float[] Picked(float[] values, int[]? picks) => picks is null ? values : [.. picks.Select(member => values[member])];

@@ -110,17 +110,19 @@ public static class Learning
                 seen.Add(new SeenAndBelieved(Which(o), prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog));
             }
 
-            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen, EveningsBefore(before));
+            var evenings = EveningsBefore(before);
+            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen, [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Belief)]);
         }
 
-        private List<Spread> EveningsBefore(MemberAnswers prior)
+        private List<(Spread Said, Population Belief)> EveningsBefore(MemberAnswers prior)
         {
             var log = new double[Population.Prior.Scores.Length];
-            var said = new List<Spread>();
+            var said = new List<(Spread Said, Population Belief)>();
             var first = 0;
             for (var d = 0; d < days.Count; d++)
             {
-                said.Add(Quantiles.Weighted(prior.RimC[d], Normalized(log)));
+                var belief = first == 0 ? Population.Prior : new Population(Population.Prior.Scores, Normalized(log));
+                said.Add((Quantiles.Weighted(prior.RimC[d], belief.Weights), belief));
                 foreach (var seen in prior.Log.Skip(first).Take(days[d].Observations.Count))
                 {
                     for (var member = 0; member < log.Length; member++)

@@ -47,6 +47,7 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         Capacity("rear-face-limit", "what the rear rotors take", FaceSpread, "the ring's alloy, from its maker", (takes, z) => takes with { RearFace = takes.RearFace + z }),
         Capacity("seal-limit", "what the piston seals take", Text($"+-{PriorSpread.SealK} K"), "the seals' rubber, from the caliper's maker", (takes, z) => takes with { Seals = takes.Seals + z }),
         Capacity("cone-limit", "how far out of flat a ring may stand", Text($"+-{PriorSpread.ConeUm} µm"), "a dial gauge on the hot ring", (takes, z) => takes with { Cone = takes.Cone + z }),
+        Capacity("leg", "what your leg gives", Text($"x{PriorSpread.Leg}"), "a scale under the foot", (takes, z) => takes with { Leg = takes.Leg + z }),
     ];
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>

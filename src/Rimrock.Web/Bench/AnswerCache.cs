@@ -41,8 +41,9 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
     /// <param name="question">The question.</param>
     /// <param name="compute">Computes it; its token is cancelled when nobody waits any more.</param>
     /// <param name="cancel">Cancelled when this caller hangs up.</param>
-    public async Task<TPart> RememberAsync<TPart>(string kind, object question, Func<CancellationToken, Task<TPart>> compute, CancellationToken cancel)
-        where TPart : notnull => (TPart)(await KeptAsync(kind, question, async token => new Kept(await compute(token), PartKb), cancel)).Value;
+    /// <param name="kb">Its size, KB, roughly: what is large is put away sooner.</param>
+    public async Task<TPart> RememberAsync<TPart>(string kind, object question, Func<CancellationToken, Task<TPart>> compute, CancellationToken cancel, int kb = PartKb)
+        where TPart : notnull => (TPart)(await KeptAsync(kind, question, async token => new Kept(await compute(token), kb), cancel)).Value;
 
     private ValueTask<Kept> KeptAsync(string kind, object question, Func<CancellationToken, Task<Kept>> compute, CancellationToken cancel)
     {

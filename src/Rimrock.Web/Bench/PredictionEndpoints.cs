@@ -96,11 +96,19 @@ public static class PredictionEndpoints
     private static Task<PredictionResult> WholeAsync(PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
         cache.RememberAsync("whole", plan, async token => Predictor.Predict(plan, await DayShelf.DayOf(plan, cache, token)), cancel);
 
+    /// <summary>A plan's band and chances before anything was seen; rooms that ask the same share the answer.</summary>
+    public static async Task<BandResult> PriorAsync(PredictionPlan plan, bool settle, AnswerCache cache, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(cache);
+        var day = await DayShelf.DayOf(plan, cache, cancel);
+        var prior = await cache.RememberAsync("prior", plan, token => Task.FromResult(Ensemble.Run(plan, laid: day, settle: false, cancel: token)), cancel);
+        return settle && prior.Settling ? await cache.RememberAsync("settled prior", plan, token => Task.FromResult(Ensemble.Run(plan, laid: day, cancel: token)), cancel) : prior;
+    }
+
     private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, CancellationToken cancel)
     {
+        var prior = await PriorAsync(question.Plan, settle, cache, cancel);
         var day = await DayShelf.DayOf(question.Plan, cache, cancel);
-        var prior = await cache.RememberAsync("prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, settle: false, cancel: token)), cancel);
-        prior = settle && prior.Settling ? await cache.RememberAsync("settled prior", question.Plan, token => Task.FromResult(Ensemble.Run(question.Plan, laid: day, cancel: token)), cancel) : prior;
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {

@@ -13,26 +13,86 @@ namespace Rimrock.Web.Choose;
 /// <param name="Wishes">What matters.</param>
 public sealed record MatchQuestion(PredictionPlan Plan, Wishes Wishes);
 
+/// <summary>A setup to be fitted.</summary>
+/// <param name="Plan">The plan with what is fitted now.</param>
+/// <param name="Wishes">What matters.</param>
+/// <param name="Key">Key of the setup, from a short list.</param>
+public sealed record FitQuestion(PredictionPlan Plan, Wishes Wishes, string Key);
+
+/// <summary>A part of the shelf that the first row does not have.</summary>
+/// <param name="Plan">The plan with what is fitted.</param>
+/// <param name="Wishes">What matters.</param>
+/// <param name="Kind">frontPad, rearPad, rotor, duct, fluid or lines.</param>
+/// <param name="Part">Its id.</param>
+public sealed record WhyQuestion(PredictionPlan Plan, Wishes Wishes, string Kind, string Part);
+
 /// <summary>The Choose room's endpoints.</summary>
 public static class MatchEndpoints
 {
     /// <summary>Maps them.</summary>
     public static void MapMatches(this RouteGroupBuilder group)
     {
-        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel, string stage = "whole") =>
             {
+                var asked = StageOf(stage);
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
                 var offer = OfferOf(shelf.Read());
                 using var report = progress.Begin(ticket);
-                return await cache.AnswerAsync("match", new { question, offer },
-                    async token => Matcher.Match(question.Plan, offer, question.Wishes, report.Tell, await DayShelf.DayOf(question.Plan, cache, token), token), cancel);
+                return await cache.AnswerAsync("match" + asked, new { question, offer },
+                    async token => (await MatcherAsync(question, offer, cache, report, token)).Answer(asked, share => report.Tell(0.3 + (0.7 * share)), token), cancel);
             })
             .WithName("match")
-            .WithSummary("Weighs the whole shelf against a plan: a short list with reasons, the cheapest steps, and why not the rest. A ticket, any text of the caller's, names its progress.")
+            .WithSummary("Weighs the whole shelf against a plan: a short list judged by the members of the belief, with reasons, the steps to its first row, and why not the rest. Stages: sketch (64 members, no word), first (what is fitted, three rows and steps by all members), whole. A ticket, any text of the caller's, names its progress.")
             .Produces<MatchAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
+        group.MapPost("/fit", (FitQuestion question, ShelfStore shelf) =>
+            {
+                var faults = question.Plan.Faults().ToList();
+                question.Wishes.Check(faults);
+                InputFaultException.ThrowIfAny(faults);
+                var setup = Setup.OfKey(question.Key, question.Plan, OfferOf(shelf.Read()))
+                    ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key, "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
+                return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
+            })
+            .WithName("fitSetup")
+            .WithSummary("The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores nothing.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
+            {
+                InputFaultException.ThrowIfAny(question.Plan.Faults());
+                var offer = OfferOf(shelf.Read());
+                using var report = progress.Begin(null);
+                return await cache.AnswerAsync("why", new { question, offer }, async token =>
+                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes), offer, cache, report, token)).Why(question.Kind, question.Part, token)
+                        ?? throw new InputFaultException([new InputFault("part", question.Part.Length > 80 ? question.Part[..80] : question.Part, "a part that the match's answer names", "This part was not weighed.")]), cancel);
+            })
+            .WithName("whyNot")
+            .WithSummary("Judges the best setup that has a part, and says what it loses against the first row of the short list.")
+            .Produces<WhyNot>()
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
     }
+
+    // The days of twenty setups in the middle and at the edges, and the members' readings of those that are still to settle.
+    private const int MatcherKb = 20_000;
+
+    private static MatchStage StageOf(string stage)
+    {
+        foreach (var one in Enum.GetValues<MatchStage>())
+        {
+            if (one.ToString().Equals(stage, StringComparison.OrdinalIgnoreCase))
+            {
+                return one;
+            }
+        }
+
+        throw new InputFaultException([new InputFault("stage", stage.Length > 40 ? stage[..40] : stage, "sketch, first or whole", "No such stage of a match.")]);
+    }
+
+    private static Task<Matcher> MatcherAsync(MatchQuestion question, Offer offer, AnswerCache cache, RunProgress.Report report, CancellationToken cancel) =>
+        cache.RememberAsync("matcher", new { question, offer },
+            async token => Matcher.Search(question.Plan, offer, question.Wishes, share => report.Tell(0.3 * share), await DayShelf.DayOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
 
     private static Offer OfferOf(ShelfContent shelf)
     {

@@ -1,4 +1,5 @@
 using System.Text;
+using Rimrock.Core.Judgement;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
@@ -37,14 +38,17 @@ public static class ReadyEndpoints
     /// <summary>Maps them.</summary>
     public static void MapReady(this RouteGroupBuilder group)
     {
-        group.MapPost("/work", (WorkQuestion question) =>
+        group.MapPost("/work", async (WorkQuestion question, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
-                return TypedResults.Ok(WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars));
+                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars);
+                var then = await PredictionEndpoints.PriorAsync(question.After, settle: true, cache, cancel);
+                return TypedResults.Ok(order with { Then = new DayVerdict(then.Danger, then.Damage, then.Holds) });
             })
             .WithName("workOrder")
-            .WithSummary("What to order, and the work of a change of parts step by step.")
-            .ProducesProblem(StatusCodes.Status400BadRequest);
+            .WithSummary("What to order, and the work of a change of parts step by step, with the day's danger and damage once it is done.")
+            .ProducesProblem(StatusCodes.Status400BadRequest)
+            .Heavy();
         group.MapPost("/bedding", async (BeddingQuestion question, AnswerCache cache, CancellationToken cancel) =>
                 await cache.AnswerAsync("bedding", question, _ => Task.FromResult(BeddingPlan.Of(question.Plan, question.Place)), cancel))
             .WithName("beddingPlan")

@@ -15,17 +15,17 @@ public class SetupSearchTests
         var search = new SetupSearch(Plan, ShelfSamples.Small, Free, Day);
         var found = search.Run(null, default);
         var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Setup: setup, Objectives: search.Quick(setup))).ToList();
-        // Of the eight fluids with lines two are beaten in everything by another and are left out beforehand.
+        // Of the ten fluids with lines four are beaten in everything by another and are left out beforehand.
         found.Fillings.Count.ShouldBe(6);
-        found.Examined.ShouldBe(all.Count / 8 * found.Fillings.Count, "nothing is passed over uncounted");
+        found.Examined.ShouldBe(all.Count / 10 * found.Fillings.Count, "nothing is passed over uncounted");
 
         // The oracle: in steps that nobody would tell apart, what no other setup beats in everything.
-        var steps = all.Select(one => one.Objectives.Rounded()).Distinct().ToList();
+        var steps = all.Select(one => one.Objectives.Rounded(Free)).Distinct().ToList();
         var best = steps.Where(one => !steps.Any(other => other.Dominates(one))).ToHashSet();
-        found.Front.Select(one => one.Objectives.Rounded()).ToHashSet().SetEquals(best).ShouldBeTrue();
+        found.Front.Select(one => one.Objectives.Rounded(Free)).ToHashSet().SetEquals(best).ShouldBeTrue();
         foreach (var (objectives, setup) in found.Front)
         {
-            search.Quick(setup).Risk.ShouldBe(objectives.Risk, 1e-9);
+            search.Quick(setup).Chances.Danger.ShouldBe(objectives.Chances.Danger, 1e-9);
         }
     }
 
@@ -44,20 +44,20 @@ public class SetupSearchTests
     [Fact]
     public void What_the_search_reckons_the_whole_day_confirms()
     {
-        // The reduction: one run for each rotor and duct, pads read from it. Held against running the day with every part: risk
-        // within 0.12 where it is neither nil nor certain, cost within a tenth or 3, cold metres within 0.5.
-        var search = new SetupSearch(Plan, ShelfSamples.Small, Free, Day);
+        // The reduction: one run for each rotor and duct, pads read from it. Held against running the day with every part: cost within a tenth or 60 a season, manners within 0.6. Its chances only nominate; how far they
+        // miss is measured in ScreeningTests.
+        var (plan, offer) = ReckonedPrices.Of(Plan, ShelfSamples.Small);
+        var search = new SetupSearch(plan, offer, Free, Day);
         search.Run(null, default);
-        var judge = new SetupJudge(Plan, Free, Day);
+        var judge = new SetupJudge(Plan, ShelfSamples.Small, Free, Day, Core.Uncertainty.Population.Prior);
         var setups = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Where((_, i) => i % 37 == 0).ToList();
         setups.Count.ShouldBeGreaterThan(10);
         foreach (var setup in setups)
         {
-            var quick = search.Quick(setup);
-            var whole = judge.Judge(setup, null).Objectives;
-            quick.Risk.ShouldBe(whole.Risk, 0.12, setup.Key());
+            var quick = search.Quick(Setup.OfKey(setup.Key(), plan, offer)!);
+            var whole = judge.Draw(setup).Scaled;
             quick.Street.ShouldBe(whole.Street, 0.6, setup.Key());
-            quick.CostPerHour.ShouldBe(whole.CostPerHour, 3 + (0.12 * whole.CostPerHour), setup.Key());
+            quick.CostPerSeason.ShouldBe(whole.CostPerSeason, 60 + (0.12 * whole.CostPerSeason), setup.Key());
             quick.EffortHours.ShouldBe(whole.EffortHours, 1e-9, setup.Key());
         }
     }

@@ -28,7 +28,7 @@ internal static class ShelfSamples
             foreach (var rear in offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null).Prepend(fitted.RearPad))
                 foreach (var rotor in offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null).Prepend(fitted.FrontRotor))
                     foreach (var duct in offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null).Prepend(null))
-                        foreach (var fluid in offer.Fluids.Where(fluid => HardStops.Of(fluid.Body, plan) is null).Prepend(fitted.Fluid))
+                        foreach (var fluid in offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null).Prepend(fitted.Fluid))
                             foreach (var lines in offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null).Prepend(null))
                             {
                                 yield return new Setup(front, rear, rotor, duct, fluid, lines);

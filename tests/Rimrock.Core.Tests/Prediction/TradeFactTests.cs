@@ -77,11 +77,11 @@ public class TradeFactTests
     }
 
     [Fact]
-    public void What_gives_is_listed_in_the_order_of_the_day_and_before_what_holds()
+    public void What_gives_is_listed_danger_first_in_the_order_of_the_day_and_before_what_holds()
     {
         var limits = Predictor.Predict(SampleParts.Plan()).Limits;
         limits.Select(limit => limit.Gives).ShouldBe(limits.Select(limit => limit.Gives).OrderByDescending(gives => gives));
-        var order = limits.Where(limit => limit.Gives).Select(limit => (limit.When!.Session * 1000) + limit.When.Lap).ToList();
+        var order = limits.Where(limit => limit.Gives).Select(limit => (-(int)limit.Harm, (limit.When!.Session * 1000) + limit.When.Lap)).ToList();
         order.ShouldBe(order.Order());
     }
 

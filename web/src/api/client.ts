@@ -40,10 +40,10 @@ export type BrakePart = Schemas['BrakePart'];
 export type ShelfAnswer = Schemas['ShelfAnswer'];
 export type Wishes = Schemas['Wishes'];
 export type MatchAnswer = Schemas['MatchAnswer'];
+export type Chance = Schemas['Chance'];
 export type Suggestion = Schemas['Suggestion'];
 export type SpendStep = Schemas['SpendStep'];
 export type WhyNot = Schemas['WhyNot'];
-export type CloudPoint = Schemas['CloudPoint'];
 export type Reason = Schemas['Reason'];
 export type PartName = Schemas['PartName'];
 export type LineKit = Schemas['LineKit'];
@@ -101,8 +101,13 @@ export async function predictCourse(plan: PredictionPlan, signal?: AbortSignal):
 }
 
 /** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */
-export async function predictBand(plan: PredictionPlan, observations: Observation[], signal?: AbortSignal): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { body: { plan, observations }, signal }));
+export async function predictBand(
+  plan: PredictionPlan,
+  observations: Observation[],
+  signal?: AbortSignal,
+  settle = true,
+): Promise<BandAnswer> {
+  return unwrap(await client.POST('/api/predictions/band', { params: { query: { settle } }, body: { plan, observations }, signal }));
 }
 
 /** Follows the progress of a long answer by its ticket; call what it returns to stop following. */
@@ -115,8 +120,24 @@ export function followProgress(ticket: string, onShare: (share: number) => void)
 }
 
 /** Weighs the whole shelf; the ticket names its progress. */
-export async function match(plan: PredictionPlan, wishes: Wishes, ticket: string, signal?: AbortSignal): Promise<MatchAnswer> {
-  return unwrap(await client.POST('/api/matches', { params: { query: { ticket } }, body: { plan, wishes }, signal }));
+export async function match(
+  plan: PredictionPlan,
+  wishes: Wishes,
+  stage: 'sketch' | 'first' | 'whole',
+  ticket: string,
+  signal?: AbortSignal,
+): Promise<MatchAnswer> {
+  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes }, signal }));
+}
+
+/** The plan with a setup of the short list fitted: the very plan that was judged. */
+export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string): Promise<PredictionPlan> {
+  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key } }));
+}
+
+/** Judges the best setup that has a part. */
+export async function whyNot(plan: PredictionPlan, wishes: Wishes, kind: string, part: string, signal?: AbortSignal): Promise<WhyNot> {
+  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part }, signal }));
 }
 
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */

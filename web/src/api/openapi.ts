@@ -47,7 +47,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Predicts the same day for 256 members of what is believed: bands, probabilities, what matters most; before and after looking at what was seen. Stateless. */
+        /** Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what was seen. A small danger is counted over 1024; with settle=false that is left out and said. Stateless. */
         post: operations["predictBand"];
         delete?: never;
         options?: never;
@@ -64,8 +64,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Weighs the whole shelf against a plan: a short list with reasons, the cheapest steps, and why not the rest. A ticket, any text of the caller's, names its progress. */
+        /** Weighs the whole shelf against a plan: a short list judged by the members of the belief, with reasons, the steps to its first row, and why not the rest. Stages: sketch (64 members, no word), first (what is fitted, three rows and steps by all members), whole. A ticket, any text of the caller's, names its progress. */
         post: operations["match"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores nothing. */
+        post: operations["fitSetup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Judges the best setup that has a part, and says what it loses against the first row of the short list. */
+        post: operations["whyNot"];
         delete?: never;
         options?: never;
         head?: never;
@@ -456,7 +490,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What to order, and the work of a change of parts step by step. */
+        /** What to order, and the work of a change of parts step by step, with the day's danger and damage once it is done. */
         post: operations["workOrder"];
         delete?: never;
         options?: never;
@@ -1118,6 +1152,19 @@ export interface components {
              */
             discs: number;
         };
+        /** @description A figure of front and rear, where it is known. */
+        AxleFigures: {
+            /**
+             * Format: double
+             * @description Front.
+             */
+            front: null | number;
+            /**
+             * Format: double
+             * @description Rear.
+             */
+            rear: null | number;
+        };
         /** @description A band before looking at evidence, and after. */
         BandAnswer: {
             /** @description What is believed before. */
@@ -1152,10 +1199,28 @@ export interface components {
             parts: components["schemas"]["PartBand"][];
             /** @description Bands of the day's highest temperature in each layer of the strata. */
             peaks: components["schemas"]["PeakBand"][];
-            /** @description Every limit with its probability, by code. */
+            /** @description Every limit with its chance, danger first, likeliest first. */
             limits: components["schemas"]["LimitBand"][];
             /** @description Upper edges that lie beyond the model, in words. */
             beyond: string[];
+            /** @description Chance that something dangerous happens on a day like this. */
+            danger: components["schemas"]["Chance"];
+            /** @description Chance that a part is ruined. */
+            damage: components["schemas"]["Chance"];
+            /** @description True where the day holds by both; null where too few members were run for a word. */
+            holds: null | boolean;
+            /**
+             * Format: double
+             * @description What the upper bound of the danger must stay below for that.
+             */
+            mostDanger: number;
+            /**
+             * Format: double
+             * @description What the damage must stay below.
+             */
+            mostDamage: number;
+            /** @description True where the danger asks for more members that were left out. */
+            settling: boolean;
         };
         /**
          * @description Where the pads are bedded.
@@ -1571,6 +1636,24 @@ export interface components {
             /** @description Codes of what in the log speaks for it. */
             clues: string[];
         };
+        /** @description The chance that something gives on a day like the plan's, counted over members of a belief. */
+        Chance: {
+            /**
+             * Format: double
+             * @description Weighted share of the members in which it gives, 0 to 1.
+             */
+            share: number;
+            /**
+             * Format: double
+             * @description One standard deviation of that share, from the members' weights.
+             */
+            samplingError: number;
+            /**
+             * Format: double
+             * @description One-sided upper bound of nine tenths.
+             */
+            upperBound: number;
+        };
         /**
          * @description At what temperature a friction chart was drawn; makers rarely say.
          * @default unknown
@@ -1628,24 +1711,6 @@ export interface components {
          * @enum {unknown}
          */
         Climate: "temperate" | "humid" | "dry";
-        /** @description A setup in the trade-off plot. */
-        CloudPoint: {
-            /**
-             * Format: double
-             * @description Risk, 0 to 1.
-             */
-            risk: number;
-            /**
-             * Format: double
-             * @description Longer than the original pads on a cold first stop, m.
-             */
-            extraMetres: number;
-            /**
-             * Format: double
-             * @description What it costs to buy.
-             */
-            buyNow: number;
-        };
         /** @description A first stop with cold brakes at a given pedal force. */
         ColdStopResult: {
             /**
@@ -1858,6 +1923,15 @@ export interface components {
             /** @description Temperatures over time, by session. */
             sessions: components["schemas"]["SessionSeries"][];
         };
+        /** @description A day in two chances. */
+        DayVerdict: {
+            /** @description That something dangerous happens. */
+            danger: components["schemas"]["Chance"];
+            /** @description That a part is ruined. */
+            damage: components["schemas"]["Chance"];
+            /** @description True where the day holds by both; null where too few members were run for a word. */
+            holds: null | boolean;
+        };
         /** @description At which temperatures a part spends its work: energy for faces and pads, time for fluid and seals. */
         Demand: {
             /**
@@ -1998,6 +2072,13 @@ export interface components {
              */
             price?: null | number;
         };
+        /** @description What on a car is due by its age, whatever the heat says. */
+        Due: {
+            /** @description Stable code. */
+            code: string;
+            /** @description What, and why. */
+            sentence: string;
+        };
         /** @description A road duty to choose. */
         DutyChoice: {
             /** @description Stable code. */
@@ -2057,11 +2138,7 @@ export interface components {
              * @description What is left in the middle of the band, K.
              */
             marginK: number;
-            /**
-             * Format: double
-             * @description Chance that it shows vapour.
-             */
-            boils: number;
+            boils: null | components["schemas"]["Chance"];
         };
         /** @description What was seen on one day. */
         EvidenceDay: {
@@ -2160,6 +2237,15 @@ export interface components {
             /** @description Where the rule stands. */
             source: string;
         };
+        /** @description A setup to be fitted. */
+        FitQuestion: {
+            /** @description The plan with what is fitted now. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description Key of the setup, from a short list. */
+            key: string;
+        };
         /** @description Minimum figures of a brake fluid class. */
         FluidClass: {
             /** @description Stable code, such as `dot4`. */
@@ -2205,6 +2291,11 @@ export interface components {
             waterPercent: number;
             /** @description Vapour shows from here, C: eight of ten lie in the spread. */
             vapourC: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description A moisture reading that holds for it, %; null where none does.
+             */
+            reservoirWaterPercent?: null | number;
         };
         /**
          * @description How often the fluid is changed.
@@ -2322,10 +2413,10 @@ export interface components {
             own: boolean;
         };
         /**
-         * @description How bad it is when a limit is passed; fluid and cracks far above wear.
+         * @description How bad it is when a limit is passed, the worst last.
          * @enum {unknown}
          */
-        Harm: "nuisance" | "warning" | "damage" | "danger";
+        Harm: "nuisance" | "damage" | "danger";
         /**
          * @description Unit of a column of temperatures.
          * @default celsius
@@ -2448,6 +2539,12 @@ export interface components {
             belowC: null | number;
             /** @description True where said and seen overlap; null where nothing was seen of it. */
             kept: null | boolean;
+            /** @description Chance that anything dangerous would happen on that day, as believed on the evening before. */
+            danger: components["schemas"]["Chance"];
+            /** @description Chance that a part would be ruined. */
+            damage: components["schemas"]["Chance"];
+            /** @description Every limit's chance, as believed then, danger first. */
+            limits: components["schemas"]["SaidLimit"][];
         };
         /** @description How well the data are kept. */
         KeptState: {
@@ -2559,7 +2656,7 @@ export interface components {
             harm: components["schemas"]["Harm"];
             /** @description Why, in one plain sentence. */
             sentence: string;
-            /** @description The cheapest change that moves it; null where none is needed. */
+            /** @description What moves it; null where none is needed. */
             change: null | string;
             /** @description How the figures came about: equation and source. */
             basis: string;
@@ -2583,14 +2680,16 @@ export interface components {
         LimitBand: {
             /** @description The limit's code. */
             code: string;
+            /** @description How bad it is. */
+            harm: components["schemas"]["Harm"];
             /**
              * Format: double
-             * @description Share of members in which it gives.
+             * @description Weighted share of members in which it gives.
              */
             probability: number;
             /**
              * Format: double
-             * @description One standard deviation of that share by the number of members.
+             * @description One standard deviation of that share, from the members' weights.
              */
             samplingError: number;
             /**
@@ -2618,9 +2717,19 @@ export interface components {
             limit: components["schemas"]["Limit"];
             /**
              * Format: double
-             * @description Chance that it gives on the day, from the band taken as normal.
+             * @description Chance that it gives on a day like this, counted over members.
              */
             chance: number;
+            /**
+             * Format: double
+             * @description One standard deviation of that, from the members' weights.
+             */
+            samplingError: number;
+            /**
+             * Format: double
+             * @description One-sided upper bound of nine tenths.
+             */
+            upperBound: number;
         };
         /** @description A set of flexible lines as a driver would order it. */
         LineKit: {
@@ -2916,31 +3025,37 @@ export interface components {
         };
         /** @description The answer of a match. */
         MatchAnswer: {
+            /** @description How far it has got. */
+            stage: components["schemas"]["MatchStage"];
+            /** @description What it comes to. */
+            outcome: components["schemas"]["MatchOutcome"];
+            /** @description In words. */
+            verdict: string;
             /** @description What is on the car, judged alike. */
             fitted: components["schemas"]["Suggestion"];
             /** @description The best setups, best first. */
             shortlist: components["schemas"]["Suggestion"][];
-            /** @description The cheapest sequence of steps; empty where nothing is needed. */
+            /** @description The way to the first row; empty where nothing is needed. */
             steps: components["schemas"]["SpendStep"][];
+            /** @description Why the steps do not end at the first row; null where they do. */
+            stepsEnd: null | string;
             /** @description Every part of the shelf that the best setup does not have. */
             whyNot: components["schemas"]["WhyNot"][];
-            /** @description In one sentence. */
-            verdict: string;
-            /** @description Setups that nothing beats in everything, for the trade-off plot; weighed quickly, not looked at closely. */
-            cloud: components["schemas"]["CloudPoint"][];
+            /** @description What is due by its age. */
+            due: components["schemas"]["Due"][];
             /**
              * Format: int64
              * @description Setups weighed.
              */
             examined: number;
-            /**
-             * Format: int32
-             * @description Setups that nothing beats in everything.
-             */
-            paretoSize: number;
             /** @description Why what is fitted must not be driven on at all; empty where nothing stands against it. */
-            stops?: null | components["schemas"]["HardStop"][];
+            stops: components["schemas"]["HardStop"][];
         };
+        /**
+         * @description What a match comes to.
+         * @enum {unknown}
+         */
+        MatchOutcome: "settling" | "stop" | "nothingNeeded" | "due" | "fades" | "steps" | "nothingHelpsEnough" | "nothingFits";
         /** @description A question for a short list. */
         MatchQuestion: {
             /** @description The plan with what is fitted. */
@@ -2948,6 +3063,11 @@ export interface components {
             /** @description What matters. */
             wishes: components["schemas"]["Wishes"];
         };
+        /**
+         * @description How far a match has got.
+         * @enum {unknown}
+         */
+        MatchStage: "sketch" | "first" | "whole";
         /** @description A sample of a recording that no car can have driven, and what was put in its place. */
         MendedSample: {
             /** @description Its line or number. */
@@ -3010,39 +3130,6 @@ export interface components {
              * @description Friction; null beyond the chart.
              */
             mu: null | number;
-        };
-        /** @description What a setup is weighed by; less is better in all. */
-        Objectives: {
-            /**
-             * Format: double
-             * @description Chance that something gives on the day, each weighted by its harm, taken as independent, 0 to 1.
-             */
-            risk: number;
-            /**
-             * Format: double
-             * @description Street penalty, 0 to 10, see StreetManners.
-             */
-            street: number;
-            /**
-             * Format: double
-             * @description Running cost for each track hour, and what has to be bought spread over two seasons, in the driver's currency.
-             */
-            costPerHour: number;
-            /**
-             * Format: double
-             * @description Work to change over, h.
-             */
-            effortHours: number;
-            /**
-             * Format: double
-             * @description Front share away from that of equal pads on the fitted rotors.
-             */
-            balanceShift: number;
-            /**
-             * Format: double
-             * @description 0 (lets go smoothly) to 1.
-             */
-            roughness: number;
         };
         /** @description One observation of a day. */
         Observation: {
@@ -3519,8 +3606,10 @@ export interface components {
              * @description Smallest margin, K.
              */
             worstMarginK: number;
-            /** @description True where every event keeps the margin, with a small chance of vapour. */
+            /** @description True where on every event the fluid is no danger by the one threshold. */
             holds: boolean;
+            /** @description Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against nothing. */
+            yearBoils: components["schemas"]["Chance"];
         };
         /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
         PredictionPlan: {
@@ -3641,6 +3730,8 @@ export interface components {
             cautions: string[];
             /** @description What on the car must not be driven on at all, whatever the temperatures say. */
             hardStops: components["schemas"]["HardStop"][];
+            /** @description What is due by its age. */
+            due: components["schemas"]["Due"][];
         };
         ProblemDetails: {
             type?: null | string;
@@ -3929,25 +4020,49 @@ export interface components {
          * @enum {unknown}
          */
         RotorSchool: "either" | "blanks" | "twoPiece";
-        /** @description What a setup costs. */
+        /** @description What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought. */
         RunningCost: {
             /** @description For each track hour, by what. */
             lines: components["schemas"]["CostLine"][];
             /**
              * Format: double
-             * @description Sum of what is known, for each track hour.
+             * @description For each track hour; null where a price is unknown.
              */
-            perHour: number;
+            perHour: null | number;
             /**
              * Format: double
-             * @description The same for the season's track hours.
+             * @description For each event.
              */
-            perSeason: number;
+            perEvent: null | number;
             /**
              * Format: double
-             * @description What has to be bought to fit it.
+             * @description For the season's events.
              */
-            buyNow: number;
+            perSeason: null | number;
+            /**
+             * Format: double
+             * @description What has to be bought to fit it; null where a price of that is unknown.
+             */
+            buyNow: null | number;
+            /** @description What has no price. */
+            unknown: string[];
+        };
+        /** @description A limit as it was believed. */
+        SaidLimit: {
+            /** @description Its code. */
+            code: string;
+            /** @description How bad it is. */
+            harm: components["schemas"]["Harm"];
+            /**
+             * Format: double
+             * @description Its chance.
+             */
+            probability: number;
+            /**
+             * Format: double
+             * @description One standard deviation of that.
+             */
+            samplingError: number;
         };
         /** @description What a save returns. */
         Saved: {
@@ -3959,7 +4074,7 @@ export interface components {
              */
             revision: number;
         };
-        /** @description The fluid on one event's day. */
+        /** @description One event's day, judged. */
         SeasonDay: {
             /**
              * Format: date
@@ -3968,6 +4083,8 @@ export interface components {
             date: string;
             /** @description The event. */
             name: string;
+            /** @description The fluid as it is then: with it the plan of the day is the one that was judged. */
+            fluidState: components["schemas"]["FluidState"];
             /** @description Where vapour shows. */
             vapourC: components["schemas"]["Spread"];
             /** @description Hottest fluid of the day. */
@@ -3977,11 +4094,12 @@ export interface components {
              * @description What is left in the middle of the bands, K.
              */
             marginK: number;
-            /**
-             * Format: double
-             * @description Chance that it boils.
-             */
-            boils: number;
+            /** @description Chance that vapour shows somewhere, counted over members. */
+            boils: components["schemas"]["Chance"];
+            /** @description Chance that anything dangerous happens on that day. */
+            danger: components["schemas"]["Chance"];
+            /** @description Chance that a part is ruined. */
+            damage: components["schemas"]["Chance"];
         };
         /** @description An event of the season. */
         SeasonEvent: {
@@ -4287,7 +4405,7 @@ export interface components {
          * @enum {unknown}
          */
         SpeedUnit: "kmh" | "metresPerSecond" | "mph";
-        /** @description One step of the cheapest way. */
+        /** @description One step of the way. */
         SpendStep: {
             /** @description What to change, in words. */
             what: string;
@@ -4295,19 +4413,17 @@ export interface components {
             setup: components["schemas"]["Suggestion"];
             /**
              * Format: double
-             * @description What it costs to buy.
+             * @description What it costs to buy; null where a price is unknown.
              */
-            buy: number;
-            /**
-             * Format: double
-             * @description Risk before it.
-             */
-            riskBefore: number;
-            /**
-             * Format: double
-             * @description Risk after it.
-             */
-            riskAfter: number;
+            buy: null | number;
+            /** @description Danger before it. */
+            dangerBefore: components["schemas"]["Chance"];
+            /** @description Danger after it: never more. */
+            dangerAfter: components["schemas"]["Chance"];
+            /** @description Damage before it. */
+            damageBefore: components["schemas"]["Chance"];
+            /** @description Damage after it. */
+            damageAfter: components["schemas"]["Chance"];
         };
         /** @description What one kind of part has cost. */
         SpentOn: {
@@ -4493,9 +4609,23 @@ export interface components {
             key: string;
             /** @description Its parts. */
             parts: components["schemas"]["SetupNames"];
-            /** @description What it is weighed by. */
-            objectives: components["schemas"]["Objectives"];
-            /** @description Every limit with its chance, likeliest first. */
+            /**
+             * Format: int32
+             * @description Members that judged it; by fewer than 256 nothing is said in words.
+             */
+            members: number;
+            /** @description Chance that something dangerous happens on a day like this. */
+            danger: components["schemas"]["Chance"];
+            /** @description Chance that a part is ruined. */
+            damage: components["schemas"]["Chance"];
+            /** @description True where the day holds by both; null where too few members were run for a word, or more are still to be. */
+            holds: null | boolean;
+            /**
+             * Format: double
+             * @description Work to change over, h.
+             */
+            effortHours: number;
+            /** @description Every limit with its chance, danger first, likeliest first. */
             limits: components["schemas"]["LimitChance"][];
             /** @description Demand over capacity, for the little strata: front and rear pads, front fluid. */
             layers: components["schemas"]["StrataLayer"][];
@@ -4529,8 +4659,11 @@ export interface components {
              * @description Mass of both front rotors over the fitted ones, kg.
              */
             unsprungKg: number;
+            /** @description How firmly front and rear pads take hold, 0 to 10; null where unknown. */
+            bite: components["schemas"]["AxleFigures"];
             /** @description Why it stands where it does. */
             reasons: components["schemas"]["Reason"][];
+            yearDanger?: null | components["schemas"]["Chance"];
         };
         /** @description What a driver complains of. */
         Symptom: {
@@ -4758,9 +4891,23 @@ export interface components {
             /** @description The part. */
             part: components["schemas"]["PartName"];
             hardStop: null | components["schemas"]["HardStop"];
-            with: null | components["schemas"]["Objectives"];
+            /** @description The best setup that the search found with it; null where there is none. */
+            key: null | string;
+            danger: null | components["schemas"]["Chance"];
+            damage: null | components["schemas"]["Chance"];
             /** @description In words. */
             sentence: string;
+        };
+        /** @description A part of the shelf that the first row does not have. */
+        WhyQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description frontPad, rearPad, rotor, duct, fluid or lines. */
+            kind: string;
+            /** @description Its id. */
+            part: string;
         };
         /** @description What matters to the driver. Scales run from 0 (not at all) to 3 (most). */
         Wishes: {
@@ -4840,9 +4987,9 @@ export interface components {
             mostColdMetres?: null | number;
             /**
              * Format: double
-             * @description Largest risk worth showing, 0 to 1; null for all.
+             * @description Largest chance of danger worth showing, 0 to 1; null for all.
              */
-            mostRisk?: null | number;
+            mostDanger?: null | number;
             /**
              * @description True where the class rules keep the rotor's diameter.
              * @default false
@@ -4874,6 +5021,7 @@ export interface components {
             hours: number;
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
+            then?: null | components["schemas"]["DayVerdict"];
         };
         /** @description A change of parts. */
         WorkQuestion: {
@@ -5051,7 +5199,9 @@ export interface operations {
     };
     predictBand: {
         parameters: {
-            query?: never;
+            query?: {
+                settle?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5104,6 +5254,7 @@ export interface operations {
         parameters: {
             query?: {
                 ticket?: string;
+                stage?: string;
             };
             header?: never;
             path?: never;
@@ -5122,6 +5273,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MatchAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    fitSetup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PredictionPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    whyNot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhyQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyNot"];
                 };
             };
             /** @description Bad Request */
@@ -6027,6 +6262,24 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

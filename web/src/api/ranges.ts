@@ -115,7 +115,7 @@ export const ranges: Record<string, FieldRange[]> = {
   'weather.ambientC': [{ field: 'weather.ambientC', label: 'Air temperature', unit: 'C', min: -20, max: 50 }],
   'wishes.eventsAYear': [{ field: 'wishes.eventsAYear', label: 'Track days a year', unit: '', min: 1, max: 60 }],
   'wishes.mostColdMetres': [{ field: 'wishes.mostColdMetres', label: 'Longer on a cold first stop', unit: 'm', min: 0, max: 50 }],
-  'wishes.mostRisk': [{ field: 'wishes.mostRisk', label: 'Risk', unit: '', min: 0, max: 1 }],
+  'wishes.mostDanger': [{ field: 'wishes.mostDanger', label: 'Chance of danger', unit: '', min: 0, max: 1 }],
   'wishes.mostToBuy': [{ field: 'wishes.mostToBuy', label: 'What may be spent', unit: '', min: 0, max: 100000 }],
   'zone.entryKmh': [{ field: 'zone.entryKmh', label: 'Entry speed', unit: 'km/h', min: 20, max: 400 }],
   'zone.exitKmh': [{ field: 'zone.exitKmh', label: 'Exit speed', unit: 'km/h', min: 0, max: 380 }],

@@ -47,26 +47,37 @@ export interface Draft {
 /** A draft without what does not make a new plan: what was seen, what is wished, what is pinned. */
 export const planPart = (draft: Draft): Draft => ({ ...draft, seen: undefined, wishes: undefined, pins: undefined });
 
-const fitted = 'fitted';
-
 /** What a flush with a fluid changes: it is new, and what was measured in the old one says nothing of it. */
 export const flushedWith = (fluid: string, draft: Draft) => ({
   fluid,
   fluidState: { ...draft.fluidState, ageMonths: 0, reservoirWaterPercent: undefined },
 });
 
-/** A draft with a suggested setup on the car: new pads new, new fluid fresh. */
-export function fitSetup(draft: Draft, parts: Suggestion['parts'], shelf: ShelfAnswer): Draft {
-  const next: Draft = { ...draft };
-  if (parts.frontPad.id !== fitted) Object.assign(next, { frontPad: parts.frontPad.id, frontPadMm: undefined });
-  if (parts.rearPad.id !== fitted) Object.assign(next, { rearPad: parts.rearPad.id, rearPadMm: undefined });
-  if (parts.rotor.id !== fitted) Object.assign(next, { frontRotor: parts.rotor.id, refine: { ...next.refine, frontWrongSide: undefined } });
-  const duct = parts.duct && shelf.content.ducts.find((item) => item.id === parts.duct!.id)?.body.duct;
-  if (duct) next.frontDuct = { ...duct, wheel: draft.frontDuct?.wheel ?? duct.wheel };
-  if (parts.fluid.id !== fitted) Object.assign(next, flushedWith(parts.fluid.id, draft));
-  const lines = parts.lines && shelf.content.lines.find((item) => item.id === parts.lines!.id)?.body.kind;
-  if (lines) Object.assign(next, { refine: { ...next.refine, lines }, fluidState: { ...next.fluidState, tightHoses: true } });
-  return next;
+/**
+ * A draft of the plan that was judged with a setup fitted: the same fluid's age, bedding, everything. Things from the shelf stay references where they are the same thing, so that the
+ * sentence still names and offers them.
+ */
+export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestion['parts'], shelf: ShelfAnswer): Draft {
+  const whole = draftOfPlan(plan, draft.wishes);
+  const before = resolve(draft, shelf);
+  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  const keep = <T>(ref: string | T | null, part: T, now: T | undefined): string | T | null => (same(now, part) ? ref : part);
+  const placed = <T>(id: string, items: { id: string; body: T }[], ref: string | T | null, part: T, now: T | undefined): string | T | null => {
+    const found = items.find((item) => item.id === id);
+    return found && same(found.body, part) ? id : keep(ref, part, now);
+  };
+  const old = 'missing' in before ? undefined : before.plan;
+  const { pads, rotors, fluids } = shelf.content;
+  return {
+    ...whole,
+    car: keep(draft.car, plan.car, old?.car)!,
+    circuit: keep(draft.circuit, plan.circuit, old?.circuit)!,
+    frontPad: placed(parts.frontPad.id, pads, draft.frontPad, plan.frontPad, old?.frontPad)!,
+    rearPad: placed(parts.rearPad.id, pads, draft.rearPad, plan.rearPad, old?.rearPad)!,
+    frontRotor: placed(parts.rotor.id, rotors, draft.frontRotor, plan.frontRotor, old?.frontRotor),
+    rearRotor: keep(draft.rearRotor, plan.rearRotor, old?.rearRotor),
+    fluid: placed(parts.fluid.id, fluids, draft.fluid, plan.fluid, old?.fluid)!,
+  };
 }
 
 /** Parts of a plan that pass through as they are. */

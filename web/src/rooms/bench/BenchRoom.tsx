@@ -23,6 +23,7 @@ import { withBand } from './band';
 import { Certainty } from './Certainty';
 import { CoolingOverTime } from './CoolingOverTime';
 import { FacesAndPedal } from './FacesAndPedal';
+import { FirstLine, liveLine } from './FirstLine';
 import { HeatAway } from './HeatAway';
 import { LiveLogger } from './LiveLogger';
 import { OnTheRoad } from './OnTheRoad';
@@ -71,9 +72,17 @@ export default function BenchRoom() {
     queryKey: ['prior', plan],
     queryFn: async ({ signal }) => {
       await drawn(signal, restMs);
-      return predictBand(plan!, nothingSeen, signal);
+      return predictBand(plan!, nothingSeen, signal, false);
     },
     enabled: ready,
+    staleTime: Infinity,
+    retry: false,
+  });
+  // A small danger is counted over more members once the band stands.
+  const settled = useQuery({
+    queryKey: ['settled', plan],
+    queryFn: ({ signal }) => predictBand(plan!, nothingSeen, signal),
+    enabled: ready && prior.data?.prior.settling === true,
     staleTime: Infinity,
     retry: false,
   });
@@ -86,7 +95,7 @@ export default function BenchRoom() {
     retry: false,
     placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
   });
-  const slower = [course, prior, band].find((item) => item.error);
+  const slower = [course, prior, settled, band].find((item) => item.error);
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
   if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
@@ -96,7 +105,7 @@ export default function BenchRoom() {
     setTold({ result: query.data, course: course.data, plan, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
-  const answer = (seen.length > 0 ? band.data : undefined) ?? prior.data;
+  const answer = (seen.length > 0 ? band.data : undefined) ?? (prior.data?.prior.settling ? settled.data : undefined) ?? prior.data;
   if (plan && answer && answer !== held?.answer) setHeld({ answer, plan });
   if (!plan) {
     return (
@@ -176,24 +185,14 @@ const Verdict = memo(function Verdict({
   const mark = useMemo(() => stop && { frontC: stop.frontC, rearC: stop.rearC, label: `lap ${stop.lap}, end of this stop` }, [stop]);
   const padBandC = later.strata.find((layer) => layer.part === 'frontFace')?.capacity.bandToC ?? 0;
   const banded = useMemo(() => series && withBand(series, laterBand), [series, laterBand]);
-  const gone = result.limits.find((limit) => limit.gives);
-  const maybe = result.limits.find(
-    (limit) => limit.mayGive || (band?.limits.find((one) => one.code === limit.code)?.probability ?? 0) >= 0.01,
-  );
   const parked = later.parked.find((item) => item.session === (series?.session ?? 1) && item.part === 'frontFluid');
   return (
     <>
       <p className="visually-hidden" role="status">
-        {result.hardStops.map((stop) => `Do not drive on it: ${stop.sentence} `)}
-        {gone
-          ? `${gone.title}. ${inUnits(gone.sentence, system)}`
-          : maybe
-            ? `Nothing gives in the middle of the band; at its edge: ${maybe.title}.`
-            : result.hardStops.length > 0
-              ? ''
-              : 'Everything holds, to the edge of the band.'}
+        {inUnits(liveLine(result, band, show), system)}
       </p>
       <HardStopList stops={result.hardStops} />
+      <FirstLine result={result} band={band} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench" data-whole={story?.at ?? 0}>
         <div>

@@ -1,29 +1,21 @@
 import { memo, useState } from 'react';
 import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
-import { byProbability, chance } from './band';
-import { lapLabel } from '../../charts/LapStory';
+import { chance, dangerFirst, whenOf } from './band';
 import { inUnits } from '../../units/units';
+import { errorOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
 
-const when = (limit: Limit) => {
-  if (!limit.when) return limit.mayGive ? 'may give' : 'holds';
-  const { session, kind, lap } = limit.when;
-  if (kind === 'road') return 'first stop';
-  const where =
-    kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap'
-      ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind]
-      : `lap ${lapLabel({ kind, lap })}`;
-  return session > 1 ? `session ${session}, ${where}` : where;
-};
+const harmWords = { danger: 'danger', damage: 'damage', nuisance: '' } as const;
+const worthShowing = { danger: 0.005, damage: 0.02, nuisance: 0.05 } as const;
 
-/** What gives, in order, with the margin, one sentence why and the cheapest change that moves it. */
+/** What gives, danger first, with the margin, one sentence why and what moves it. */
 export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
-  const sorted = byProbability(result.limits, band);
-  const likely = sorted.filter((item) => item.limit.gives || (item.band?.probability ?? 0) >= 0.05).length;
-  const maybe = sorted.some((item) => item.limit.mayGive || (item.band?.probability ?? 0) >= 0.01);
-  const shown = all ? sorted : sorted.slice(0, Math.max(5, likely));
+  const sorted = dangerFirst(result.limits, band);
+  const open = sorted.filter((item) => (item.band ? item.band.probability >= worthShowing[item.limit.harm] : item.limit.gives || item.limit.mayGive));
+  const maybe = open.length > 0;
+  const shown = all ? sorted : open.length >= 3 ? open : [...open, ...sorted.filter((item) => !open.includes(item))].slice(0, 3);
   return (
     <section aria-label="What gives first">
       <h2>What gives first</h2>
@@ -46,7 +38,7 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
       ) : null}
       <p className="note">
         {band
-          ? `Per cent: in how many of ${band.members} likely cars, drivers and days it gives.`
+          ? `Danger first: someone can be hurt; then damage: a part is ruined. Per cent: on how many of ${band.members} likely days it gives.`
           : 'Chances follow in a moment; the bands so far are from a cool and a hot corner run.'}
       </p>
     </section>
@@ -85,18 +77,19 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
     <li className={limit.gives ? 'limit gives' : limit.mayGive ? 'limit may' : 'limit'}>
       <div className="limit-head">
         <span className="limit-title">{limit.title}</span>
-        <span className="limit-when">{when(limit)}</span>
+        <span className="limit-when">{whenOf({ ...limit, when: limit.when ?? (band && band.probability >= 0.5 ? band.when : null) })}</span>
         <span
           className="limit-chance"
-          title={band ? `of 256 likely days; ±${(band.samplingError * 100).toFixed(0)} % by their number` : 'still counting'}
+          title={band ? `of likely days; ${errorOf(band)} points by their number` : 'still counting'}
         >
-          {band ? chance(band.probability) : '…'}
+          {band ? chance(band) : '…'}
         </span>
       </div>
       <div className="limit-bar" aria-hidden="true">
         <span style={{ width: `${Math.min(100, used * 100)}%` }} />
       </div>
       <p>
+        {harmWords[limit.harm] && <span className={`harm harm-${limit.harm}`}>{harmWords[limit.harm]} · </span>}
         {text && <span className="limit-margin">{text}.</span>} {inUnits(limit.sentence, system)}{' '}
         {edges && <span className="edges">{edges}.</span>}{' '}
         <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>

@@ -1,17 +1,34 @@
 import type { BandResult, Limit, LimitBand, SessionSeries } from '../../api/client';
+import { lapLabel } from '../../charts/LapStory';
+import { percentOf } from '../../shared/chance';
 
-/** A probability as far as the number of members lets one say it. */
-export function chance(probability: number): string {
-  if (probability < 0.01) return '< 1 %';
-  if (probability > 0.99) return '> 99 %';
-  return `${Math.round(probability * 100)} %`;
+/** A chance as far as the number of members lets one say it. */
+export const chance = ({ probability, samplingError }: LimitBand): string =>
+  percentOf({ share: probability, upperBound: probability === 0 ? noneOf256 : probability + 1.2816 * samplingError });
+
+/** The upper bound of nine tenths where none of 256 gives. */
+const noneOf256 = 0.0064;
+
+const harms = { danger: 0, damage: 1, nuisance: 2 } as const;
+
+/** Limits with their bands: danger first, then damage, then nuisance; in each the likeliest first, equal ones in the order of the day. */
+export function dangerFirst(limits: Limit[], band: BandResult | undefined): { limit: Limit; band?: LimitBand }[] {
+  const found = limits.map((limit, at) => ({ limit, band: band?.limits.find((item) => item.code === limit.code), at }));
+  const likely = (item: (typeof found)[number]) => Math.round((item.band?.probability ?? 0) * 200);
+  if (band) found.sort((a, b) => harms[a.limit.harm] - harms[b.limit.harm] || likely(b) - likely(a) || a.at - b.at);
+  return found;
 }
 
-/** Limits with their bands, most probable first; equal chances keep the order of the day. */
-export function byProbability(limits: Limit[], band: BandResult | undefined): { limit: Limit; band?: LimitBand }[] {
-  const found = limits.map((limit, at) => ({ limit, band: band?.limits.find((item) => item.code === limit.code), at }));
-  if (band) found.sort((a, b) => Math.round((b.band?.probability ?? 0) * 50) - Math.round((a.band?.probability ?? 0) * 50) || a.at - b.at);
-  return found;
+/** When a limit gives, in a few words. */
+export function whenOf(limit: Limit): string {
+  if (!limit.when) return limit.mayGive ? 'may give' : 'holds';
+  const { session, kind, lap } = limit.when;
+  if (kind === 'road') return 'first stop';
+  const where =
+    kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap'
+      ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind]
+      : `lap ${lapLabel({ kind, lap })}`;
+  return session > 1 ? `session ${session}, ${where}` : where;
 }
 
 /** A session's series with the ensemble's band at the same moments in place of the corner runs'. */

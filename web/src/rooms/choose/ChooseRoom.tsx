@@ -1,13 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { Suggestion, Wishes } from '../../api/client';
+import { fitSetup, whyNot, type Suggestion, type Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
-import { draftOfPlan, fitSetup } from '../../plan/draft';
+import { draftOfPlan, fittedDraft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
+import { percentOf } from '../../shared/chance';
+import { ChanceBar } from '../../shared/ChanceBar';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { inUnits } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
 import { asJson, asMarkdown, readComparison } from './share';
 import { OtherCaliper } from './OtherCaliper';
 import { Shortlist } from './Shortlist';
@@ -21,8 +25,6 @@ import { wishesOf } from './wishes';
 import { WishesSentence } from './WishesSentence';
 import { padsOf } from './words';
 
-const enoughRisk = 0.05;
-const listed = 6;
 
 /** Everything that could be fitted against this day: a short list with reasons, and the cheapest way. */
 export default function ChooseRoom() {
@@ -30,8 +32,8 @@ export default function ChooseRoom() {
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
   const matched = useMatch(plan, wishes);
+  const { system } = useUnits();
   const [current, setCurrent] = useState<string | null>(null);
-  const [all, setAll] = useState(false);
   const [said, setSaid] = useState('');
   const [problem, setProblem] = useState<Error | null>(null);
   if (!plan || !draft)
@@ -51,12 +53,17 @@ export default function ChooseRoom() {
       ...old,
       pins: old.pins?.includes(key) ? old.pins.filter((item) => item !== key) : [...(old.pins ?? []), key].slice(0, 4),
     }));
-  const fit = (setup: Suggestion) => {
-    change((old) => ({ ...fitSetup(old, setup.parts, shelf), pins: [] }));
-    setSaid(`${padsOf(setup)}: fitted in the plan. Press u to undo.`);
-    window.scrollTo({ top: 0 });
+  const fit = async (setup: Suggestion) => {
+    try {
+      const fitted = await fitSetup(plan, wishes, setup.key);
+      change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf), pins: [] }));
+      setSaid(`${padsOf(setup)}: fitted in the plan, as it was judged. Press u to undo.`);
+      window.scrollTo({ top: 0 });
+    } catch (error) {
+      setProblem(error as Error);
+    }
   };
-  const shown = answer ? (all ? answer.shortlist : answer.shortlist.slice(0, listed)) : [];
+  const shown = answer?.shortlist ?? [];
   const chosen = answer?.shortlist.find((setup) => setup.key === current) ?? answer?.shortlist[0];
   const pinned = answer ? pins.flatMap((key) => answer.shortlist.find((setup) => setup.key === key) ?? []) : [];
   const layers = bench.data?.strata.filter((layer) => chosen?.layers.some((item) => item.part === layer.part));
@@ -98,7 +105,7 @@ export default function ChooseRoom() {
             </button>
           </>
         ) : answer ? (
-          `${answer.examined.toLocaleString('en').replaceAll(',', ' ')} setups weighed, ${answer.whyNot.filter((item) => item.hardStop).length} parts refused with a reason, ${answer.paretoSize} setups that no other beats in risk, street, cost and work at once`
+          `${answer.examined.toLocaleString('en').replaceAll(',', ' ')} setups weighed, ${answer.whyNot.filter((item) => item.hardStop).length} parts refused with a reason, the best of them judged by ${answer.shortlist[0]?.members ?? 0} likely days each`
         ) : (
           ''
         )}{' '}
@@ -106,10 +113,21 @@ export default function ChooseRoom() {
       </p>
       {matched.error && <ProblemNote error={matched.error} retry={() => void matched.refetch()} />}
       <HardStopList stops={answer?.stops ?? []} />
+      {answer && (
+        <section aria-label="What it comes to" className="choose-verdict">
+          <h1>{answer.verdict ? inUnits(answer.verdict, system) : 'Settling: the figures are from a first few likely days, and the word follows.'}</h1>
+          <div className="first-chances">
+            <ChanceBar label="danger as it stands" chance={answer.fitted.danger} kind="danger" />
+            <p className="first-damage">
+              <span>damage</span> <b>{percentOf(answer.fitted.damage)}</b>
+            </p>
+          </div>
+        </section>
+      )}
       <div className="choose">
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
-          {answer && <WhyNotThat all={answer.whyNot} />}
+          {answer && <WhyNotThat all={answer.whyNot} ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, signal)} />}
           <OtherCaliper plan={plan} />
         </aside>
         {answer && chosen ? (
@@ -126,21 +144,13 @@ export default function ChooseRoom() {
                 pins={pins}
                 onCurrent={setCurrent}
                 onPin={pin}
-                onFit={fit}
+                onFit={(setup) => void fit(setup)}
               />
-              {answer.shortlist.length > listed && (
-                <button type="button" className="btn btn-link no-print" onClick={() => setAll(!all)}>
-                  {all ? 'Show fewer' : `Show all ${answer.shortlist.length}`}
-                </button>
-              )}
             </section>
             <aside className="choose-right">
               <section aria-label="Spend in this order">
                 <h2>Spend in this order</h2>
-                <SpendOrder
-                  steps={answer.steps}
-                  enough={answer.fitted.objectives.risk <= enoughRisk && (answer.stops ?? []).length === 0}
-                />
+                <SpendOrder answer={answer} />
               </section>
               <section aria-label="Trade-off">
                 <header className="section-head">
@@ -148,15 +158,14 @@ export default function ChooseRoom() {
                   <span className="section-note">lower left is better; bigger costs more</span>
                 </header>
                 <TradeOff
-                  cloud={answer.cloud}
-                  fitted={{ risk: answer.fitted.objectives.risk, extraMetres: answer.fitted.street.extraMetres, buyNow: 0 }}
+                  fitted={{ danger: answer.fitted.danger, extraMetres: answer.fitted.street.extraMetres, buyNow: 0 }}
                   points={shown.map((setup, i) => ({
                     key: setup.key,
                     mark: String(i + 1),
                     name: padsOf(setup),
-                    risk: setup.objectives.risk,
+                    danger: setup.danger,
                     extraMetres: setup.street.extraMetres,
-                    buyNow: setup.cost.buyNow,
+                    buyNow: setup.cost.buyNow ?? null,
                   }))}
                   current={chosen.key}
                   onCurrent={setCurrent}

@@ -2,7 +2,8 @@ import type { Demand, Suggestion } from '../../api/client';
 import { MiniStrata } from '../../charts/MiniStrata';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
-import { firstToGive, padsOf, percent, restOf, signed } from './words';
+import { errorOf, percentOf } from '../../shared/chance';
+import { firstToGive, money, padsOf, restOf, signed } from './words';
 
 interface Props {
   setups: Suggestion[];
@@ -27,7 +28,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
         return (
           <li
             key={setup.key}
-            className={setup.key === current ? 'setup current' : 'setup'}
+            className={`setup${setup.key === current ? ' current' : ''}${setup.members < 256 ? ' settling' : ''}`}
             onPointerEnter={() => onCurrent(setup.key)}
             onFocus={() => onCurrent(setup.key)}
             data-key={setup.key}
@@ -40,10 +41,14 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
               <p className="setup-rest">{restOf(setup)}</p>
               <dl className="setup-figures">
                 <div>
-                  <dd className={setup.objectives.risk > 0.5 ? 'bad' : setup.objectives.risk < 0.2 ? 'good' : ''}>
-                    {percent(setup.objectives.risk)}
+                  <dd className={setup.holds ? 'good' : setup.danger.share > 0.2 ? 'bad' : ''} title={errorOf(setup.danger)}>
+                    {percentOf(setup.danger)}
                   </dd>
-                  <dt>risk</dt>
+                  <dt>danger</dt>
+                </div>
+                <div>
+                  <dd title={errorOf(setup.damage)}>{percentOf(setup.damage)}</dd>
+                  <dt>damage</dt>
                 </div>
                 <div>
                   <dd className={setup.street.extraMetres > 2 ? 'bad' : ''}>
@@ -52,20 +57,20 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
                   <dt>cold stop</dt>
                 </div>
                 <div>
-                  <dd>{setup.cost.perHour.toFixed(0)}</dd>
-                  <dt>per hour</dt>
+                  <dd>{money(setup.cost.perSeason)}</dd>
+                  <dt>a season</dt>
                 </div>
                 <div>
-                  <dd>{setup.cost.buyNow.toFixed(0)}</dd>
+                  <dd>{money(setup.cost.buyNow)}</dd>
                   <dt>to buy</dt>
                 </div>
                 <div>
-                  <dd>{setup.objectives.effortHours.toFixed(1)} h</dd>
+                  <dd>{setup.effortHours.toFixed(1)} h</dd>
                   <dt>work</dt>
                 </div>
               </dl>
               <p className="setup-why">
-                {setup.objectives.risk > 0 && `First to give: ${firstToGive(setup)}. `}
+                {setup.members < 256 ? 'Still settling. ' : setup.holds ? 'Holds. ' : `First to give: ${firstToGive(setup)}. `}
                 {besides && inUnits(besides.sentence, system)}
               </p>
               <p className="setup-do">

@@ -1,6 +1,9 @@
 import type { Suggestion } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
-import { padsOf, percent, restOf, signed } from './words';
+import { errorOf, percentOf } from '../../shared/chance';
+import { chanceOf, money, padsOf, restOf, signed } from './words';
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 interface Row {
   label: string;
@@ -19,14 +22,16 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     const found = setup.limits.find((limit) => limit.limit.code === code);
     if (!found) return '–';
     const when = found.limit.when;
-    return `${found.limit.gives && when ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)}` : 'holds'} (${percent(found.chance)})`;
+    return `${found.limit.gives && when ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)}` : 'holds'} (${chanceOf(found)})`;
   };
   const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
+  // Every limit that is not rare in at least one of them, in the order of its harm.
+  const told = fitted.limits.filter((one) => all.some((setup) => (setup.limits.find((item) => item.limit.code === one.limit.code)?.chance ?? 0) >= 0.02));
   const rows: Row[] = [
     { label: 'Everything else', of: restOf },
-    { label: 'Front pads fade', of: (setup) => chance(setup, 'front-pad-hot') },
-    { label: 'Rear pads fade', of: (setup) => chance(setup, 'rear-pad-hot') },
-    { label: 'Front rotor face too hot', of: (setup) => chance(setup, 'front-face') },
+    { label: 'Danger on a day like this', of: (setup) => `${percentOf(setup.danger)} (${errorOf(setup.danger)})` },
+    { label: 'Damage', of: (setup) => `${percentOf(setup.damage)} (${errorOf(setup.damage)})` },
+    ...told.map((one) => ({ label: one.limit.title, of: (setup: Suggestion) => chance(setup, one.limit.code) })),
     { label: `First stop, ${show(5, 'C')}, ${show(50, 'km/h')}`, of: (setup) => metresOf(setup, 0) },
     { label: `First stop, ${show(5, 'C')}, ${show(100, 'km/h')}`, of: (setup) => metresOf(setup, 1) },
     {
@@ -38,10 +43,12 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       of: (setup) => `${show(setup.season[0]?.marginK ?? 0, 'K')} to ${show(setup.season[setup.season.length - 1]?.marginK ?? 0, 'K')}`,
     },
     { label: 'Front set lasts', of: (setup) => cost(setup, 'front pads')?.why.replace('a set lasts about ', '') ?? '–' },
-    { label: 'A track hour', of: (setup) => setup.cost.perHour.toFixed(0) },
-    { label: 'A season', of: (setup) => setup.cost.perSeason.toFixed(0) },
-    { label: 'To buy', of: (setup) => setup.cost.buyNow.toFixed(0) },
-    { label: 'Work', of: (setup) => `${setup.objectives.effortHours.toFixed(1)} h` },
+    { label: 'A track hour', of: (setup) => money(setup.cost.perHour) },
+    { label: 'An event', of: (setup) => money(setup.cost.perEvent) },
+    { label: 'A season', of: (setup) => money(setup.cost.perSeason) },
+    { label: 'To buy', of: (setup) => money(setup.cost.buyNow) },
+    { label: 'Work', of: (setup) => `${setup.effortHours.toFixed(1)} h` },
+    { label: 'Bite, front and rear', of: (setup) => `${setup.bite.front ?? 'unknown'}, ${setup.bite.rear ?? 'unknown'} of 10` },
     { label: 'Dust and noise', of: (setup) => `${setup.street.dustAndNoise.toFixed(1)} of 10` },
     { label: 'Front share of the braking', of: (setup) => `${Math.round(setup.frontShare * 100)} %` },
     {

@@ -1,15 +1,17 @@
-import type { SpendStep } from '../../api/client';
-import { percent } from './words';
+import type { MatchAnswer } from '../../api/client';
+import { percentOf } from '../../shared/chance';
+import { money } from './words';
 
-/** The cheapest sequence of steps: a stair cut down from today's risk. */
-export function SpendOrder({ steps, enough }: { steps: SpendStep[]; enough: boolean }) {
+/** The way to the first row, step by step: a stair cut down from today's danger. */
+export function SpendOrder({ answer }: { answer: MatchAnswer }) {
+  const { steps, stepsEnd, outcome } = answer;
   if (steps.length === 0)
     return (
       <p className="note">
-        {enough ? 'Nothing needed: what is on the car holds this day.' : 'No step on the shelf helps much within what you asked.'}
+        {outcome === 'nothingNeeded' ? 'Nothing needed.' : outcome === 'settling' ? 'Settling.' : (stepsEnd ?? 'No step on the shelf helps.')}
       </p>
     );
-  const sum = steps.reduce((total, step) => total + step.buy, 0);
+  const sum = steps.reduce<number | null>((total, step) => (total == null || step.buy == null ? null : total + step.buy), 0);
   return (
     <>
       <ol className="stairs">
@@ -18,18 +20,19 @@ export function SpendOrder({ steps, enough }: { steps: SpendStep[]; enough: bool
             <span className="stair-what">
               {i + 1} {step.what}
             </span>
-            <span className="stair-buy">{step.buy.toFixed(0)}</span>
+            <span className="stair-buy">{money(step.buy)}</span>
             <span className="stair-bar" aria-hidden="true">
-              <span className="stair-after" style={{ width: `${100 * step.riskAfter}%` }} />
-              <span className="stair-gone" style={{ width: `${100 * Math.max(0, step.riskBefore - step.riskAfter)}%` }} />
+              <span className="stair-after" style={{ width: `${100 * step.dangerAfter.share}%` }} />
+              <span className="stair-gone" style={{ width: `${100 * Math.max(0, step.dangerBefore.share - step.dangerAfter.share)}%` }} />
             </span>
-            <span className="stair-risk">
-              risk {percent(step.riskBefore)} to {percent(step.riskAfter)}
+            <span className="stair-chances">
+              danger {percentOf(step.dangerBefore)} to {percentOf(step.dangerAfter)}, damage {percentOf(step.damageBefore)} to{' '}
+              {percentOf(step.damageAfter)}
             </span>
           </li>
         ))}
       </ol>
-      <p className="note">{`${sum.toFixed(0)} in all. You may stop at any step; parts that are not named gain too little.`}</p>
+      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${sum.toFixed(0)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ?? ''}`}</p>
     </>
   );
 }

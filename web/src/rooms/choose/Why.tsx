@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Suggestion, WhyNot } from '../../api/client';
+import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { padsOf } from './words';
@@ -38,15 +40,24 @@ const kinds: Record<string, string> = {
   lines: 'as lines',
 };
 
-/** Every part of the shelf that the best setup does not have answers "why not?". */
-export function WhyNotThat({ all }: { all: WhyNot[] }) {
+/** Every part of the shelf that the best setup does not have answers "why not?": judged when it is asked, like everything else. */
+export function WhyNotThat({ all, ask }: { all: WhyNot[]; ask: (kind: string, part: string, signal: AbortSignal) => Promise<WhyNot> }) {
   const { system } = useUnits();
   const [text, setText] = useState('');
+  const [asked, setAsked] = useState<{ kind: string; id: string; among: WhyNot[] } | null>(null);
+  const judged = useQuery({
+    queryKey: ['why', asked?.kind, asked?.id, asked?.among],
+    queryFn: ({ signal }) => ask(asked!.kind, asked!.id, signal),
+    enabled: asked !== null && asked.among === all,
+    staleTime: Infinity,
+    retry: false,
+  });
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
   const found =
     words.length === 0
       ? []
       : all.filter((item) => words.every((word) => `${item.part.name} ${kinds[item.kind]}`.toLowerCase().includes(word))).slice(0, 8);
+  const isAsked = (item: WhyNot) => asked?.among === all && asked.kind === item.kind && asked.id === item.part.id;
   return (
     <section aria-label="Why not another" className="why-not">
       <h2>Why not…</h2>
@@ -65,7 +76,18 @@ export function WhyNotThat({ all }: { all: WhyNot[] }) {
               {item.part.name} {kinds[item.kind]}
             </b>
             {item.hardStop && !item.hardStop.own ? <span className="stop-word"> must not be fitted</span> : null}:{' '}
-            {inUnits(item.sentence, system)}
+            {inUnits((isAsked(item) && judged.data ? judged.data : item).sentence, system)}{' '}
+            {item.key && !(isAsked(item) && judged.data) && (
+              <button
+                type="button"
+                className="why"
+                disabled={isAsked(item) && judged.isFetching}
+                onClick={() => setAsked({ kind: item.kind, id: item.part.id, among: all })}
+              >
+                {isAsked(item) && judged.isFetching ? 'judging…' : 'judge it'}
+              </button>
+            )}
+            {isAsked(item) && judged.error && <ProblemNote error={judged.error} />}
           </li>
         ))}
         {words.length > 0 && found.length === 0 && <li className="note">No such part on the shelf, or it is in the best setup already.</li>}

@@ -21,7 +21,7 @@ export function WishesSentence({ wishes, change }: { wishes: Wishes; change: (ch
   );
   return (
     <p className="sentence">
-      Show setups that hold {bound('mostRisk', 'How surely they hold')}, cost {bound('mostToBuy', 'What may be spent')} to buy,{' '}
+      Show setups {bound('mostDanger', 'How safe they must be')}, that cost {bound('mostToBuy', 'What may be spent')} to buy,{' '}
       <select
         className="phrase-select"
         aria-label="Road approval"

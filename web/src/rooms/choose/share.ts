@@ -1,5 +1,7 @@
 import { predict, type MatchAnswer, type PredictionPlan, type Suggestion, type Wishes } from '../../api/client';
-import { firstToGive, padsOf, percent, restOf, signed } from './words';
+import { wishesOf } from './wishes';
+import { percentOf } from '../../shared/chance';
+import { firstToGive, money, padsOf, restOf, signed } from './words';
 
 const cell = (text: string) => text.replace(/[|\\`*_<>[\]]/g, (char) => `\\${char}`).replace(/\s+/g, ' ');
 
@@ -9,11 +11,12 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
     [
       i === 0 ? 'as it stands' : padsOf(setup),
       restOf(setup),
-      percent(setup.objectives.risk),
+      percentOf(setup.danger),
+      percentOf(setup.damage),
       firstToGive(setup),
       `${signed(setup.street.extraMetres)} m`,
-      setup.cost.perHour.toFixed(0),
-      setup.cost.buyNow.toFixed(0),
+      money(setup.cost.perSeason),
+      money(setup.cost.buyNow),
     ]
       .map(cell)
       .join(' | '),
@@ -23,8 +26,8 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
     '',
     answer.verdict,
     '',
-    '| pads | rest | risk on the day | first to give | cold stop | per track hour | to buy |',
-    '|---|---|---|---|---|---|---|',
+    '| pads | rest | danger on a day like this | damage | first to give | cold stop | a season | to buy |',
+    '|---|---|---|---|---|---|---|---|',
     ...rows.map((row) => `| ${row} |`),
     '',
     'Estimates with wide bands; the makers’ limits, road law and a licensed technician come first.',
@@ -50,5 +53,5 @@ export async function readComparison(file: File): Promise<{ plan: PredictionPlan
   if (read?.rimrock !== 'comparison' || read.version !== 1 || !read.plan || !read.wishes)
     throw new Error(`${file.name.slice(0, 60)} does not say that it is a comparison of version 1.`);
   await predict(read.plan);
-  return { plan: read.plan, wishes: read.wishes };
+  return { plan: read.plan, wishes: wishesOf(read.wishes) };
 }

@@ -3,39 +3,50 @@ import { useMemo, useState } from 'react';
 import { followProgress, match, type PredictionPlan, type Wishes } from '../../api/client';
 
 const pauseMs = 150;
+const stages = ['sketch', 'first', 'whole'] as const;
 
-/** The short list of a plan, with its progress and a way to stop it. */
+/** The short list of a plan: first by a sketch, then its first rows, then all of it, each as soon as it is there; with its progress and a way to stop it. */
 export function useMatch(plan: PredictionPlan | null, wishes: Wishes) {
   const queries = useQueryClient();
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState<string | null>(null);
   const asked = useMemo(() => JSON.stringify([plan, wishes]), [plan, wishes]);
-  const key = ['match', asked];
-  const query = useQuery({
-    queryKey: key,
-    queryFn: async ({ signal }) => {
-      await new Promise((resume) => setTimeout(resume, pauseMs));
+  const going = plan !== null && stopped !== asked;
+  const ask = (stage: (typeof stages)[number], enabled: boolean) => ({
+    queryKey: ['match', stage, asked],
+    queryFn: async ({ signal }: { signal: AbortSignal }) => {
+      if (stage === 'sketch') await new Promise((resume) => setTimeout(resume, pauseMs));
+      signal.throwIfAborted();
       const ticket = crypto.randomUUID();
       setShare(0);
-      const unfollow = followProgress(ticket, setShare);
+      const unfollow = followProgress(ticket, (done) => setShare((stages.indexOf(stage) + done) / stages.length));
       try {
-        return await match(plan!, wishes, ticket, signal);
+        return await match(plan!, wishes, stage, ticket, signal);
       } finally {
         unfollow();
       }
     },
-    enabled: plan !== null && stopped !== asked,
-    placeholderData: keepPreviousData,
+    enabled,
     staleTime: Infinity,
     retry: false,
   });
+  const sketch = useQuery({ ...ask('sketch', going), placeholderData: keepPreviousData });
+  const sketched = sketch.isSuccess && !sketch.isPlaceholderData;
+  const first = useQuery(ask('first', going && sketched));
+  const whole = useQuery(ask('whole', going && first.isSuccess));
+  const latest = whole.data ? whole : first.data ? first : sketch;
   return {
-    ...query,
+    data: latest.data,
+    dataUpdatedAt: latest.dataUpdatedAt,
+    isPlaceholderData: sketch.isPlaceholderData,
+    isFetching: sketch.isFetching || first.isFetching || whole.isFetching,
+    error: sketch.error ?? first.error ?? whole.error,
+    refetch: () => [sketch, first, whole].find((query) => query.error)?.refetch(),
     share,
     stopped: stopped === asked,
     stop: () => {
       setStopped(asked);
-      void queries.cancelQueries({ queryKey: key });
+      for (const stage of stages) void queries.cancelQueries({ queryKey: ['match', stage, asked] });
     },
     resume: () => setStopped(null),
   };

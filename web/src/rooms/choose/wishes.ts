@@ -22,6 +22,8 @@ export const firstWishes: Wishes = {
 
 export const wishesOf = (changed: Partial<Wishes> | undefined): Wishes => {
   const all = { ...firstWishes, ...changed };
+  // Links and comparisons of before have another bound in its place.
+  if ('mostRisk' in all) delete all.mostRisk;
   // "Any" is stored as null, since an address cannot hold undefined.
   return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== null)) as unknown as Wishes;
 };
@@ -30,9 +32,9 @@ type Scale = 'consistency' | 'confidence' | 'convenience' | 'cost' | 'coldMornin
 
 export const scales: { key: Scale; label: string }[] = [
   { key: 'consistency', label: 'The same brake in the last lap' },
-  { key: 'confidence', label: 'Balance, bite and release I know' },
+  { key: 'confidence', label: 'Balance, bite and release' },
   { key: 'coldMornings', label: 'Stopping on a cold morning' },
-  { key: 'cost', label: 'Money for each track hour' },
+  { key: 'cost', label: 'Money for a season' },
   { key: 'convenience', label: 'Few evenings of work' },
   { key: 'dustAndNoise', label: 'Clean wheels, quiet brakes' },
 ];
@@ -55,7 +57,7 @@ export const schools: { key: School; label: string; choices: { value: string; la
     key: 'rotors',
     label: 'Rotors',
     choices: [
-      { value: 'either', label: 'whichever costs less', implies: 'settled by cost per track hour' },
+      { value: 'either', label: 'whichever costs less', implies: 'settled by the cost of a season' },
       { value: 'blanks', label: 'blanks, changed often', implies: 'cheap one-piece rings as consumables' },
       { value: 'twoPiece', label: 'two-piece for the long run', implies: 'dear hats once, then rings only' },
     ],
@@ -100,14 +102,14 @@ export const withSchool = (key: School, value: string): Partial<Wishes> =>
   key === 'rotors' ? { rotors: value as Wishes['rotors'] } : { [key]: value === 'true' };
 
 /** What a sentence may ask for, each bound in words. */
-export const bounds: { key: 'mostRisk' | 'mostToBuy' | 'mostColdMetres'; choices: { value: number | null; label: string }[] }[] = [
+export const bounds: { key: 'mostDanger' | 'mostToBuy' | 'mostColdMetres'; choices: { value: number | null; label: string }[] }[] = [
   {
-    key: 'mostRisk',
+    key: 'mostDanger',
     choices: [
-      { value: null, label: 'as well as they can' },
-      { value: 0.5, label: 'on every second day' },
-      { value: 0.3, label: 'on two days of three' },
-      { value: 0.1, label: 'on nine days of ten' },
+      { value: null, label: 'as safe as can be' },
+      { value: 0.2, label: 'with danger on at most one day in five' },
+      { value: 0.1, label: 'with danger on at most one day in ten' },
+      { value: 0.05, label: 'with danger on at most one day in twenty' },
     ],
   },
   {

@@ -1,4 +1,7 @@
 import type { Suggestion } from '../../api/client';
+import { percentOf } from '../../shared/chance';
+
+type LimitChance = Suggestion['limits'][number];
 
 const fitted = 'fitted';
 
@@ -14,19 +17,25 @@ export function restOf({ parts }: Suggestion): string {
   return [
     parts.rotor.id === fitted ? 'rotors kept' : parts.rotor.name,
     parts.duct?.name,
-    parts.fluid.id === fitted ? 'fluid kept' : `new ${parts.fluid.name}`,
+    parts.fluid.id === fitted ? 'fluid kept' : parts.fluid.id === 'fresh' ? `fresh ${parts.fluid.name}` : `new ${parts.fluid.name}`,
     parts.lines?.name,
   ]
     .filter(Boolean)
     .join(' · ');
 }
 
-export const percent = (share: number) => (share < 0.01 ? '< 1 %' : share > 0.99 ? '> 99 %' : `${Math.round(share * 100)} %`);
-
 export const signed = (value: number, digits = 1) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value).toFixed(digits)}`;
 
-/** What gives first in a setup, in a few words. */
+/** A limit's chance in words. */
+export const chanceOf = (limit: LimitChance) => percentOf({ share: limit.chance, upperBound: limit.upperBound });
+
+const quick = ['street-cold', 'front-pad-cold'];
+
+/** What gives first in a setup, danger before damage before nuisance, in a few words. */
 export function firstToGive(setup: Suggestion): string {
-  const first = setup.limits.find((limit) => limit.limit.code !== 'street-cold' && limit.limit.code !== 'front-pad-cold');
-  return !first || first.chance < 0.01 ? 'nothing gives' : `${first.limit.title.toLowerCase()}, ${percent(first.chance)}`;
+  const first = setup.limits.find((limit) => !quick.includes(limit.limit.code) && limit.upperBound >= 0.01 && limit.chance >= 0.005);
+  return first ? `${first.limit.title.toLowerCase()}, ${chanceOf(first)}` : 'nothing gives';
 }
+
+/** A sum of money; one with a price missing is unknown, never nought. */
+export const money = (sum: number | null | undefined) => (sum == null ? 'unknown' : sum.toFixed(0));

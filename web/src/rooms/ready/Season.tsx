@@ -6,6 +6,7 @@ import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonE
 import { SeasonChart } from '../../charts/SeasonChart';
 import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
+import { percentOf } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
 import { conversion, inUnits, parseNumber } from '../../units/units';
@@ -135,7 +136,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
               ))}
             </select>
             {chosen &&
-              `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}.`}
+              `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}; it boils at one event of the year or more on ${percentOf(chosen.yearBoils)} of likely years.`}
           </p>
           <table className="facts season-table">
             <thead>
@@ -144,7 +145,9 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
                 <th>Vapour from</th>
                 <th>Fluid gets to</th>
                 <th>In hand</th>
-                <th>Chance</th>
+                <th>It boils</th>
+                <th>Danger</th>
+                <th>Damage</th>
                 <th>Front pads after it</th>
                 <th className="no-print">
                   <span className="visually-hidden">Remove</span>
@@ -159,8 +162,10 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
                   </th>
                   <td>{band(day.vapourC, 'C')}</td>
                   <td>{band(day.demandC, 'C')}</td>
-                  <td className={day.marginK < 25 ? 'bad' : ''}>{show(day.marginK, 'K')}</td>
-                  <td>{day.boils < 0.01 ? '< 1 %' : `${Math.round(day.boils * 100)} %`}</td>
+                  <td className={day.marginK < 0 ? 'bad' : ''}>{show(day.marginK, 'K')}</td>
+                  <td>{percentOf(day.boils)}</td>
+                  <td>{percentOf(day.danger)}</td>
+                  <td>{percentOf(day.damage)}</td>
                   <td>{answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–'}</td>
                   <td className="no-print">
                     <SureButton

@@ -7,6 +7,7 @@ import { newId, today } from '../../plan/carKey';
 import { draftOfCar, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { HardStopList } from '../../shared/HardStopList';
+import { errorOf, percentOf } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
 
@@ -43,7 +44,7 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
         frontPad: typeof draft.frontPad === 'string' ? draft.frontPad : entry!.body.frontPad,
         rearPad: typeof draft.rearPad === 'string' ? draft.rearPad : entry!.body.rearPad,
         fluid: typeof draft.fluid === 'string' ? draft.fluid : entry!.body.fluid,
-        fluidState: plan.fluidState,
+        fluidState: order.steps.some((step) => step.code === 'fill') ? { ...plan.fluidState, ageMonths: 0 } : plan.fluidState,
       };
       await saveCar(entry!.id, entry!.revision, body);
       await queries.invalidateQueries({ queryKey: ['shelf'] });
@@ -74,6 +75,13 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
           Print
         </button>
       </header>
+      {order.then && (
+        <p className="work-then">
+          On a day like the plan’s, with this done: danger <b>{percentOf(order.then.danger)}</b> ({errorOf(order.then.danger)}), damage{' '}
+          <b>{percentOf(order.then.damage)}</b>
+          {order.then.holds ? '. It holds.' : ''}
+        </p>
+      )}
       <h3>To order</h3>
       <ul className="order-list">
         {order.order.map((item) => (
