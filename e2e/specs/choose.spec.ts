@@ -7,12 +7,15 @@ const openChoose = async (page: Page) => {
   await page.goto('/choose');
   await expect(page.locator('li.setup').first()).toBeVisible({ timeout: 30_000 });
 };
+/** Every row judged by all members: from here on the list stays as it is. */
+const settled = (page: Page) => expect(page.getByText(/setups weighed/)).toBeVisible({ timeout: 60_000 });
 const sentence = (page: Page) => page.getByRole('region', { name: 'Plan' });
 
 test('a driver with no knowledge reaches a setup that holds better, and can take it back', async ({ page }) => {
   await openChoose(page);
-  await expect(page.getByText(/setups weighed/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Spend in this order' })).toContainText('risk');
+  await settled(page);
+  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
+  await expect(page.getByRole('region', { name: 'Spend in this order' })).toContainText('danger');
   const first = page.locator('li.setup').first();
   await expect(first).toContainText('to buy');
   const pads = (await first.getByRole('heading').textContent())!;
@@ -26,9 +29,13 @@ test('a driver with no knowledge reaches a setup that holds better, and can take
 
 test('an expert asks why, why not, weighs other calipers and compares four setups side by side', async ({ page }) => {
   await openChoose(page);
+  await settled(page);
   await expect(page.getByRole('region', { name: 'Why this one' })).toContainText('What still gives');
   await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('scarp 9 front');
   await expect(page.getByRole('region', { name: 'Why not another' })).toContainText('no road approval');
+  await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('fell 3 front');
+  await page.getByRole('button', { name: 'judge it' }).first().click();
+  await expect(page.getByRole('region', { name: 'Why not another' })).toContainText(/With Fell 3|would do as well/, { timeout: 30_000 });
   await page.getByText('Other front calipers?').click();
   await expect(page.getByText(/One-side piston area/)).toBeVisible();
   const pins = page.getByRole('button', { name: 'Pin side by side' });
@@ -63,6 +70,7 @@ test('weights, schools and bounds change the list, by keyboard', async ({ page }
 
 test('a comparison is saved, and opens again; what is none is refused', async ({ page }) => {
   await openChoose(page);
+  await settled(page);
   await page.getByRole('button', { name: 'Pin side by side' }).first().click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save as JSON' }).click()]);
   const text = await readFile(await download.path(), 'utf8');

@@ -114,12 +114,15 @@ public sealed class JudgedDay
     /// <summary>P10, P50 and P90 of a limit's demand; null where a member never comes near it.</summary>
     public Spread? Demand(string code)
     {
-        var demands = Course(Place(code)).Demands;
+        var place = Place(code);
+        var demands = Course(place).Demands;
         if (Array.Exists(demands, float.IsNaN))
         {
             return null;
         }
 
+        // What is worn away is gone: no thickness below none is shown.
+        demands = Rows[place].Unit == "mm" ? [.. demands.Select(demand => Math.Max(0, demand))] : demands;
         var band = belief.EqualWeights ? Quantiles.Band(demands) : default;
         return belief.EqualWeights ? new Spread(Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1)) : Quantiles.Weighted(demands, belief.Weights, 1);
     }

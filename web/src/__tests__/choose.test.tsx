@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -9,9 +10,10 @@ import { SideBySide } from '../rooms/choose/SideBySide';
 import { SpendOrder } from '../rooms/choose/SpendOrder';
 import { Why, WhyNotThat } from '../rooms/choose/Why';
 import { firstWishes, schoolValue, wishesOf, withSchool } from '../rooms/choose/wishes';
-import { firstToGive, padsOf, percent, restOf, signed } from '../rooms/choose/words';
+import { firstToGive, money, padsOf, restOf, signed } from '../rooms/choose/words';
 import { UnitProvider } from '../units/UnitContext';
-import { answer, fittedSetup, plan, suggestion } from './sampleMatch';
+import { percentOf } from '../shared/chance';
+import { answer, counted, fittedSetup, plan, suggestion } from './sampleMatch';
 
 afterEach(cleanup);
 const inUnits = (element: ReactNode) => render(<UnitProvider>{element}</UnitProvider>);
@@ -25,7 +27,9 @@ describe('words of a setup', () => {
   });
 
   it('never says nought or a hundred per cent of a chance', () => {
-    expect([0, 0.004, 0.1, 0.5, 0.995, 1].map(percent)).toEqual(['< 1 %', '< 1 %', '10 %', '50 %', '> 99 %', '> 99 %']);
+    const say = (share: number) => percentOf({ share, upperBound: share + 0.006 });
+    expect([0, 0.003, 0.1, 0.5, 0.995, 1].map(say)).toEqual(['< 1 %', '< 1 %', '10 %', '50 %', '> 99 %', '> 99 %']);
+    expect(say(0.02)).toBe('2.0 %');
     expect([1.3, -1.3, 0].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0']);
   });
 
@@ -35,7 +39,17 @@ describe('words of a setup', () => {
   });
 });
 
+describe('money', () => {
+  it('is unknown where a price is missing, never nought', () => {
+    expect([214, 0, null, undefined].map(money)).toEqual(['214', '0', 'unknown', 'unknown']);
+  });
+});
+
 describe('wishes', () => {
+  it('of an older link lose the bound that is no more', () => {
+    expect(wishesOf({ mostRisk: 0.3 } as never)).toEqual(firstWishes);
+  });
+
   it('start from the first ones, and null takes a bound away', () => {
     expect(wishesOf(undefined)).toEqual(firstWishes);
     expect(wishesOf({ mostToBuy: null } as never).mostToBuy).toBeUndefined();
@@ -128,8 +142,27 @@ describe('reasons', () => {
     expect(screen.queryByRole('heading', { name: 'Worth knowing' })).toBeNull();
   });
 
+  const askWhy = (ask = vi.fn()) => {
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <UnitProvider>
+          <WhyNotThat all={answer.whyNot} ask={ask} />
+        </UnitProvider>
+      </QueryClientProvider>,
+    );
+    return ask;
+  };
+
+  it('judge another part when it is asked about', async () => {
+    const ask = askWhy(vi.fn().mockResolvedValue({ ...answer.whyNot[1]!, sentence: 'With Wet 5, the danger is 9 % against 2 %.' }));
+    fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'wet' } });
+    fireEvent.click(screen.getByRole('button', { name: 'judge it' }));
+    expect(await screen.findByText(/9 % against 2 %/)).toBeDefined();
+    expect(ask).toHaveBeenCalledWith('fluid', 'wet', expect.anything());
+  });
+
   it('answer why not, by part and place', () => {
-    inUnits(<WhyNotThat all={answer.whyNot} />);
+    askWhy();
     const box = screen.getByRole('searchbox');
     expect(screen.queryByText(/no road approval/)).toBeNull();
     fireEvent.change(box, { target: { value: 'race front' } });
@@ -139,12 +172,21 @@ describe('reasons', () => {
   });
 
   it('say when nothing is needed, and when nothing helps', () => {
-    const { rerender } = render(<SpendOrder steps={[]} enough />);
+    const { rerender } = render(<SpendOrder answer={{ ...answer, outcome: 'nothingNeeded' }} />);
     expect(screen.getByText(/Nothing needed/)).toBeDefined();
-    rerender(<SpendOrder steps={[]} enough={false} />);
+    rerender(<SpendOrder answer={{ ...answer, outcome: 'nothingHelpsEnough' }} />);
     expect(screen.getByText(/No step on the shelf/)).toBeDefined();
-    rerender(<SpendOrder steps={[{ what: 'flush', buy: 33, riskBefore: 0.5, riskAfter: 0.1 } as never]} enough={false} />);
-    expect(screen.getByText('risk 50 % to 10 %')).toBeDefined();
+    const step = {
+      what: 'flush',
+      buy: 33,
+      dangerBefore: counted(0.5),
+      dangerAfter: counted(0.1),
+      damageBefore: counted(0.4),
+      damageAfter: counted(0.2),
+      setup: fittedSetup,
+    };
+    rerender(<SpendOrder answer={{ ...answer, steps: [step] }} />);
+    expect(screen.getByText('danger 50 % to 10 %, damage 40 % to 20 %')).toBeDefined();
     expect(screen.getByText(/33 in all/)).toBeDefined();
   });
 });
@@ -156,21 +198,15 @@ describe('trade-off', () => {
       key: setup.key,
       mark: String(i + 1),
       name: padsOf(setup),
-      risk: setup.objectives.risk,
+      danger: setup.danger,
       extraMetres: 0.4,
       buyNow: 200,
     }));
     inUnits(
-      <TradeOff
-        cloud={answer.cloud}
-        fitted={{ risk: 0.98, extraMetres: 0, buyNow: 0 }}
-        points={points}
-        current="b"
-        onCurrent={onCurrent}
-      />,
+      <TradeOff fitted={{ danger: counted(0.98), extraMetres: 0, buyNow: 0 }} points={points} current="b" onCurrent={onCurrent} />,
     );
     const plot = screen.getByRole('slider');
-    expect(plot.getAttribute('aria-valuetext')).toContain('Scarp front, Fell rear: risk 60 %');
+    expect(plot.getAttribute('aria-valuetext')).toContain('Scarp front, Fell rear: danger 60 %');
     fireEvent.keyDown(plot, { key: 'ArrowRight' });
     expect(onCurrent).toHaveBeenLastCalledWith('b');
     fireEvent.keyDown(plot, { key: 'ArrowLeft' });

@@ -21,6 +21,7 @@ import { HandTrainer } from '../rooms/ready/HandTrainer';
 import { UnitProvider } from '../units/UnitContext';
 
 const plan = { car: { name: 'Sample' } } as unknown as PredictionPlan;
+const counted = { share: 0.01, samplingError: 0.004, upperBound: 0.02 };
 const spread = (p10: number, p50: number, p90: number) => ({ p10, p50, p90 });
 
 function show(element: ReactNode) {
@@ -88,7 +89,7 @@ describe('season chart', () => {
       cost,
       hours: 1,
       days: [
-        { date: '2026-05-01', name: 'Gullmouth', vapourC: spread(220, 230, 240), demandC: spread(120, 150, 190), marginK: 80, boils: 0.01 },
+        { date: '2026-05-01', name: 'Gullmouth', vapourC: spread(220, 230, 240), demandC: spread(120, 150, 190), marginK: 80, boils: counted, danger: counted, damage: counted },
       ],
       line: [
         { date: '2026-04-01', vapourC: 250 },

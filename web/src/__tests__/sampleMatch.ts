@@ -1,8 +1,12 @@
 import type { MatchAnswer, PredictionPlan, Suggestion } from '../api/client';
 
 const spread = (p50: number) => ({ p10: p50 * 0.9, p50, p90: p50 * 1.1 });
+/** A chance as the engine counts it. */
+export const counted = (share: number) => ({ share, samplingError: 0.02, upperBound: Math.min(1, share + 0.026) });
 const limit = (code: string, title: string, chance: number, gives: boolean) => ({
   chance,
+  samplingError: 0.02,
+  upperBound: Math.min(1, chance + 0.026),
   limit: {
     code,
     title,
@@ -25,7 +29,7 @@ const cold = (metres: number, reachesAbs = false) => ({
 });
 
 /** A setup as the engine answers it; made up. */
-export function suggestion(key: string, front: string, rear: string, risk: number, more: Partial<Suggestion> = {}): Suggestion {
+export function suggestion(key: string, front: string, rear: string, danger: number, more: Partial<Suggestion> = {}): Suggestion {
   const part = (name: string) => ({ id: name === 'kept' ? 'fitted' : name, name: name === 'kept' ? 'Old' : name });
   return {
     key,
@@ -37,9 +41,14 @@ export function suggestion(key: string, front: string, rear: string, risk: numbe
       fluid: { id: 'fitted', name: 'old fluid' },
       lines: null,
     },
-    objectives: { risk, street: 1, costPerHour: 30, effortHours: 1.6, balanceShift: 0.01, roughness: 0.4 },
+    members: 256,
+    danger: counted(danger),
+    damage: counted(danger / 2),
+    holds: danger < 0.01,
+    effortHours: 1.6,
+    bite: { front: 6, rear: null },
     limits: [
-      limit('front-pad-hot', 'Front pads fade', risk, risk > 0.5),
+      limit('front-pad-hot', 'Front pads fade', danger, danger > 0.5),
       limit('rear-pad-hot', 'Rear pads fade', 0.1, false),
       limit('front-face', 'Front rotors overheat', 0.02, false),
     ],
@@ -47,7 +56,7 @@ export function suggestion(key: string, front: string, rear: string, risk: numbe
     coldStops: [cold(22), cold(76), cold(49, true)],
     street: { extraMetres: 0.4, dustAndNoise: 3.5, penalty: 1 },
     season: [{ marginK: 90 }, { marginK: 60 }],
-    cost: { lines: [{ what: 'front pads', perHour: 20, why: 'a set lasts about 10.8 h' }], perHour: 28, perSeason: 140, buyNow: 214 },
+    cost: { lines: [{ what: 'front pads', perHour: 20, why: 'a set lasts about 10.8 h' }], perHour: 28, perEvent: 28, perSeason: 140, buyNow: 214, unknown: [] },
     frontShare: 0.71,
     equalPadShare: 0.7,
     energyInBand: { inside: 0.98, below: 0.01, above: 0.01, meanMu: 0.41, muSpread: 0.01 },
@@ -58,7 +67,7 @@ export function suggestion(key: string, front: string, rear: string, risk: numbe
         kind: 'fixes',
         code: 'front-pad-hot',
         before: 0.99,
-        after: risk,
+        after: danger,
         unit: 'chance',
         sentence: 'Front pads fade: 99 % of likely days now.',
       },
@@ -68,7 +77,7 @@ export function suggestion(key: string, front: string, rear: string, risk: numbe
         kind: 'stillFirst',
         code: 'front-pad-hot',
         before: null,
-        after: risk,
+        after: danger,
         unit: 'chance',
         sentence: 'What still gives first: front pads.',
       },
@@ -94,13 +103,18 @@ export const answer = {
       kind: 'frontPad',
       part: { id: 'race', name: 'Race 9' },
       hardStop: { code: 'road-approval', sentence: 'Race 9 has no road approval.', own: true },
-      with: null,
+      key: null,
+      danger: null,
+      damage: null,
       sentence: 'Race 9 has no road approval.',
     },
-    { kind: 'fluid', part: { id: 'wet', name: 'Wet 5' }, hardStop: null, with: null, sentence: 'Wet 5: boils no later.' },
+    { kind: 'fluid', part: { id: 'wet', name: 'Wet 5' }, hardStop: null, key: 'w', danger: null, damage: null, sentence: 'Wet 5: boils no later.' },
   ],
-  verdict: '2 steps bring the risk from 98 % to 20 %.',
-  cloud: [{ risk: 0.5, extraMetres: 1, buyNow: 200 }],
+  stage: 'whole',
+  outcome: 'steps',
+  verdict: '2 steps bring danger from 98 % to 20 %.',
+  stepsEnd: null,
+  due: [],
+  stops: [],
   examined: 1200,
-  paretoSize: 40,
 } as unknown as MatchAnswer;

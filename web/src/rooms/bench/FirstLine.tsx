@@ -48,7 +48,7 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
   const { system } = useUnits();
   const { head, then, tone } = sayFirst(result, band);
   return (
-    <section aria-label="What to do" className={`first-line ${tone}`}>
+    <section aria-label="What to do" className={`first-line tone-${tone}`}>
       <div>
         <h1>{inUnits(head, system)}</h1>
         {then && <p>{inUnits(then, system)}</p>}

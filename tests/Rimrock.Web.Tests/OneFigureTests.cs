@@ -1,0 +1,133 @@
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+
+namespace Rimrock.Web.Tests;
+
+/// <summary>One belief, one table of limits, one chance: the same limit of the same plan is the same figure in every answer of the server.</summary>
+public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost>
+{
+    private static readonly JsonObject Free = new() { ["roadApprovalMust"] = false, ["eventsAYear"] = 2 };
+
+    [Fact]
+    public async Task Band_match_fit_season_order_and_the_evening_before_say_the_same()
+    {
+        var client = host.CreateClient();
+        var plan = await Plans.DemoAsync(client);
+        plan["stint"] = new JsonObject { ["sessions"] = 1, ["minutesEach"] = 10 };
+
+        // What is fitted: band and match.
+        var band = await BandAsync(client, plan);
+        var match = await PostAsync(client, "/api/matches", new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone() });
+        Same(band, match["fitted"]!, "fitted");
+
+        // A row and a step: what "fit this" puts on the car is what was judged.
+        var row = match["shortlist"]![0]!;
+        await FittedAsync(client, plan, row, "row");
+        if (match["steps"]!.AsArray() is [var step, ..])
+        {
+            await FittedAsync(client, plan, step!["setup"]!, "step");
+        }
+
+        // The order that Ready writes for it.
+        var after = await FitAsync(client, plan, (string)row["key"]!);
+        var order = await PostAsync(client, "/api/ready/work", new JsonObject { ["before"] = plan.DeepClone(), ["after"] = after.DeepClone() });
+        Share(order["then"]!["danger"]!).ShouldBe(Share(row["danger"]!));
+
+        // An event of the season: its day is the plan in its air with its fluid.
+        var today = new DateOnly(2026, 6, 1);
+        var season = await PostAsync(client, "/api/ready/season", new JsonObject
+        {
+            ["plan"] = plan.DeepClone(), ["today"] = Iso(today), ["events"] = new JsonArray(new JsonObject { ["date"] = Iso(today.AddDays(90)), ["name"] = "Gullmouth", ["ambientC"] = 30 }),
+        });
+        foreach (var policy in season["policies"]!.AsArray())
+        {
+            var day = policy!["days"]![0]!;
+            var then = (JsonObject)plan.DeepClone();
+            then["weather"]!["ambientC"] = 30;
+            then["fluidState"] = day["fluidState"]!.DeepClone();
+            var that = await BandAsync(client, then);
+            Share(day["danger"]!).ShouldBe(Share(that["danger"]!), (string)policy["policy"]!);
+            Share(day["damage"]!).ShouldBe(Share(that["damage"]!), (string)policy["policy"]!);
+        }
+
+        // The evening before the first day that the log tells of.
+        var car = $"one-figure-{Guid.NewGuid():n}";
+        await DriveAsync(client, car, plan);
+        var page = await PostAsync(client, $"/api/log/{car}/learning", plan);
+        var evening = page["promises"]![0]!;
+        Share(evening["danger"]!).ShouldBe(Share(band["danger"]!));
+        foreach (var limit in evening["limits"]!.AsArray())
+        {
+            ((double)limit!["probability"]!).ShouldBe((double)Limit(band, (string)limit["code"]!)["probability"]!, (string)limit["code"]!);
+        }
+    }
+
+    [Fact]
+    public async Task A_sketch_has_no_word_and_another_part_is_judged_when_it_is_asked()
+    {
+        var client = host.CreateClient();
+        var plan = await Plans.DemoAsync(client);
+        plan["stint"] = new JsonObject { ["sessions"] = 1, ["minutesEach"] = 10 };
+        var question = new JsonObject { ["plan"] = plan, ["wishes"] = Free.DeepClone() };
+        var sketch = await PostAsync(client, "/api/matches?stage=sketch", question);
+        ((string)sketch["outcome"]!).ShouldBe("settling");
+        sketch["shortlist"]!.AsArray().ShouldAllBe(row => (int)row!["members"]! == 64 && row["holds"] == null);
+        var whole = await PostAsync(client, "/api/matches", question);
+        var open = whole["whyNot"]!.AsArray().First(one => one!["key"] is not null && (string)one["kind"]! == "frontPad")!;
+        question["kind"] = "frontPad";
+        question["part"] = open["part"]!["id"]!.DeepClone();
+        var why = await PostAsync(client, "/api/matches/why", question);
+        var fitted = await BandAsync(client, await FitAsync(client, plan, (string)why["key"]!));
+        Share(why["danger"]!).ShouldBe(Share(fitted["danger"]!));
+        var refused = await client.PostAsJsonAsync(new Uri("/api/matches?stage=soon", UriKind.Relative), new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone() });
+        ((int)refused.StatusCode).ShouldBe(400);
+        (await refused.Content.ReadAsStringAsync()).ShouldContain("sketch, first or whole");
+        var nothing = await client.PostAsJsonAsync(new Uri("/api/matches/fit", UriKind.Relative), new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone(), ["key"] = "a|b|c|d|e|f" });
+        ((int)nothing.StatusCode).ShouldBe(400);
+    }
+
+    private static async Task FittedAsync(HttpClient client, JsonObject plan, JsonNode judged, string what) =>
+        Same(await BandAsync(client, await FitAsync(client, plan, (string)judged["key"]!)), judged, what);
+
+    private static async Task<JsonObject> FitAsync(HttpClient client, JsonObject plan, string key) =>
+        await PostAsync(client, "/api/matches/fit", new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone(), ["key"] = key });
+
+    private static async Task<JsonNode> BandAsync(HttpClient client, JsonObject plan) =>
+        (await PostAsync(client, "/api/predictions/band", new JsonObject { ["plan"] = plan.DeepClone() }))["prior"]!;
+
+    private static void Same(JsonNode band, JsonNode judged, string what)
+    {
+        foreach (var of in (string[])["danger", "damage"])
+        {
+            Share(judged[of]!).ShouldBe(Share(band[of]!), $"{of} of the {what}");
+            ((double)judged[of]!["samplingError"]!).ShouldBe((double)band[of]!["samplingError"]!, $"{of} of the {what}");
+        }
+
+        foreach (var limit in judged["limits"]!.AsArray())
+        {
+            var code = (string)limit!["limit"]!["code"]!;
+            ((double)limit["chance"]!).ShouldBe((double)Limit(band, code)["probability"]!, $"{code} of the {what}");
+        }
+    }
+
+    private static JsonNode Limit(JsonNode band, string code) => band["limits"]!.AsArray().Single(limit => (string)limit!["code"]! == code)!;
+
+    private static double Share(JsonNode chance) => (double)chance["share"]!;
+
+    private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+
+    private static async Task DriveAsync(HttpClient client, string car, JsonObject plan)
+    {
+        var body = new JsonObject { ["date"] = "2026-05-01", ["sessions"] = 1, ["laps"] = 5, ["plan"] = plan.DeepClone(), ["frontPaint"] = new JsonObject { ["aboveC"] = 300, ["belowC"] = 700 } };
+        var answer = await client.PutAsJsonAsync(new Uri($"/api/log/{car}/sessions/{Guid.NewGuid():n}?day=2026-05-01&revision=0", UriKind.Relative), body);
+        answer.IsSuccessStatusCode.ShouldBeTrue(await answer.Content.ReadAsStringAsync());
+    }
+
+    private static async Task<JsonObject> PostAsync(HttpClient client, string path, JsonObject question)
+    {
+        var answer = await client.PostAsJsonAsync(new Uri(path, UriKind.Relative), question);
+        answer.IsSuccessStatusCode.ShouldBeTrue($"{path}: {await answer.Content.ReadAsStringAsync()}");
+        return (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
+    }
+}
