@@ -57,10 +57,12 @@ await shot('bench-live', {
 await shot('bench-dark', { theme: 'dark', act: (page) => page.getByRole('button', { name: 'Gullmouth' }).click() });
 await shot('bench-paddock', { width: 390, height: 844 });
 await shot('new-car', { path: '/new', act: (page) => page.getByLabel('Mass with driver').fill('1420') });
-await shot('choose', { act: (page) => page.waitForTimeout(1500), path: '/choose' });
+const judged = (page) => page.getByText(/setups weighed/).waitFor({ timeout: 60000 });
+await shot('choose', { act: judged, path: '/choose' });
 await shot('choose-side-by-side', {
   path: '/choose',
   act: async (page) => {
+    await judged(page);
     for (let i = 0; i < 3; i++) {
       await page.getByRole('button', { name: 'Pin side by side' }).first().click();
       await page.waitForTimeout(600);

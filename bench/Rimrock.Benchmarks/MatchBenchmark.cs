@@ -34,7 +34,30 @@ public class MatchBenchmark
             []);
     }
 
-    /// <summary>Search, close looks, reasons, steps.</summary>
+    /// <summary>The search alone, which only nominates.</summary>
+    [Benchmark(Baseline = true)]
+    public Matcher Search() => Matcher.Search(plan, offer, new Wishes(RoadApprovalMust: false));
+
+    /// <summary>Search, and everything judged by 64 members.</summary>
     [Benchmark]
-    public MatchAnswer WholeShelf() => Matcher.Match(plan, offer, new Wishes(RoadApprovalMust: false));
+    public MatchAnswer Sketch() => Search().Answer(MatchStage.Sketch);
+
+    /// <summary>The same, and the fitted car, three rows and the steps by 256.</summary>
+    [Benchmark]
+    public MatchAnswer First()
+    {
+        var matcher = Search();
+        matcher.Answer(MatchStage.Sketch);
+        return matcher.Answer(MatchStage.First);
+    }
+
+    /// <summary>The whole of it, small dangers by 1024.</summary>
+    [Benchmark]
+    public MatchAnswer Whole()
+    {
+        var matcher = Search();
+        matcher.Answer(MatchStage.Sketch);
+        matcher.Answer(MatchStage.First);
+        return matcher.Answer(MatchStage.Whole);
+    }
 }

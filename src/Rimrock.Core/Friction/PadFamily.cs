@@ -19,6 +19,8 @@ namespace Rimrock.Core.Friction;
 /// <param name="Dust">Dust, 0 (none) to 10.</param>
 /// <param name="Noise">Noise, 0 to 10.</param>
 /// <param name="RotorWear">Rotor wear, 0 to 10.</param>
+/// <param name="Bedding">What it wants while its film forms.</param>
+/// <param name="Street">True for pads that may be bedded gently on the way.</param>
 public sealed record PadFamily(
     string Code,
     string Name,
@@ -31,7 +33,9 @@ public sealed record PadFamily(
     double SpecificHeatJKgK,
     int Dust,
     int Noise,
-    int RotorWear)
+    int RotorWear,
+    BeddingWindow Bedding,
+    bool Street)
 {
     /// <summary>Change of friction per kelvin below the first point of a chart: the family's own first step.</summary>
     public double ColdSlopePerK => (Curve[1].Mu - Curve[0].Mu) / (Curve[1].TemperatureC - Curve[0].TemperatureC);
@@ -43,6 +47,19 @@ public sealed record PadFamily(
         var rate = WearAt150Mm3PerMJ * Math.Pow(2, doubling);
         return WearJump is { } jump && jump.AppliesAt(faceC) ? rate * jump.Factor : rate;
     }
+}
+
+/// <summary>What a pad wants while its film forms: face temperatures and the stops that get there (common practice; edges +-50 K, engineering judgement).</summary>
+/// <param name="LowC">Lower edge, C.</param>
+/// <param name="HighC">Upper edge, C.</param>
+/// <param name="FromKmh">Gentlest stop to begin with: from, km/h.</param>
+/// <param name="ToKmh">And to, km/h.</param>
+/// <param name="G">At this deceleration, g.</param>
+/// <param name="FastestKmh">Fastest that the stops may begin, km/h.</param>
+public sealed record BeddingWindow(double LowC, double HighC, double FromKmh, double ToKmh, double G, double FastestKmh)
+{
+    /// <summary>Its middle, C.</summary>
+    public double MiddleC => 0.5 * (LowC + HighC);
 }
 
 /// <summary>A step in the wear law beyond a temperature.</summary>

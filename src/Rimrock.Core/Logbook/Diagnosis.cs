@@ -61,7 +61,7 @@ public static class Diagnosis
     private static IEnumerable<Clue> OfPlan(PredictionPlan plan, PredictionResult result)
     {
         Limit LimitOf(string code) => result.Limits.Single(limit => limit.Code == code);
-        if (LimitOf("front-fluid").Margin is { } margin && margin < NearVapourK)
+        if (LimitOf(LimitCode.FrontFluid).Margin is { } margin && margin < NearVapourK)
         {
             yield return new Clue("fluid-near-vapour", FormattableString.Invariant($"The prediction leaves the fluid {margin:0} K to its vapour point."));
         }
@@ -91,12 +91,12 @@ public static class Diagnosis
             yield return new Clue("drums", "Drums at the rear.");
         }
 
-        if (LimitOf("front-pad-hot").Gives || LimitOf("rear-pad-hot").Gives)
+        if (LimitOf(LimitCode.FrontPadHot).Gives || LimitOf(LimitCode.RearPadHot).Gives)
         {
             yield return new Clue("pads-beyond", "The prediction takes the pads beyond their working band.");
         }
 
-        if (LimitOf("front-pad-cold").Gives || LimitOf("street-cold").Gives)
+        if (LimitOf(LimitCode.FrontPadCold).Gives || LimitOf(LimitCode.StreetCold).Gives)
         {
             yield return new Clue("pads-cold", "These pads are weak when cold.");
         }
@@ -151,25 +151,9 @@ public static class Diagnosis
     {
         foreach (var finding in inspection is null ? [] : StopOrGo.Of(inspection, plan).Where(finding => finding.Verdict > Verdict.NotJudged))
         {
-            if (finding.Rule.StartsWith("A wedge", StringComparison.Ordinal))
+            if (finding.Clue is { } clue)
             {
-                yield return new Clue("wedge", $"{finding.Part}: {finding.Sentence}");
-            }
-            else if (finding.Rule.StartsWith("Both sides", StringComparison.Ordinal) || finding.Rule.StartsWith("Pads of one caliper", StringComparison.Ordinal))
-            {
-                yield return new Clue("one-sided", $"{finding.Part}: {finding.Sentence}");
-            }
-            else if (finding.Part == "Fluid")
-            {
-                yield return new Clue("wet-reading", finding.Sentence);
-            }
-            else if (finding.Sentence.StartsWith("A crack", StringComparison.Ordinal))
-            {
-                yield return new Clue("long-crack", $"{finding.Part}: {finding.Sentence}");
-            }
-            else if (finding.Part.EndsWith("pads", StringComparison.Ordinal))
-            {
-                yield return new Clue("pads-thin", $"{finding.Part}: {finding.Sentence}");
+                yield return new Clue(clue, clue == "wet-reading" ? finding.Sentence : $"{finding.Part}: {finding.Sentence}");
             }
         }
 

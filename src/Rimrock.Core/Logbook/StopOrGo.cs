@@ -29,7 +29,8 @@ public enum Verdict
 /// <param name="Sentence">What was seen and what follows.</param>
 /// <param name="Rule">The rule behind it.</param>
 /// <param name="Source">Where the rule stands.</param>
-public sealed record Finding(string Part, Verdict Verdict, string Sentence, string Rule, string Source);
+/// <param name="Clue">Code of the clue that it is when a cause is looked for, as causes name it; null where it is none.</param>
+public sealed record Finding(string Part, Verdict Verdict, string Sentence, string Rule, string Source, string? Clue = null);
 
 /// <summary>
 /// Stop or go, by the rules of the trade (common practice where not named). The car maker's service limits come first: they overrule every figure here.
@@ -78,12 +79,12 @@ public static partial class StopOrGo
 
         if (session.Pedal == PedalFeel.SoftHot)
         {
-            findings.Add(new Finding("Fluid", Verdict.ChangeBefore, "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.", "After a soft hot pedal the fluid is bled, firm again or not.", Trade));
+            findings.Add(new Finding("Fluid", Verdict.ChangeBefore, "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.", "After a soft hot pedal the fluid is bled, firm again or not.", Trade, "wet-reading"));
         }
 
         if (session.Pedal == PedalFeel.FirmNoStop)
         {
-            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade));
+            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade, "pads-thin"));
         }
 
         if (session.Pedal == PedalFeel.LongThenFine)
@@ -125,22 +126,22 @@ public static partial class StopOrGo
         if (look.ThinnestMm() is { } thinnest)
         {
             yield return thinnest <= 0.5
-                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.", Trade)
+                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.", Trade, "pads-thin")
                 : thinnest < brake.PadLimitMm
-                    ? new Finding($"{name} pads", Verdict.ChangeBefore, Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far more heat to the fluid."), "Below the limit is changed.", Maker)
+                    ? new Finding($"{name} pads", Verdict.ChangeBefore, Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far more heat to the fluid."), "Below the limit is changed.", Maker, "pads-thin")
                     : thinnest < brake.PadLimitMm + WatchPadMm
-                        ? new Finding($"{name} pads", Verdict.Watch, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."), "Within 2 mm of the limit is watched.", Trade)
+                        ? new Finding($"{name} pads", Verdict.Watch, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."), "Within 2 mm of the limit is watched.", Trade, "pads-thin")
                         : new Finding($"{name} pads", Verdict.Fine, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm to go."), "Well above the limit.", Trade);
         }
 
         if (look is { InnerMm: { } inner, OuterMm: { } outer } && Math.Abs(inner - outer) > WedgeMm)
         {
-            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{(inner < outer ? "Inner" : "Outer")} pad {Math.Abs(inner - outer):0.0} mm thinner: {(inner < outer ? "the inner side is cooled worse behind its shield, or a slider sticks" : "a piston or a slider sticks")}."), "Pads of one caliper wear alike within 1.5 mm.", Trade);
+            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{(inner < outer ? "Inner" : "Outer")} pad {Math.Abs(inner - outer):0.0} mm thinner: {(inner < outer ? "the inner side is cooled worse behind its shield, or a slider sticks" : "a piston or a slider sticks")}."), "Pads of one caliper wear alike within 1.5 mm.", Trade, "one-sided");
         }
 
         if (look is { LeadingMm: { } leading, TrailingMm: { } trailing } && Math.Abs(leading - trailing) > WedgeMm)
         {
-            yield return new Finding($"{name} pads", Verdict.Watch, Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade);
+            yield return new Finding($"{name} pads", Verdict.Watch, Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade, "wedge");
         }
 
         if (look.RotorMm is { } mm)
@@ -161,12 +162,12 @@ public static partial class StopOrGo
 
         if (look.Reach != CrackReach.None)
         {
-            yield return new Finding($"{name} rotor", Verdict.StopNow, Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches {(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade);
+            yield return new Finding($"{name} rotor", Verdict.StopNow, Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches {(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade, "long-crack");
         }
         else if (look.CrackMm is { } crack && crack > 0)
         {
             yield return crack > LongCrackMm
-                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."), "Cracks beyond 8 mm are no hairlines.", Maker)
+                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."), "Cracks beyond 8 mm are no hairlines.", Maker, "long-crack")
                 : new Finding($"{name} rotor", Verdict.Fine, Text($"Hairlines to {crack:0} mm: normal on a track rotor. Watch where they go."), "Heat checks are normal while they reach nothing.", Trade);
         }
 
@@ -204,7 +205,7 @@ public static partial class StopOrGo
             if (looks is [var one, var two] && Math.Abs(one.ThinnestMm()!.Value - two.ThinnestMm()!.Value) is var difference && difference > WedgeMm)
             {
                 var thinner = one.ThinnestMm() < two.ThinnestMm() ? one : two;
-                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch, Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or stability control at work."), "Both sides wear alike within 1.5 mm.", Trade);
+                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch, Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or stability control at work."), "Both sides wear alike within 1.5 mm.", Trade, "one-sided");
             }
         }
     }
@@ -215,8 +216,8 @@ public static partial class StopOrGo
         {
             var fluid = Predictor.FluidOf(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
             yield return water >= WetPercent
-                ? new Finding("Fluid", Verdict.ChangeBefore, Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."), "From 3 % in the reservoir glycol fluid is changed.", Trade)
-                : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade);
+                ? new Finding("Fluid", Verdict.ChangeBefore, Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."), "From 3 % in the reservoir glycol fluid is changed.", Trade, "wet-reading")
+                : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade, "wet-reading");
         }
 
         if (inspection.FluidLevelMm is { } level)

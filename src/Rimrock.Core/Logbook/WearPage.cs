@@ -13,6 +13,8 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Cost">What it has cost; null where nothing was measured twice.</param>
 public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFallMm, CostSoFar? Cost)
 {
+    private const string FrontPads = "front pads";
+    private const string RearPads = "rear pads";
     /// <summary>A thickness that grew by more than this is a new set of pads, mm.</summary>
     private const double NewPadsMm = 1;
 
@@ -26,8 +28,8 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
 
     private static readonly Track[] Tracks =
     [
-        Pads("front pads", true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
-        Pads("rear pads", false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
+        Pads(FrontPads, true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
+        Pads(RearPads, false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
         Rotors("front rotors", true, plan => plan.FrontRotor, worn => worn.Front),
         Rotors("rear rotors", false, plan => plan.RearRotor, worn => worn.Rear),
         Rings("front rotors by mass", true, plan => plan.FrontRotor, worn => worn.Front),
@@ -50,9 +52,9 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         }
 
         double Fallen(string part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.Worn ?? 0;
-        var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && forecast.Part.EndsWith("pads", StringComparison.Ordinal));
+        var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && forecast.Part is FrontPads or RearPads);
         return new WearPage([.. followed.Select(one => one.Forecast)],
-            pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen("front pads"), Fallen("rear pads")), 1) : null, CostSoFar.Of(lines));
+            pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen(FrontPads), Fallen(RearPads)), 1) : null, CostSoFar.Of(lines));
     }
 
     private static Followed? Follow(Track track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)

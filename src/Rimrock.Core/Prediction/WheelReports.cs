@@ -39,7 +39,7 @@ internal static class WheelReports
         var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
         var ambient = plan.Weather.AmbientC;
         var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));
-        return new PedalReport(Math.Round(bar, 1), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, ambient, ambient)), Banded(PedalTravel.Mm(plan.Car, plan.Lines, bar, hottest, line)));
+        return new PedalReport(Math.Round(bar, 1), Banded(Travel(plan, bar, ambient, ambient)), Banded(Travel(plan, bar, hottest, line)));
     }
 
     public static RingMass Mass(string axle, Rotor rotor) => new(axle, Math.Round(rotor.GeometricMassKg(), 2), rotor.RingMassKg,
@@ -86,4 +86,7 @@ internal static class WheelReports
     private static double Degrees(double radians) => radians * 180 / Math.PI;
 
     private static double Tenth(double value) => Math.Round(value, 1);
+
+    private static double Travel(PredictionPlan plan, double bar, double fluidC, double lineC) =>
+        PedalTravel.Mm(plan.Car, plan.Lines, bar, fluidC, lineC, plan.FrontPad.Traits?.CompressibilityUm, plan.RearPad.Traits?.CompressibilityUm);
 }

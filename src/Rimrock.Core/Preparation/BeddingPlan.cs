@@ -67,7 +67,7 @@ public sealed record BeddingPlan(
         InputFaultException.ThrowIfAny(plan.Faults());
         InputFaultException.ThrowIfAny([.. Matching.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together", $"Nothing is bedded here. {stop.Sentence}"))]);
         var target = BeddingTarget.Of(plan.FrontPad, place);
-        if (place == BeddingPlace.GentleStreet && !BeddingTarget.Street(plan.FrontPad))
+        if (place == BeddingPlace.GentleStreet && !plan.FrontPad.FamilyOf().Street)
         {
             throw new InputFaultException([new InputFault("place", "gentleStreet", "closedCourse or preBedded", $"{plan.FrontPad.FamilyOf().Name} pads cannot be bedded in traffic: what they need is a closed course.")]);
         }
@@ -79,7 +79,7 @@ public sealed record BeddingPlan(
             return new BeddingPlan(place, [], 0, 0, 0, 0, new Spread(target.LowC, target.MiddleC, target.HighC), new Spread(0, 0, 0), 0, [], [], [], [], shock, true, NotesFor(plan, place, true));
         }
 
-        var (fromKmh, toKmh, g) = target.Stop;
+        var (fromKmh, toKmh, g) = (target.FromKmh, target.ToKmh, target.G);
         Trial? best = null;
         // From the gentlest on: longer gaps first, then faster stops, until the film forms within the stops that anyone would do.
         for (var kmh = fromKmh; kmh <= target.FastestKmh && best is not { Reached: true }; kmh += SpeedStepKmh)
@@ -124,7 +124,7 @@ public sealed record BeddingPlan(
 
     private sealed record Trial(PredictionPlan Car, double FromKmh, double ToKmh, double G, double SpacingS, List<BeddingStop> Stops, double LastC, bool Reached, DayRun Day)
     {
-        public static Trial Drive(PredictionPlan plan, double fromKmh, double toKmh, double g, double spacingS, BeddingTarget target)
+        public static Trial Drive(PredictionPlan plan, double fromKmh, double toKmh, double g, double spacingS, BeddingWindow target)
         {
             var run = new DayRun(plan, CarFactors.Corners, demands: false);
             var phase = Round(plan, fromKmh, toKmh, g, spacingS);
@@ -150,7 +150,7 @@ public sealed record BeddingPlan(
             return new Trial(plan, fromKmh, toKmh, g, spacingS, stops, stops.Count == 0 ? 0 : stops[^1].FaceC.P50, reached, run);
         }
 
-        public BeddingPlan Plan(BeddingPlace place, BeddingTarget target, ThermalShock shock, IReadOnlyList<string> notes)
+        public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock shock, IReadOnlyList<string> notes)
         {
             var endedS = Day.Phases[^1].EndS;
             var cruise = new DayPhase(1, PhaseKind.CoolDownLap, 1, DrivingSchedule.Of(new LapTrace([0, 30], [Speed.FromKmh(CoolKmh), Speed.FromKmh(CoolKmh)], [], "rolling"), Car.DrivenCar(), AirDensity(Car)));

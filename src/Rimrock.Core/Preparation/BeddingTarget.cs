@@ -2,38 +2,17 @@ using Rimrock.Core.Friction;
 
 namespace Rimrock.Core.Preparation;
 
-/// <summary>What a pad family wants while its film forms: face temperatures and the stops that get there (common practice; edges +-50 K, engineering judgement).</summary>
-/// <param name="LowC">Lower edge, C.</param>
-/// <param name="HighC">Upper edge, C.</param>
-/// <param name="Stop">Gentlest stop to begin with: from and to, km/h, and deceleration, g.</param>
-/// <param name="FastestKmh">Fastest that the stops may begin, km/h.</param>
-internal sealed record BeddingTarget(double LowC, double HighC, (double FromKmh, double ToKmh, double G) Stop, double FastestKmh)
+/// <summary>The window that a bedding aims at: the family's own, or on the street one that can be reached gently.</summary>
+internal static class BeddingTarget
 {
-    private static readonly (double FromKmh, double ToKmh, double G) Light = (70, 20, 0.3);
-    private static readonly (double FromKmh, double ToKmh, double G) Firm = (100, 15, 0.5);
-    private static readonly (double FromKmh, double ToKmh, double G) Hard = (130, 25, 0.6);
+    private const double GentleLowC = 100;
+    private const double GentleHighC = 200;
 
-    private static readonly Dictionary<string, BeddingTarget> ByFamily = new(StringComparer.Ordinal)
+    /// <summary>The window of a pad at a place.</summary>
+    public static BeddingWindow Of(Pad pad, BeddingPlace place)
     {
-        ["organic"] = new(140, 240, Light, 90),
-        ["ceramic"] = new(140, 240, Light, 90),
-        ["semi-metallic"] = new(180, 300, Firm, 120),
-        ["street-performance"] = new(220, 340, Firm, 130),
-        ["track-sport"] = new(330, 420, Firm, 160),
-        ["race-sintered"] = new(420, 560, Hard, 190),
-        ["race-carbon-metallic"] = new(420, 560, Hard, 190),
-        ["carbon-ceramic-disc"] = new(350, 520, Hard, 190),
-    };
-
-    public double MiddleC => 0.5 * (LowC + HighC);
-
-    /// <summary>True for pads that may be bedded gently on the way.</summary>
-    public static bool Street(Pad pad) => pad.Family is "organic" or "ceramic" or "semi-metallic" or "street-performance";
-
-    public static BeddingTarget Of(Pad pad, BeddingPlace place)
-    {
-        var target = ByFamily[pad.Family];
-        return place == BeddingPlace.GentleStreet ? target with { LowC = 100, HighC = Math.Min(200, target.HighC), Stop = Light, FastestKmh = 70 } : target;
+        var window = pad.FamilyOf().Bedding;
+        return place == BeddingPlace.GentleStreet ? new BeddingWindow(GentleLowC, Math.Min(GentleHighC, window.HighC), 70, 20, 0.3, 70) : window;
     }
 }
 

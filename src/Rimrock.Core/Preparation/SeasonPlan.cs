@@ -102,7 +102,8 @@ public sealed record PartSeason(string Part, IReadOnlyList<Spread> LeftMm, doubl
 /// <param name="Parts">Each part that wears.</param>
 /// <param name="Advice">The cheapest policy that keeps the margin, and why, in one sentence.</param>
 /// <param name="NextBleed">The next bleed date by it; null where none is needed.</param>
-public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed)
+/// <param name="Settling">True where small dangers ask for more members that were left out: no word yet.</param>
+public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed, bool Settling = false)
 {
     /// <summary>Most events of a season.</summary>
     public const int MostEvents = 40;
@@ -116,9 +117,10 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <param name="events">Events in order of their days.</param>
     /// <param name="today">Today.</param>
     /// <param name="belief">What is believed of the car, where its log has taught something.</param>
+    /// <param name="settle">False to leave out the further members that small dangers ask for: the answer says that it is unsettled.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="InputFaultException">Faults of the plan or of an event, by its number.</exception>
-    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, CancellationToken cancel = default)
+    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, bool settle = true, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(events);
@@ -126,10 +128,11 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
         var fills = Enum.GetValues<FluidPolicy>().Select(policy => new Fill(plan, today, FlushesOf(policy, events))).ToList();
-        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], belief ?? Population.Prior, cancel)).ToList();
+        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], belief ?? Population.Prior, settle, cancel)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
-        return new SeasonPlan(policies, PartsOf(plan, events, days), Advise(policies, holding), (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today));
+        var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
+        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? "Small dangers are still being counted; the advice follows." : Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today), settling);
     }
 
     private static void Check(Vehicles.Car car, IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
@@ -162,7 +165,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     }
 
     /// <summary>The usual day at an event's circuit in its air, judged with the fluid as each policy leaves it; days that differ in fluid alone share their runs.</summary>
-    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, CancellationToken cancel)
+    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, bool settle, CancellationToken cancel)
     {
         var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
@@ -175,7 +178,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         ModelEnds.ThrowIfPassed(on, run, 0);
         FluidState[] different = [.. states.Distinct()];
-        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel).Select(one => Judge.Settled(one, day, cancel)).ToList();
+        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel).Select(one => settle ? Judge.Settled(one, day, cancel) : one).ToList();
         var fluids = (Spread[])[judged[0].Demand(LimitCode.FrontFluid)!, judged[0].Demand(LimitCode.RearFluid)!];
         return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
             on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]), RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));

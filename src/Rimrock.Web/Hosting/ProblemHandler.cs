@@ -43,7 +43,7 @@ public sealed partial class ProblemHandler(ILogger<ProblemHandler> log) : IExcep
             new InputFault("body", context.Request.ContentLength is { } length ? $"{length / 1_000_000} MB" : "more", $"at most {RequestLimits.MostBytes / 1_000_000} MB", $"At most {RequestLimits.MostBytes / 1_000_000} MB.")),
         BadHttpRequestException { InnerException: JsonException json } => Problems.Of(400, "The request is not a plan that Rimrock can read.", BodyText.UnreadableJson(json)),
         // The framework's reader leaves its buffer where a body ends in the middle of true, false or null at the edge of two segments.
-        IndexOutOfRangeException { Source: "System.Text.Json" } => Problems.Of(400, "The request is not a plan that Rimrock can read.", new InputFault("body", "cut off", "whole JSON", "The request's body ends in the middle of a word.")),
+        IndexOutOfRangeException cut when cut.StackTrace?.Contains(nameof(Utf8JsonReader), StringComparison.Ordinal) == true => Problems.Of(400, "The request is not a plan that Rimrock can read.", new InputFault("body", "cut off", "whole JSON", "The request's body ends in the middle of a word.")),
         BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Problems.Of(415, "The request cannot be read.",
             new InputFault("Content-Type", context.Request.ContentType ?? "nothing", "application/json", "The request is not of the form that is wanted.")),
         BadHttpRequestException bad => Problems.Of(bad.StatusCode, "The request cannot be read.", Unbound(bad)),

@@ -55,18 +55,18 @@ public static class ReadyEndpoints
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Ok(await SeasonAsync(question, log, cache, cancel)))
+        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel, bool settle = true) => TypedResults.Ok(await SeasonAsync(question, settle, log, cache, cancel)))
             .WithName("seasonPlan")
-            .WithSummary("The fluid on each event's day by each policy, bleed dates, and what wears out before which event.")
+            .WithSummary("Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small dangers are counted over 1024 members; with settle=false that is left out and said.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
+        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, log, cache, cancel)), "text/csv", Encoding.UTF8))
+        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
@@ -74,10 +74,10 @@ public static class ReadyEndpoints
             .Heavy();
     }
 
-    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel)
+    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, CancellationToken cancel)
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
-        return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence }, async token =>
-            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, token), cancel);
+        return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence, settle }, async token =>
+            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, settle, token), cancel);
     }
 }

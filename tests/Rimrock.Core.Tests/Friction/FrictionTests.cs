@@ -55,6 +55,23 @@ public class FrictionTests
         (pad with { StatedFromC = 100, StatedToC = 560 }).WorkingBandOf().ShouldBe(new WorkingBand(100, 560, band.PlateauMu, Stated: true));
     }
 
+    /// <summary>A claim never beats the pad's own chart: of both the narrower edge counts on each side, and a claim that the chart does not bear out is named.</summary>
+    [Fact]
+    public void Of_a_claim_and_the_pads_own_chart_the_narrower_edge_counts()
+    {
+        var chart = PadFamilies.Find("track-sport").Curve;
+        var pad = new Pad("charted", "track-sport", chart);
+        var own = pad.WorkingBandOf();
+        var bold = pad with { StatedFromC = own.FromC - 80, StatedToC = own.ToC + 120 };
+        (bold.WorkingBandOf().FromC, bold.WorkingBandOf().ToC).ShouldBe((own.FromC, own.ToC));
+        bold.RangeConflict()!.ToC.ShouldBe(own.ToC + 120);
+        var modest = pad with { StatedFromC = own.FromC + 30, StatedToC = own.ToC - 40 };
+        (modest.WorkingBandOf().FromC, modest.WorkingBandOf().ToC).ShouldBe((own.FromC + 30, own.ToC - 40));
+        modest.RangeConflict().ShouldBeNull();
+        var familyOnly = pad with { Curve = null, StatedFromC = 50, StatedToC = 900 };
+        familyOnly.WorkingBandOf().ToC.ShouldBe(900, "without a chart of its own its maker's range is all there is");
+    }
+
     [Fact]
     public void Wear_follows_its_law_and_its_jumps()
     {

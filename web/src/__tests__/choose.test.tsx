@@ -202,9 +202,7 @@ describe('trade-off', () => {
       extraMetres: 0.4,
       buyNow: 200,
     }));
-    inUnits(
-      <TradeOff fitted={{ danger: counted(0.98), extraMetres: 0, buyNow: 0 }} points={points} current="b" onCurrent={onCurrent} />,
-    );
+    inUnits(<TradeOff fitted={{ danger: counted(0.98), extraMetres: 0, buyNow: 0 }} points={points} current="b" onCurrent={onCurrent} />);
     const plot = screen.getByRole('slider');
     expect(plot.getAttribute('aria-valuetext')).toContain('Scarp front, Fell rear: danger 60 %');
     fireEvent.keyDown(plot, { key: 'ArrowRight' });

@@ -89,7 +89,16 @@ describe('season chart', () => {
       cost,
       hours: 1,
       days: [
-        { date: '2026-05-01', name: 'Gullmouth', vapourC: spread(220, 230, 240), demandC: spread(120, 150, 190), marginK: 80, boils: counted, danger: counted, damage: counted },
+        {
+          date: '2026-05-01',
+          name: 'Gullmouth',
+          vapourC: spread(220, 230, 240),
+          demandC: spread(120, 150, 190),
+          marginK: 80,
+          boils: counted,
+          danger: counted,
+          damage: counted,
+        },
       ],
       line: [
         { date: '2026-04-01', vapourC: 250 },

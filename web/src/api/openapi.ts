@@ -524,7 +524,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The fluid on each event's day by each policy, bleed dates, and what wears out before which event. */
+        /** Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small dangers are counted over 1024 members; with settle=false that is left out and said. */
         post: operations["seasonPlan"];
         delete?: never;
         options?: never;
@@ -1300,6 +1300,44 @@ export interface components {
             faceC: components["schemas"]["Spread"];
             /** @description Rear face at its end, C. */
             rearFaceC: components["schemas"]["Spread"];
+        };
+        /** @description What a pad wants while its film forms: face temperatures and the stops that get there (common practice; edges +-50 K, engineering judgement). */
+        BeddingWindow: {
+            /**
+             * Format: double
+             * @description Lower edge, C.
+             */
+            lowC: number;
+            /**
+             * Format: double
+             * @description Upper edge, C.
+             */
+            highC: number;
+            /**
+             * Format: double
+             * @description Gentlest stop to begin with: from, km/h.
+             */
+            fromKmh: number;
+            /**
+             * Format: double
+             * @description And to, km/h.
+             */
+            toKmh: number;
+            /**
+             * Format: double
+             * @description At this deceleration, g.
+             */
+            g: number;
+            /**
+             * Format: double
+             * @description Fastest that the stops may begin, km/h.
+             */
+            fastestKmh: number;
+            /**
+             * Format: double
+             * @description Its middle, C.
+             */
+            middleC?: number;
         };
         /**
          * @description In which order the calipers are bled.
@@ -2236,6 +2274,8 @@ export interface components {
             rule: string;
             /** @description Where the rule stands. */
             source: string;
+            /** @description Code of the clue that it is when a cause is looked for, as causes name it; null where it is none. */
+            clue?: null | string;
         };
         /** @description A setup to be fitted. */
         FitQuestion: {
@@ -3350,6 +3390,10 @@ export interface components {
              * @description Rotor wear, 0 to 10.
              */
             rotorWear: number;
+            /** @description What it wants while its film forms. */
+            bedding: components["schemas"]["BeddingWindow"];
+            /** @description True for pads that may be bedded gently on the way. */
+            street: boolean;
             /**
              * Format: double
              * @description Change of friction per kelvin below the first point of a chart: the family's own first step.
@@ -4130,6 +4174,11 @@ export interface components {
              * @description The next bleed date by it; null where none is needed.
              */
             nextBleed: null | string;
+            /**
+             * @description True where small dangers ask for more members that were left out: no word yet.
+             * @default false
+             */
+            settling: boolean;
         };
         /** @description A season. */
         SeasonQuestion: {
@@ -6324,7 +6373,9 @@ export interface operations {
     };
     seasonPlan: {
         parameters: {
-            query?: never;
+            query?: {
+                settle?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;

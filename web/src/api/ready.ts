@@ -31,8 +31,8 @@ export interface Season {
   car: string;
 }
 
-export async function seasonPlan(body: Season, signal?: AbortSignal): Promise<SeasonPlan> {
-  return unwrap(await client.POST('/api/ready/season', { body, signal }));
+export async function seasonPlan(body: Season, settle: boolean, signal?: AbortSignal): Promise<SeasonPlan> {
+  return unwrap(await client.POST('/api/ready/season', { params: { query: { settle } }, body, signal }));
 }
 
 export async function seasonCalendar(body: Season): Promise<string> {

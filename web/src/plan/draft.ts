@@ -62,7 +62,13 @@ export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestio
   const before = resolve(draft, shelf);
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
   const keep = <T>(ref: string | T | null, part: T, now: T | undefined): string | T | null => (same(now, part) ? ref : part);
-  const placed = <T>(id: string, items: { id: string; body: T }[], ref: string | T | null, part: T, now: T | undefined): string | T | null => {
+  const placed = <T>(
+    id: string,
+    items: { id: string; body: T }[],
+    ref: string | T | null,
+    part: T,
+    now: T | undefined,
+  ): string | T | null => {
     const found = items.find((item) => item.id === id);
     return found && same(found.body, part) ? id : keep(ref, part, now);
   };

@@ -11,4 +11,5 @@ export function percentOf({ share, upperBound }: Pick<Chance, 'share' | 'upperBo
 }
 
 /** Its sampling error, in points of per cent. */
-export const errorOf = ({ samplingError }: Pick<Chance, 'samplingError'>) => `± ${Math.max(0.1, 100 * samplingError).toFixed(samplingError < 0.0095 ? 1 : 0)}`;
+export const errorOf = ({ samplingError }: Pick<Chance, 'samplingError'>) =>
+  `± ${Math.max(0.1, 100 * samplingError).toFixed(samplingError < 0.0095 ? 1 : 0)}`;

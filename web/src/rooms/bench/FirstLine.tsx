@@ -13,7 +13,10 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
 };
 
 /** What the day comes to, in one line; with it what to do. */
-export function sayFirst(result: PredictionResult, band: BandResult | undefined): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
+export function sayFirst(
+  result: PredictionResult,
+  band: BandResult | undefined,
+): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
   const sorted = dangerFirst(result.limits, band);
   const of = (harm: Limit['harm']) => sorted.find((item) => item.limit.harm === harm);
   const [danger, damage, nuisance] = [of('danger'), of('damage'), of('nuisance')];
@@ -27,12 +30,21 @@ export function sayFirst(result: PredictionResult, band: BandResult | undefined)
     };
   }
   if (band.settling) return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
-  if (band.holds && result.due.length > 0) return { head: 'This day holds, but something is due.', then: result.due.map((one) => one.sentence).join(' '), tone: 'maybe' };
+  if (band.holds && result.due.length > 0)
+    return { head: 'This day holds, but something is due.', then: result.due.map((one) => one.sentence).join(' '), tone: 'maybe' };
   if (band.holds) {
     const fades = nuisance && (nuisance.band?.probability ?? 0) > 0.5;
     return fades
-      ? { head: `Nobody is hurt and nothing ruined, but ${lower(nuisance.limit.title)}${where(nuisance.limit, nuisance.band)}.`, then: nuisance.limit.change ?? null, tone: 'maybe' }
-      : { head: 'This day holds: nothing needed.', then: 'Looked at: fluid and seals, pedal force, faces of the rotors, wear, cold and hot pads, and what is due by its age.', tone: 'good' };
+      ? {
+          head: `Nobody is hurt and nothing ruined, but ${lower(nuisance.limit.title)}${where(nuisance.limit, nuisance.band)}.`,
+          then: nuisance.limit.change ?? null,
+          tone: 'maybe',
+        }
+      : {
+          head: 'This day holds: nothing needed.',
+          then: 'Looked at: fluid and seals, pedal force, faces of the rotors, wear, cold and hot pads, and what is due by its age.',
+          tone: 'good',
+        };
   }
   const worst = danger && band.danger.upperBound > band.mostDanger ? danger : damage;
   if (!worst) return { head: 'This day does not hold.', then: null, tone: 'bad' };
@@ -62,11 +74,7 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
         {band ? (
           <>
             <ChanceBar label="danger on a day like this" chance={band.danger} kind="danger" />
-            <p className="note">
-              {band.settling
-                ? 'still settling'
-                : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}
-            </p>
+            <p className="note">{band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}</p>
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b>
             </p>
@@ -81,16 +89,24 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
 }
 
 /** The live line: chance, lap, margin and how many more. */
-export function liveLine(result: PredictionResult, band: BandResult | undefined, show: (value: number, unit: string, digits?: number) => string): string {
+export function liveLine(
+  result: PredictionResult,
+  band: BandResult | undefined,
+  show: (value: number, unit: string, digits?: number) => string,
+): string {
   const sorted = dangerFirst(result.limits, band);
   const open = sorted.filter((item) => (band ? (item.band?.probability ?? 0) >= 0.005 : item.limit.gives || item.limit.mayGive));
   const stops = result.hardStops.map((stop) => `Do not drive on it: ${stop.sentence} `).join('');
   const first = open[0];
-  if (!first) return `${stops}${result.hardStops.length > 0 ? '' : band ? 'Nothing gives on more than one likely day in a hundred.' : 'Nothing gives, to the edge of the band.'}`;
+  if (!first)
+    return `${stops}${result.hardStops.length > 0 ? '' : band ? 'Nothing gives on more than one likely day in a hundred.' : 'Nothing gives, to the edge of the band.'}`;
   const { limit } = first;
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
-  const margin = limit.margin == null ? '' : `, ${show(Math.abs(limit.margin), unit, unit === 'mm' ? 1 : 0)} ${limit.margin < 0 ? 'over' : 'in hand'}`;
-  const chance = first.band ? `, ${percentOf({ share: first.band.probability, upperBound: first.band.probability + 2 * first.band.samplingError + 0.006 })}` : ', in the middle of the band';
+  const margin =
+    limit.margin == null ? '' : `, ${show(Math.abs(limit.margin), unit, unit === 'mm' ? 1 : 0)} ${limit.margin < 0 ? 'over' : 'in hand'}`;
+  const chance = first.band
+    ? `, ${percentOf({ share: first.band.probability, upperBound: first.band.probability + 2 * first.band.samplingError + 0.006 })}`
+    : ', in the middle of the band';
   const more = open.length - 1;
   return `${stops}${limit.title}${chance}${where(limit, first.band)}${margin}${more > 0 ? `; ${more} more may give` : ''}.`;
 }

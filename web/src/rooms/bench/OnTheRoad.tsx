@@ -46,7 +46,8 @@ export const OnTheRoad = memo(function OnTheRoad({
             <tr>
               <th scope="row">Dust, noise, rotor wear</th>
               <td colSpan={2}>
-                {word(plan.frontPad.traits?.dust ?? family.dust, ['clean', 'some dust', 'black wheels'])} · {word(plan.frontPad.traits?.noise ?? family.noise, ['quiet', 'may squeal', 'squeals'])} ·{' '}
+                {word(plan.frontPad.traits?.dust ?? family.dust, ['clean', 'some dust', 'black wheels'])} ·{' '}
+                {word(plan.frontPad.traits?.noise ?? family.noise, ['quiet', 'may squeal', 'squeals'])} ·{' '}
                 {word(plan.frontPad.traits?.rotorWear ?? family.rotorWear, ['kind to rotors', 'wears rotors', 'eats rotors'])}
               </td>
             </tr>

@@ -13,7 +13,9 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
   const sorted = dangerFirst(result.limits, band);
-  const open = sorted.filter((item) => (item.band ? item.band.probability >= worthShowing[item.limit.harm] : item.limit.gives || item.limit.mayGive));
+  const open = sorted.filter((item) =>
+    item.band ? item.band.probability >= worthShowing[item.limit.harm] : item.limit.gives || item.limit.mayGive,
+  );
   const maybe = open.length > 0;
   const shown = all ? sorted : open.length >= 3 ? open : [...open, ...sorted.filter((item) => !open.includes(item))].slice(0, 3);
   return (
@@ -78,10 +80,7 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
       <div className="limit-head">
         <span className="limit-title">{limit.title}</span>
         <span className="limit-when">{whenOf({ ...limit, when: limit.when ?? (band && band.probability >= 0.5 ? band.when : null) })}</span>
-        <span
-          className="limit-chance"
-          title={band ? `of likely days; ${errorOf(band)} points by their number` : 'still counting'}
-        >
+        <span className="limit-chance" title={band ? `of likely days; ${errorOf(band)} points by their number` : 'still counting'}>
           {band ? chance(band) : '…'}
         </span>
       </div>

@@ -25,7 +25,6 @@ import { wishesOf } from './wishes';
 import { WishesSentence } from './WishesSentence';
 import { padsOf } from './words';
 
-
 /** Everything that could be fitted against this day: a short list with reasons, and the cheapest way. */
 export default function ChooseRoom() {
   const { shelf, draft, plan, change, start } = usePlan();
@@ -115,7 +114,11 @@ export default function ChooseRoom() {
       <HardStopList stops={answer?.stops ?? []} />
       {answer && (
         <section aria-label="What it comes to" className="choose-verdict">
-          <h1>{answer.verdict ? inUnits(answer.verdict, system) : 'Settling: the figures are from a first few likely days, and the word follows.'}</h1>
+          <h1>
+            {answer.verdict
+              ? inUnits(answer.verdict, system)
+              : 'Settling: the figures are from a first few likely days, and the word follows.'}
+          </h1>
           <div className="first-chances">
             <ChanceBar label="danger as it stands" chance={answer.fitted.danger} kind="danger" />
             <p className="first-damage">

@@ -26,7 +26,9 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
   };
   const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
   // Every limit that is not rare in at least one of them, in the order of its harm.
-  const told = fitted.limits.filter((one) => all.some((setup) => (setup.limits.find((item) => item.limit.code === one.limit.code)?.chance ?? 0) >= 0.02));
+  const told = fitted.limits.filter((one) =>
+    all.some((setup) => (setup.limits.find((item) => item.limit.code === one.limit.code)?.chance ?? 0) >= 0.02),
+  );
   const rows: Row[] = [
     { label: 'Everything else', of: restOf },
     { label: 'Danger on a day like this', of: (setup) => `${percentOf(setup.danger)} (${errorOf(setup.danger)})` },

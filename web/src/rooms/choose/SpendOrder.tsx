@@ -8,7 +8,11 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
   if (steps.length === 0)
     return (
       <p className="note">
-        {outcome === 'nothingNeeded' ? 'Nothing needed.' : outcome === 'settling' ? 'Settling.' : (stepsEnd ?? 'No step on the shelf helps.')}
+        {outcome === 'nothingNeeded'
+          ? 'Nothing needed.'
+          : outcome === 'settling'
+            ? 'Settling.'
+            : (stepsEnd ?? 'No step on the shelf helps.')}
       </p>
     );
   const sum = steps.reduce<number | null>((total, step) => (total == null || step.buy == null ? null : total + step.buy), 0);

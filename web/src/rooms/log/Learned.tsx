@@ -120,7 +120,9 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         <Promises page={page} />
         <p className="note">
           8 in 10 was promised; {page.keptCount} of {told} came true. Bars are what was said, posts what paints allow.{' '}
-          {page.promises.map((one) => `On the evening before ${one.date}: danger ${percentOf(one.danger)}, damage ${percentOf(one.damage)}.`).join(' ')}
+          {page.promises
+            .map((one) => `On the evening before ${one.date}: danger ${percentOf(one.danger)}, damage ${percentOf(one.damage)}.`)
+            .join(' ')}
         </p>
       </section>
     </>

@@ -47,14 +47,23 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const ahead = (kept.data?.items ?? []).filter((item) => item.day >= today()).sort((a, b) => a.day.localeCompare(b.day));
   const events: SeasonEvent[] = ahead.map((item) => item.body);
   const question = { plan, events, today: today(), policy, car };
-  const season = useQuery({
+  const first = useQuery({
     queryKey: ['season', plan, events, car],
-    queryFn: ({ signal }) => seasonPlan(question, signal),
+    queryFn: ({ signal }) => seasonPlan(question, false, signal),
     enabled: events.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
   });
+  // Small dangers are counted over more members once the first figures stand.
+  const whole = useQuery({
+    queryKey: ['season, settled', plan, events, car],
+    queryFn: ({ signal }) => seasonPlan(question, true, signal),
+    enabled: events.length > 0 && !first.isPlaceholderData && first.data?.settling === true,
+    retry: false,
+    staleTime: Infinity,
+  });
+  const season = first.data?.settling && whole.data ? whole : first;
   const settled = () => queries.invalidateQueries({ queryKey: ['events', car] });
   const add = useMutation({
     mutationFn: () => {
@@ -113,7 +122,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
         </button>
       </form>
       {add.error && <ProblemNote error={add.error} />}
-      {season.error && <ProblemNote error={season.error} />}
+      {(first.error ?? whole.error) && <ProblemNote error={(first.error ?? whole.error)!} />}
       {events.length === 0 && <p className="note">No days ahead yet: add the first, and the bleed dates follow.</p>}
       {answer && (
         <>
