@@ -1,8 +1,8 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;

@@ -38,7 +38,9 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         var today = new DateOnly(2026, 6, 1);
         var season = await PostAsync(client, "/api/ready/season", new JsonObject
         {
-            ["plan"] = plan.DeepClone(), ["today"] = Iso(today), ["events"] = new JsonArray(new JsonObject { ["date"] = Iso(today.AddDays(90)), ["name"] = "Gullmouth", ["ambientC"] = 30 }),
+            ["plan"] = plan.DeepClone(),
+            ["today"] = Iso(today),
+            ["events"] = new JsonArray(new JsonObject { ["date"] = Iso(today.AddDays(90)), ["name"] = "Gullmouth", ["ambientC"] = 30 }),
         });
         foreach (var policy in season["policies"]!.AsArray())
         {

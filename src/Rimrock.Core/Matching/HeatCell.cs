@@ -1,5 +1,5 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Vehicles;
 

@@ -1,6 +1,6 @@
 using System.Globalization;
-using Rimrock.Core.Limits;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 

@@ -1,6 +1,6 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 

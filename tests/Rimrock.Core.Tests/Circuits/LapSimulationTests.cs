@@ -1,5 +1,5 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 

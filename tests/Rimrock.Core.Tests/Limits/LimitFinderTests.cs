@@ -1,6 +1,6 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 

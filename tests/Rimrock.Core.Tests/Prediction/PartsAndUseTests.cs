@@ -1,7 +1,7 @@
-using Rimrock.Core.Limits;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
