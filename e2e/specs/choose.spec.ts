@@ -1,212 +1,124 @@
-import AxeBuilder from "@axe-core/playwright";
-import { readFile } from "node:fs/promises";
-import { expect, test } from "./page";
-import type { Page } from "@playwright/test";
+import AxeBuilder from '@axe-core/playwright';
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './page';
+import type { Page } from '@playwright/test';
 
 const openChoose = async (page: Page) => {
-  await page.goto("/choose");
-  await expect(page.locator("li.setup").first()).toBeVisible({
-    timeout: 30_000,
-  });
+  await page.goto('/choose');
+  await expect(page.locator('li.setup').first()).toBeVisible({ timeout: 30_000 });
 };
 /** Every row judged by all members: from here on the list stays as it is. */
-const settled = (page: Page) =>
-  expect(page.getByText(/setups weighed/)).toBeVisible({ timeout: 60_000 });
-const sentence = (page: Page) => page.getByRole("region", { name: "Plan" });
+const settled = (page: Page) => expect(page.getByText(/setups weighed/)).toBeVisible({ timeout: 60_000 });
+const sentence = (page: Page) => page.getByRole('region', { name: 'Plan' });
 
-test("a driver with no knowledge reaches a setup that holds better, and can take it back", async ({
-  page,
-}) => {
+test('a driver with no knowledge reaches a setup that holds better, and can take it back', async ({ page }) => {
   await openChoose(page);
   await settled(page);
-  await expect(
-    page.getByRole("region", { name: "What it comes to" }),
-  ).toContainText("danger");
-  await expect(
-    page.getByRole("region", { name: "Spend in this order" }),
-  ).toContainText("danger");
-  const first = page.locator("li.setup").first();
-  await expect(first).toContainText("to buy");
-  const pads = (await first.getByRole("heading").textContent())!;
-  await first.getByRole("button", { name: "Fit this" }).click();
+  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
+  await expect(page.getByRole('region', { name: 'Spend in this order' })).toContainText('danger');
+  const first = page.locator('li.setup').first();
+  await expect(first).toContainText('to buy');
+  const pads = (await first.getByRole('heading').textContent())!;
+  await first.getByRole('button', { name: 'Fit this' }).click();
   await expect(page.getByText(/fitted in the plan/)).toBeVisible();
-  await expect(sentence(page)).not.toContainText("Tern Daily front");
+  await expect(sentence(page)).not.toContainText('Tern Daily front');
   expect(pads.length).toBeGreaterThan(3);
-  await page.keyboard.press("u");
-  await expect(sentence(page)).toContainText("Tern Daily front");
+  await page.keyboard.press('u');
+  await expect(sentence(page)).toContainText('Tern Daily front');
 });
 
-test("an expert asks why, why not, weighs other calipers and compares four setups side by side", async ({
-  page,
-}) => {
+test('an expert asks why, why not, weighs other calipers and compares four setups side by side', async ({ page }) => {
   await openChoose(page);
   await settled(page);
-  await expect(
-    page.getByRole("region", { name: "Why this one" }),
-  ).toContainText("What still gives");
-  await page
-    .getByRole("searchbox", { name: "Part to ask about" })
-    .fill("scarp 9 front");
-  await expect(
-    page.getByRole("region", { name: "Why not another" }),
-  ).toContainText("no road approval");
-  await page
-    .getByRole("searchbox", { name: "Part to ask about" })
-    .fill("fell 3 front");
-  await page.getByRole("button", { name: "judge it" }).first().click();
-  await expect(
-    page.getByRole("region", { name: "Why not another" }),
-  ).toContainText(/With Fell 3|would do as well/, { timeout: 30_000 });
-  await page.getByText("Other front calipers?").click();
+  await expect(page.getByRole('region', { name: 'Why this one' })).toContainText('What still gives');
+  await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('scarp 9 front');
+  await expect(page.getByRole('region', { name: 'Why not another' })).toContainText('no road approval');
+  await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('fell 3 front');
+  await page.getByRole('button', { name: 'judge it' }).first().click();
+  await expect(page.getByRole('region', { name: 'Why not another' })).toContainText(/With Fell 3|would do as well/, { timeout: 30_000 });
+  await page.getByText('Other front calipers?').click();
   await expect(page.getByText(/One-side piston area/)).toBeVisible();
-  const pins = page.getByRole("button", { name: "Pin side by side" });
-  const table = page.getByRole("region", { name: "Side by side" });
+  const pins = page.getByRole('button', { name: 'Pin side by side' });
+  const table = page.getByRole('region', { name: 'Side by side' });
   for (const count of [1, 2]) {
     await pins.first().click();
-    await expect(table.getByRole("button", { name: "unpin" })).toHaveCount(
-      count,
-    );
+    await expect(table.getByRole('button', { name: 'unpin' })).toHaveCount(count);
   }
-  await expect(table).toContainText("Front pads fade");
-  await expect(table).toContainText("First stop, 5 °C, 50 km/h");
-  await expect(table).toContainText("Fluid margin");
-  await table.getByRole("button", { name: "unpin" }).first().click();
-  await expect(table.getByRole("button", { name: "unpin" })).toHaveCount(1);
+  await expect(table).toContainText('Front pads fade');
+  await expect(table).toContainText('First stop, 5 °C, 50 km/h');
+  await expect(table).toContainText('Fluid margin');
+  await table.getByRole('button', { name: 'unpin' }).first().click();
+  await expect(table.getByRole('button', { name: 'unpin' })).toHaveCount(1);
 });
 
-test("weights, schools and bounds change the list, by keyboard", async ({
-  page,
-}) => {
+test('weights, schools and bounds change the list, by keyboard', async ({ page }) => {
   await openChoose(page);
-  const answer = () =>
-    page.locator("[data-matched]").getAttribute("data-matched");
+  const answer = () => page.locator('[data-matched]').getAttribute('data-matched');
   const before = await answer();
-  await page
-    .getByRole("slider", { name: /Stopping on a cold morning/ })
-    .focus();
-  await page.keyboard.press("ArrowRight");
+  await page.getByRole('slider', { name: /Stopping on a cold morning/ }).focus();
+  await page.keyboard.press('ArrowRight');
   await expect.poll(answer, { timeout: 30_000 }).not.toBe(before);
-  await page
-    .getByRole("combobox", { name: /Class: ducts/ })
-    .selectOption("true");
-  await expect(page.getByText(/Weighing the shelf/)).toHaveCount(0, {
-    timeout: 30_000,
-  });
-  await expect(page.locator("li.setup").first()).not.toContainText("duct");
-  const plot = page.getByRole("slider", { name: /Trade-off/ });
+  await page.getByRole('combobox', { name: /Class: ducts/ }).selectOption('true');
+  await expect(page.getByText(/Weighing the shelf/)).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.locator('li.setup').first()).not.toContainText('duct');
+  const plot = page.getByRole('slider', { name: /Trade-off/ });
   await plot.focus();
-  await page.keyboard.press("ArrowRight");
-  await expect(plot).toHaveAttribute("aria-valuenow", "2");
-  await expect(page.locator("li.setup.current .setup-mark")).toHaveText("2");
+  await page.keyboard.press('ArrowRight');
+  await expect(plot).toHaveAttribute('aria-valuenow', '2');
+  await expect(page.locator('li.setup.current .setup-mark')).toHaveText('2');
 });
 
-test("a comparison is saved, and opens again; what is none is refused", async ({
-  page,
-}) => {
+test('a comparison is saved, and opens again; what is none is refused', async ({ page }) => {
   await openChoose(page);
   await settled(page);
-  await page.getByRole("button", { name: "Pin side by side" }).first().click();
-  const [download] = await Promise.all([
-    page.waitForEvent("download"),
-    page.getByRole("link", { name: "Save as JSON" }).click(),
-  ]);
-  const text = await readFile(await download.path(), "utf8");
-  expect(JSON.parse(text)).toMatchObject({ rimrock: "comparison", version: 1 });
-  const open = page.getByLabel("Open a saved comparison");
-  const changed = JSON.parse(text) as {
-    plan: { car: { name: string; massKg: number } };
-  };
-  changed.plan.car.name = "A friend’s car";
-  await open.setInputFiles({
-    name: "friend.json",
-    mimeType: "application/json",
-    buffer: Buffer.from(JSON.stringify(changed)),
-  });
-  await expect(sentence(page)).toContainText("A friend’s car");
+  await page.getByRole('button', { name: 'Pin side by side' }).first().click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save as JSON' }).click()]);
+  const text = await readFile(await download.path(), 'utf8');
+  expect(JSON.parse(text)).toMatchObject({ rimrock: 'comparison', version: 1 });
+  const open = page.getByLabel('Open a saved comparison');
+  const changed = JSON.parse(text) as { plan: { car: { name: string; massKg: number } } };
+  changed.plan.car.name = 'A friend’s car';
+  await open.setInputFiles({ name: 'friend.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(changed)) });
+  await expect(sentence(page)).toContainText('A friend’s car');
   changed.plan.car.massKg = 9;
-  await open.setInputFiles({
-    name: "bad.json",
-    mimeType: "application/json",
-    buffer: Buffer.from(JSON.stringify(changed)),
-  });
-  await expect(page.getByRole("alert")).toContainText("car.massKg");
-  await open.setInputFiles({
-    name: "none.json",
-    mimeType: "application/json",
-    buffer: Buffer.from("{}"),
-  });
-  await expect(page.getByRole("alert")).toContainText(
-    "does not say that it is a comparison",
-  );
+  await open.setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(changed)) });
+  await expect(page.getByRole('alert')).toContainText('car.massKg');
+  await open.setInputFiles({ name: 'none.json', mimeType: 'application/json', buffer: Buffer.from('{}') });
+  await expect(page.getByRole('alert')).toContainText('does not say that it is a comparison');
 });
 
-test("Choose has no accessibility faults, light and dark, and works at 390 px", async ({
-  page,
-}) => {
+test('Choose has no accessibility faults, light and dark, and works at 390 px', async ({ page }) => {
   await openChoose(page);
-  for (const theme of ["light", "dark"]) {
-    const found = await new AxeBuilder({ page })
-      .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
-      .analyze();
-    expect(
-      found.violations.map(
-        (fault) =>
-          `${theme} ${fault.id}: ${fault.nodes.map((node) => node.target).join(" ")}`,
-      ),
-    ).toEqual([]);
-    await page
-      .getByRole("button", { name: "Dark" })
-      .click({ timeout: 2000 })
-      .catch(() => undefined);
+  for (const theme of ['light', 'dark']) {
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(found.violations.map((fault) => `${theme} ${fault.id}: ${fault.nodes.map((node) => node.target).join(' ')}`)).toEqual([]);
+    await page.getByRole('button', { name: 'Dark' }).click({ timeout: 2000 }).catch(() => undefined);
   }
   await page.setViewportSize({ width: 390, height: 844 });
-  expect(
-    await page.evaluate(() => document.documentElement.scrollWidth),
-  ).toBeLessThanOrEqual(390);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
 
-test("a pad that is looked at is drawn in the strata before it is fitted", async ({
-  page,
-}) => {
-  await page.goto("/bench");
-  await page.getByRole("button", { name: "Tern Daily" }).first().click();
-  await expect(page.locator(".preview")).toHaveCount(0);
-  await page.getByRole("radio", { name: /Fell 3/ }).hover();
-  await expect(page.locator(".preview .preview-edge").first()).toBeVisible();
-  await expect(sentence(page)).toContainText("Tern Daily front");
-  await expect(
-    page.getByText(/With the one looked at:.*instead of/),
-  ).toBeVisible();
-  await page.keyboard.press("Escape");
-  await expect(page.locator(".preview")).toHaveCount(0);
+test('a pad that is looked at is drawn in the strata before it is fitted', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Tern Daily' }).first().click();
+  await expect(page.locator('.preview')).toHaveCount(0);
+  await page.getByRole('radio', { name: /Fell 3/ }).hover();
+  await expect(page.locator('.preview .preview-edge').first()).toBeVisible();
+  await expect(sentence(page)).toContainText('Tern Daily front');
+  await expect(page.getByText(/With the one looked at:.*instead of/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.preview')).toHaveCount(0);
 });
 
-test("fluids and rotors are drawn in the strata too, by pointer or focus", async ({
-  page,
-}) => {
-  await page.goto("/bench");
-  await page.getByRole("button", { name: /Cairn 4 fluid/ }).click();
-  await page.getByRole("radio", { name: /Cairn R/ }).hover();
-  await expect(
-    page.getByText(
-      /With the one looked at:.*vapour from \d+ °C instead of \d+ °C/,
-    ),
-  ).toBeInViewport();
-  await page.getByRole("button", { name: /rotors, no ducts/ }).click();
-  await expect(page.locator(".preview")).toHaveCount(0);
-  await page
-    .getByRole("group", { name: "Front rotors" })
-    .getByRole("radio")
-    .first()
-    .focus();
-  await page
-    .getByRole("group", { name: "Front rotors" })
-    .getByRole("radio", { name: /two-piece curved 345/ })
-    .hover();
-  await expect(
-    page.getByText(
-      /With the one looked at:.*below \d+ °C instead of \d+ °C .front face/,
-    ),
-  ).toBeInViewport();
-  await expect(sentence(page)).toContainText("plain vented 320 x 28");
+test('fluids and rotors are drawn in the strata too, by pointer or focus', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: /Cairn 4 fluid/ }).click();
+  await page.getByRole('radio', { name: /Cairn R/ }).hover();
+  await expect(page.getByText(/With the one looked at:.*vapour from \d+ °C instead of \d+ °C/)).toBeInViewport();
+  await page.getByRole('button', { name: /rotors, no ducts/ }).click();
+  await expect(page.locator('.preview')).toHaveCount(0);
+  await page.getByRole('group', { name: 'Front rotors' }).getByRole('radio').first().focus();
+  await page.getByRole('group', { name: 'Front rotors' }).getByRole('radio', { name: /two-piece curved 345/ }).hover();
+  await expect(page.getByText(/With the one looked at:.*below \d+ °C instead of \d+ °C .front face/)).toBeInViewport();
+  await expect(sentence(page)).toContainText('plain vented 320 x 28');
 });

@@ -34,7 +34,7 @@ internal static class GoldenRun
             Keep("after", Ensemble.Run(plan, Learning.From([new EvidenceDay(plan, seen)]).Belief, day));
         }
 
-        var match = asked.Match ? Matcher.Match(plan, GoldenCase.Offer, new Wishes(), laid: day) : null;
+        var match = asked.Match ? Matcher.Search(plan, GoldenCase.Offer, new Wishes(), laid: day).Answer(MatchStage.First) : null;
         return new GoldenAnswer(temperatures, Figures(result), [.. result.Limits.Select(Line)], chances, bands,
             match is null ? null : [.. match.Shortlist.Select(row => row.Key)],
             match is null ? null : [.. match.WhyNot.Where(row => row.HardStop is not null).Select(row => $"{row.Kind} {row.Part.Id} {row.HardStop!.Code}")]);

@@ -14,6 +14,11 @@ public static class SpeedAndPressure
     /// <summary>Factor on the chart's friction.</summary>
     /// <param name="speedKmh">Road speed, km/h.</param>
     /// <param name="pressureBar">Line pressure, bar; below 1 bar the value at 1 bar holds, since the law has no meaning there.</param>
-    public static double Factor(double speedKmh, double pressureBar) =>
-        (1 - (PerKmh * (speedKmh - ReferenceKmh))) * Math.Pow(Math.Max(1, pressureBar) / ReferenceBar, PressureExponent);
+    public static double Factor(double speedKmh, double pressureBar) => OfSpeed(speedKmh) * OfPressure(pressureBar);
+
+    /// <summary>The part of it that goes with the speed.</summary>
+    public static double OfSpeed(double speedKmh) => 1 - (PerKmh * (speedKmh - ReferenceKmh));
+
+    /// <summary>The part of it that goes with the pressure.</summary>
+    public static double OfPressure(double pressureBar) => Math.Pow(Math.Max(1, pressureBar) / ReferenceBar, PressureExponent);
 }

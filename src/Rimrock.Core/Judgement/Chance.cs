@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Judgement;
@@ -57,6 +58,9 @@ internal static class MemberError
 {
     private const int Curved = 3;
 
+    // The factors at right angles to each other: the same for every limit.
+    private static readonly ConditionalWeakTable<double[][], List<double[]>> Straight = [];
+
     /// <summary>The error.</summary>
     /// <param name="values">One for each member.</param>
     /// <param name="weights">Their weights, which sum to 1.</param>
@@ -77,21 +81,33 @@ internal static class MemberError
             return 0;
         }
 
-        var taken = new List<double[]>();
-        var factors = balanced[0].Length;
-        var along = Enumerable.Range(0, factors).Select(j => Math.Abs(Dot(rest, Column(balanced, j, 1)))).ToArray();
-        for (var j = 0; j < factors; j++)
+        var straight = Straight.GetValue(balanced, scores => StraightOf(scores));
+        var taken = new List<double[]>(straight);
+        var along = new double[straight.Count];
+        for (var j = 0; j < along.Length; j++)
         {
-            Take(rest, Column(balanced, j, 1), taken);
+            along[j] = Dot(rest, straight[j]);
+            Subtract(rest, straight[j], along[j]);
         }
 
-        foreach (var j in Enumerable.Range(0, factors).OrderByDescending(j => along[j]).Take(Curved))
+        foreach (var j in Enumerable.Range(0, along.Length).OrderByDescending(j => Math.Abs(along[j])).Take(Curved))
         {
             Take(rest, Column(balanced, j, 2), taken);
             Take(rest, Column(balanced, j, 3), taken);
         }
 
         return Math.Sqrt(Dot(rest, rest) / (values.Length - 1 - taken.Count) / values.Length);
+    }
+
+    private static List<double[]> StraightOf(double[][] scores)
+    {
+        var taken = new List<double[]>();
+        for (var j = 0; j < scores[0].Length; j++)
+        {
+            Take(new double[scores.Length], Column(scores, j, 1), taken);
+        }
+
+        return taken;
     }
 
     private static double SquaresAboutMean(ReadOnlySpan<double> values, bool aboutMean)

@@ -118,13 +118,14 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var hydraulics = Plan.Car.Hydraulics;
         var capacity = LegForce.GreatestIn(hydraulics) * Math.Pow(PriorSpread.Leg, Car.Capacities.Leg);
         var bar = hydraulics.PressureBar(capacity);
+        var pressed = hydraulics.EffectivePascal(bar) * SpeedAndPressure.OfPressure(bar);
         var perPascal = ColdStop.TorquePerPascal(Plan);
         double TorquePerPascal(StopRecord stop) => (perPascal.Front * Plan.Car.Front.DiscMu(stop.FrontMu[Lane])) + (perPascal.Rear * Plan.Car.Rear.DiscMu(stop.RearMu[Lane]));
         StopRecord? hardest = null, first = null;
         var most = 0.0;
         foreach (var stop in Run.Stops)
         {
-            var asked = Predictor.StopTorqueNM(Plan, stop.Stop) / (TorquePerPascal(stop) * hydraulics.EffectivePascal(bar) * SpeedAndPressure.Factor(stop.Stop.MeanKmh, bar));
+            var asked = Predictor.StopTorqueNM(Plan, stop.Stop) / (TorquePerPascal(stop) * pressed * SpeedAndPressure.OfSpeed(stop.Stop.MeanKmh));
             first ??= asked >= 1 ? stop : null;
             (hardest, most) = asked > most ? (stop, asked) : (hardest, most);
         }

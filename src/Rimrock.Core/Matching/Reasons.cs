@@ -92,7 +92,7 @@ internal static class Reasons
 
         if (!on.FrontPad.RoadApproved || !on.RearPad.RoadApproved)
         {
-            yield return new Reason(ReasonKind.Note, "approval", null, null, "", "No road approval: change pads at the track, or risk type approval and insurance.");
+            yield return new Reason(ReasonKind.Note, "approval", null, null, "", "No road approval: change pads at the track, or type approval and insurance may be gone.");
         }
 
         if (setup.Parts.Fluid.Id != Setup.FittedId && on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)

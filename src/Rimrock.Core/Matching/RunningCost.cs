@@ -13,7 +13,8 @@ namespace Rimrock.Core.Matching;
 /// <param name="LowPerHour">Lower edge of eight tenths.</param>
 /// <param name="HighPerHour">Upper edge.</param>
 /// <param name="Why">How it came about.</param>
-public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why);
+/// <param name="LastsHours">Track hours that one set or pair lasts; null for what does not wear.</param>
+public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why, double? LastsHours = null);
 
 /// <summary>What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought.</summary>
 /// <param name="Lines">For each track hour, by what.</param>
@@ -92,7 +93,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
             Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
-            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")),
+            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")) with { LastsHours = Math.Round(ringHours, 1) },
             Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
         };
         if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
@@ -130,7 +131,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
     {
         var setsPerHour = mm3PerHour / UsableMm3(axle);
-        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? FormattableString.Invariant($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear");
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? FormattableString.Invariant($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear") with { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
     }
 
     private static CostLine Banded(string what, double? perHour, double factor, string why) =>

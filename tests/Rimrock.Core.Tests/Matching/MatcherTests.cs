@@ -8,7 +8,7 @@ namespace Rimrock.Core.Tests.Matching;
 
 public class MatcherTests
 {
-    private static readonly PredictionPlan Plan = SampleParts.Plan();
+    private static readonly PredictionPlan Plan = SampleParts.Plan() with { Stint = new Core.Circuits.StintPlan(1, 20, 20) };
     private static readonly Wishes Free = new(RoadApprovalMust: false);
     private static readonly MatchAnswer Answer = Matcher.Match(Plan, ShelfSamples.Small, Free);
 
@@ -78,7 +78,7 @@ public class MatcherTests
     public void A_price_that_nobody_entered_is_unknown_and_never_nought()
     {
         var unpriced = ShelfSamples.Small with { Pads = [.. ShelfSamples.Small.Pads.Select(pad => pad with { Body = pad.Body with { PriceAxleSet = null } })] };
-        var answer = Matcher.Match(Plan, unpriced, Free);
+        var answer = Matcher.Search(Plan, unpriced, Free).Answer(MatchStage.Sketch);
         var bought = answer.Shortlist.First(setup => setup.Parts.FrontPad.Id != Setup.FittedId);
         bought.Cost.BuyNow.ShouldBeNull();
         bought.Cost.PerSeason.ShouldBeNull();
@@ -111,7 +111,7 @@ public class MatcherTests
     [Fact]
     public void Few_track_hours_do_not_make_keeping_everything_first()
     {
-        var seldom = Matcher.Match(Plan, ShelfSamples.Small, Free with { EventsAYear = 1, Cost = 3 });
+        var seldom = Matcher.Search(Plan, ShelfSamples.Small, Free with { EventsAYear = 1, Cost = 3 }).Answer(MatchStage.First);
         seldom.Fitted.Danger.Share.ShouldBeGreaterThan(0.1);
         seldom.Shortlist[0].Key.ShouldNotBe(seldom.Fitted.Key);
         seldom.Shortlist[0].Danger.Share.ShouldBeLessThan(0.5 * seldom.Fitted.Danger.Share);
@@ -126,7 +126,7 @@ public class MatcherTests
             Answer.WhyNot.ShouldContain(why => why.Kind == "frontPad" && why.Part.Id == pad.Id && why.Sentence.Length > 20);
         }
 
-        var must = Matcher.Match(Plan, ShelfSamples.Small, new Wishes(RoadApprovalMust: true));
+        var must = Matcher.Search(Plan, ShelfSamples.Small, new Wishes(RoadApprovalMust: true)).Answer(MatchStage.Sketch);
         must.WhyNot.Single(why => why.Kind == "frontPad" && why.Part.Id == "race-carbon-metallic").HardStop!.Code.ShouldBe("road-approval");
         must.Shortlist.ShouldAllBe(setup => setup.Parts.FrontPad.Id != "race-carbon-metallic" && setup.Parts.RearPad.Id != "race-carbon-metallic");
     }
@@ -156,7 +156,7 @@ public class MatcherTests
             FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5.5),
             Stint = new Core.Circuits.StintPlan(1, 40, 10, CoolDownLaps: 0),
         };
-        var answer = Matcher.Match(wet, ShelfSamples.Small, Free);
+        var answer = Matcher.Search(wet, ShelfSamples.Small, Free).Answer(MatchStage.First);
         var boils = answer.Fitted.Limits.Where(limit => limit.Limit.Code is "front-fluid" or "rear-fluid").Max(limit => limit.Chance);
         boils.ShouldBeGreaterThan(0.3);
         answer.Steps[0].What.ShouldStartWith("flush with");
@@ -180,7 +180,7 @@ public class MatcherTests
     [Fact]
     public void Bounds_of_the_wishes_are_kept()
     {
-        var narrow = Matcher.Match(Plan, ShelfSamples.Small, Free with { MostToBuy = 200, MostColdMetres = 1 });
+        var narrow = Matcher.Search(Plan, ShelfSamples.Small, Free with { MostToBuy = 200, MostColdMetres = 1 }).Answer(MatchStage.Sketch);
         narrow.Shortlist.ShouldAllBe(setup => (setup.Cost.BuyNow ?? 0) <= 200 && setup.Street.ExtraMetres <= 1.4);
     }
 

@@ -55,7 +55,7 @@ public class ScreeningTests
         var plan = SampleParts.Plan(families[random.Next(4)], families[random.Next(4)]) with
         {
             Pace = random.Next(2) == 0 ? "regular" : "advanced",
-            Stint = new StintPlan(1, Math.Round(Between(8, 14)), 10, CoolDownLaps: random.Next(2)),
+            Stint = new StintPlan(1, Math.Round(Between(8, 11)), 10, CoolDownLaps: random.Next(2)),
             Weather = new Weather(Between(5, 35)),
             FluidState = new FluidState(Between(0, 24)),
         };

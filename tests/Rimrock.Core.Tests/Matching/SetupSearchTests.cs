@@ -5,7 +5,7 @@ namespace Rimrock.Core.Tests.Matching;
 
 public class SetupSearchTests
 {
-    private static readonly PredictionPlan Plan = SampleParts.Plan();
+    private static readonly PredictionPlan Plan = SampleParts.Plan() with { Stint = new Core.Circuits.StintPlan(1, 20, 20) };
     private static readonly Day Day = new(Plan);
     private static readonly Wishes Free = new(RoadApprovalMust: false);
 
@@ -66,14 +66,16 @@ public class SetupSearchTests
     public void The_same_question_gets_the_same_answer_and_progress_ends_at_one()
     {
         var told = new List<double>();
-        var first = Matcher.Match(Plan, ShelfSamples.Small, Free, share =>
+        void Tell(double share)
         {
             lock (told)
             {
                 told.Add(share);
             }
-        });
-        var second = Matcher.Match(Plan, ShelfSamples.Small, Free);
+        }
+
+        MatchAnswer Ask() => Matcher.Search(Plan, ShelfSamples.Small, Free, Tell).Answer(MatchStage.Sketch, Tell);
+        var (first, second) = (Ask(), Ask());
         second.Shortlist.Select(setup => setup.Key).ShouldBe(first.Shortlist.Select(setup => setup.Key));
         second.Steps.Select(step => step.What).ShouldBe(first.Steps.Select(step => step.What));
         told.Max().ShouldBe(1);

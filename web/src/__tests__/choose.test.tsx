@@ -30,7 +30,7 @@ describe('words of a setup', () => {
     const say = (share: number) => percentOf({ share, upperBound: share + 0.006 });
     expect([0, 0.003, 0.1, 0.5, 0.995, 1].map(say)).toEqual(['< 1 %', '< 1 %', '10 %', '50 %', '> 99 %', '> 99 %']);
     expect(say(0.02)).toBe('2.0 %');
-    expect([1.3, -1.3, 0].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0']);
+    expect([1.3, -1.3, 0, -0.04].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0', '±0.0']);
   });
 
   it('says what gives first, or that nothing does', () => {
@@ -120,7 +120,8 @@ describe('side by side', () => {
     inUnits(<SideBySide fitted={fittedSetup} setups={[answer.shortlist[0]!]} onUnpin={vi.fn()} />);
     const table = screen.getByRole('region', { name: 'Side by side' });
     expect(table.textContent).toContain('session 2, lap 4 (98 %)');
-    expect(table.textContent).toContain('holds (20 %)');
+    expect(table.textContent).toContain('20 %');
+    expect(table.textContent).not.toContain('holds');
     expect(within(table).queryByRole('rowheader', { name: 'A track hour' })).toBeNull();
     expect(table.textContent).toContain('The same in all:');
     expect(table.textContent).toContain('first stop, 5 °C, 50 km/h 22.0 m (19.8 to 24.2 m)');

@@ -57,7 +57,7 @@ export function suggestion(key: string, front: string, rear: string, danger: num
     street: { extraMetres: 0.4, dustAndNoise: 3.5, penalty: 1 },
     season: [{ marginK: 90 }, { marginK: 60 }],
     cost: {
-      lines: [{ what: 'front pads', perHour: 20, why: 'a set lasts about 10.8 h' }],
+      lines: [{ what: 'front pads', perHour: 20, why: 'a set lasts about 10.8 h', lastsHours: 10.8 }],
       perHour: 28,
       perEvent: 28,
       perSeason: 140,

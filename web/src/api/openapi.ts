@@ -1895,6 +1895,11 @@ export interface components {
             highPerHour: null | number;
             /** @description How it came about. */
             why: string;
+            /**
+             * Format: double
+             * @description Track hours that one set or pair lasts; null for what does not wear.
+             */
+            lastsHours?: null | number;
         };
         /** @description What driving has cost so far, by what was measured. */
         CostSoFar: {

@@ -3,6 +3,7 @@ import { useUnits } from '../../units/UnitContext';
 import { errorOf, percentOf } from '../../shared/chance';
 import { chanceOf, money, padsOf, restOf, signed } from './words';
 
+const hours = (lasts: number | null | undefined) => (lasts == null ? '–' : `${lasts.toFixed(1)} h`);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 interface Row {
@@ -22,7 +23,10 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     const found = setup.limits.find((limit) => limit.limit.code === code);
     if (!found) return '–';
     const when = found.limit.when;
-    return `${found.limit.gives && when ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)}` : 'holds'} (${chanceOf(found)})`;
+    // A chance says more than "holds" in the middle of the band would.
+    return found.limit.gives && when
+      ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)} (${chanceOf(found)})`
+      : chanceOf(found);
   };
   const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
   // Every limit that is not rare in at least one of them, in the order of its harm.
@@ -44,7 +48,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       label: 'Fluid margin, first to last event',
       of: (setup) => `${show(setup.season[0]?.marginK ?? 0, 'K')} to ${show(setup.season[setup.season.length - 1]?.marginK ?? 0, 'K')}`,
     },
-    { label: 'Front set lasts', of: (setup) => cost(setup, 'front pads')?.why.replace('a set lasts about ', '') ?? '–' },
+    { label: 'Front set lasts', of: (setup) => hours(cost(setup, 'front pads')?.lastsHours) },
     { label: 'A track hour', of: (setup) => money(setup.cost.perHour) },
     { label: 'An event', of: (setup) => money(setup.cost.perEvent) },
     { label: 'A season', of: (setup) => money(setup.cost.perSeason) },

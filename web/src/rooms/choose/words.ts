@@ -24,7 +24,10 @@ export function restOf({ parts }: Suggestion): string {
     .join(' · ');
 }
 
-export const signed = (value: number, digits = 1) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value).toFixed(digits)}`;
+export const signed = (value: number, digits = 1) => {
+  const size = Math.abs(value).toFixed(digits);
+  return `${Number(size) === 0 ? '±' : value > 0 ? '+' : '−'}${size}`;
+};
 
 /** A limit's chance in words. */
 export const chanceOf = (limit: LimitChance) => percentOf({ share: limit.chance, upperBound: limit.upperBound });
