@@ -43,7 +43,7 @@ internal static class GoldenRun
         {
             foreach (var limit in band.Limits)
             {
-                chances[$"{limit.Code} {when}"] = limit.Probability;
+                chances[$"{limit.Code} {when}"] = limit.Chance.Share;
             }
 
             foreach (var peak in band.Peaks)

@@ -53,7 +53,7 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
         ((int)body["members"]!).ShouldBeGreaterThanOrEqualTo(256);
         body["peaks"]!.AsArray().Count.ShouldBe(5);
         body["limits"]!.AsArray().Count.ShouldBe(Core.Limits.LimitTable.All.Count - 1, "all but the line beside something hot");
-        body["limits"]!.AsArray().ShouldAllBe(limit => (double)limit!["probability"]! >= 0 && (double)limit["probability"]! <= 1);
+        body["limits"]!.AsArray().ShouldAllBe(limit => (double)limit!["chance"]!["share"]! >= 0 && (double)limit["chance"]!["share"]! <= 1);
     }
 
     [Theory]

@@ -20,6 +20,7 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         var band = await BandAsync(client, plan);
         var match = await PostAsync(client, "/api/matches", new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone() });
         Same(band, match["fitted"]!, "fitted");
+        Verdict(band).ShouldBe(Verdict(match));
 
         // A row and a step: what "fit this" puts on the car is what was judged.
         var row = match["shortlist"]![0]!;
@@ -61,7 +62,7 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         Share(evening["danger"]!).ShouldBe(Share(band["danger"]!));
         foreach (var limit in evening["limits"]!.AsArray())
         {
-            ((double)limit!["probability"]!).ShouldBe((double)Limit(band, (string)limit["code"]!)["probability"]!, (string)limit["code"]!);
+            Share(limit!["chance"]!).ShouldBe(Share(Limit(band, (string)limit["code"]!)["chance"]!), (string)limit["code"]!);
         }
     }
 
@@ -109,9 +110,17 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         foreach (var limit in judged["limits"]!.AsArray())
         {
             var code = (string)limit!["limit"]!["code"]!;
-            ((double)limit["chance"]!).ShouldBe((double)Limit(band, code)["probability"]!, $"{code} of the {what}");
+            Share(limit["chance"]!).ShouldBe(Share(Limit(band, code)["chance"]!), $"{code} of the {what}");
         }
     }
+
+    /// <summary>A band's and a match's verdict on what is fitted, in words of both.</summary>
+    private static string Verdict(JsonNode answer) => (string)answer["outcome"]! switch
+    {
+        "holds" or "nothingNeeded" => "nothing needed",
+        "danger" or "damage" or "steps" or "nothingHelpsEnough" => "does not hold",
+        var other => other,
+    };
 
     private static JsonNode Limit(JsonNode band, string code) => band["limits"]!.AsArray().Single(limit => (string)limit!["code"]! == code)!;
 

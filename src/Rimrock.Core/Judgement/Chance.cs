@@ -9,6 +9,9 @@ namespace Rimrock.Core.Judgement;
 /// <param name="UpperBound">One-sided upper bound of nine tenths.</param>
 public sealed record Chance(double Share, double SamplingError, double UpperBound)
 {
+    /// <summary>What is told of it.</summary>
+    public ToldChance Told => ToldChance.Of(this);
+
     /// <summary>
     /// Counts. The bound is Wilson's (JASA 22 (1927) 209-212; from memory) with as many members as the error is worth, so that none of 256 is not none at all.
     /// </summary>
@@ -42,12 +45,6 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
         return Math.Log(floored / (1 - floored));
     }
 }
-
-/// <summary>A day in two chances.</summary>
-/// <param name="Danger">That something dangerous happens.</param>
-/// <param name="Damage">That a part is ruined.</param>
-/// <param name="Holds">True where the day holds by both; null where too few members were run for a word.</param>
-public sealed record DayVerdict(Chance Danger, Chance Damage, bool? Holds);
 
 /// <summary>
 /// Standard deviation of a weighted mean over members: sqrt(sum w^2 (x - mean)^2), less in each group what its mean is off. Where the members weigh alike and the sampler holds the mean of every factor exactly, what goes

@@ -60,8 +60,8 @@ public sealed class JudgedDay
     /// <summary>Chance that a part is ruined.</summary>
     public Chance Damage { get; }
 
-    /// <summary>True where the day holds by <see cref="Thresholds"/>, null where fewer members were run than a word takes.</summary>
-    public bool? Holds => Members < Thresholds.MembersForAWord ? null : Danger.UpperBound < Thresholds.MostDanger && Damage.Share < Thresholds.MostDamage;
+    /// <summary>True where the day holds by <see cref="Thresholds"/>, null where fewer members were run than a word takes, or more are still to be.</summary>
+    public bool? Holds => Members < Thresholds.MembersForAWord || Unsettled ? null : Danger.UpperBound < Thresholds.MostDanger && Damage.Share < Thresholds.MostDamage;
 
     /// <summary>True where more members would tell the danger better.</summary>
     public bool Unsettled => belief.Balanced && Members == Population.Size && Danger.Share is >= Thresholds.SettleFrom and <= Thresholds.SettleTo;

@@ -20,9 +20,8 @@ public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, dou
 /// <summary>A limit as it was believed.</summary>
 /// <param name="Code">Its code.</param>
 /// <param name="Harm">How bad it is.</param>
-/// <param name="Probability">Its chance.</param>
-/// <param name="SamplingError">One standard deviation of that.</param>
-public sealed record SaidLimit(string Code, Harm Harm, double Probability, double SamplingError);
+/// <param name="Chance">Chance that it gives.</param>
+public sealed record SaidLimit(string Code, Harm Harm, Chance Chance);
 
 /// <summary>A guessed factor before and after, in its own standard deviations.</summary>
 /// <param name="Code">Which.</param>
@@ -84,8 +83,8 @@ public sealed record LearningPage(
     {
         var paint = session.FrontPaint;
         bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90 && (paint.BelowC ?? double.MaxValue) >= said.P10;
-        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!)).Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance.Share, one.Chance.SamplingError));
-        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage, [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Probability)]);
+        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!)).Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance));
+        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage, [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Chance.Share)]);
     }
 
     private static List<MovedFactor> Moves(Population belief)

@@ -84,7 +84,7 @@ public static partial class StopOrGo
 
         if (session.Pedal == PedalFeel.FirmNoStop)
         {
-            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade, "pads-thin"));
+            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade));
         }
 
         if (session.Pedal == PedalFeel.LongThenFine)

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Prediction;
 
 namespace Rimrock.Core.Matching;
@@ -11,7 +12,7 @@ internal static class MatchWords
     public static string Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, IReadOnlyList<SpendStep> steps, IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes) => outcome switch
     {
         MatchOutcome.Stop => $"Do not drive on what is fitted: {stops[0].Sentence}",
-        MatchOutcome.NothingNeeded => $"Nothing needed: on a day like this {Both(fitted.Danger, fitted.Damage)}{Year(fitted)}. Looked at: fluid and seals, faces and cones of the rotors, wear, cold and hot pads, and what is due by its age.",
+        MatchOutcome.NothingNeeded => $"Nothing needed: on a day like this {Both(fitted.Danger, fitted.Damage)}{Year(fitted)}. {FittedVerdict.LookedAt}",
         MatchOutcome.Due => $"On a day like this {Both(fitted.Danger, fitted.Damage)}; but {string.Join(" ", due.Select(one => Lower(one.Sentence)))}",
         MatchOutcome.Fades => $"Nobody is hurt and nothing ruined ({Both(fitted.Danger, fitted.Damage)}), but pads fade on more days than not: {Titles(fitted)}.",
         MatchOutcome.Steps => $"{Count(steps)} {Fall(fitted, steps is [.., var last] ? last.Setup : rows[0])}{Sum(steps)}.",
@@ -20,39 +21,54 @@ internal static class MatchWords
         _ => "",
     };
 
-    /// <summary>What a part's best setup loses against the first row, both judged.</summary>
-    public static WhyNot Against(WhyNot asked, Suggestion with, Suggestion best, Wishes wishes)
+    /// <summary>What a part's best setup loses against the first row, both judged, in the order in which setups are ranked: danger, damage, then the driver's scales, the greatest loss first.</summary>
+    public static WhyNot Against(WhyNot asked, Weighed with, Weighed best, Wishes wishes)
     {
-        (double Loss, string Words)[] losses =
+        var (mine, first) = (with.Told, best.Told);
+        bool Worse(Harm harm, Chance one, Chance other) => one.Share > other.Share && !Ranking.Equal(with.Day, best.Day, harm);
+        List<string> words =
         [
-            (10 * (with.Danger.Share - best.Danger.Share), $"the danger on a day like this is {Told.Percent(with.Danger)} against {Told.Percent(best.Danger)}"),
-            (3 * (with.Damage.Share - best.Damage.Share), $"the chance of damage is {Told.Percent(with.Damage)} against {Told.Percent(best.Damage)}"),
-            ((wishes.ColdMornings + wishes.DustAndNoise) * (with.Street.Penalty - best.Street.Penalty) / 10, Text($"it is worse on the street: {with.Street.Penalty:0.0} against {best.Street.Penalty:0.0} of 10")),
-            (wishes.Cost * ((with.Cost.PerSeason - best.Cost.PerSeason) ?? 0) / 600, Text($"a season costs {with.Cost.PerSeason:0} against {best.Cost.PerSeason:0}")),
-            (wishes.Convenience * (with.EffortHours - best.EffortHours) / 4, Text($"it takes {with.EffortHours:0.0} h of work against {best.EffortHours:0.0} h")),
-            (1.5 * (Fades(with) - Fades(best)), Text($"pads fade on {100 * Fades(with):0} % of likely days against {100 * Fades(best):0} %")),
-            (0.5 * wishes.Confidence * Math.Abs(with.FrontShare - best.FrontShare) / 0.05, Text($"the balance moves {100 * Math.Abs(with.FrontShare - best.FrontShare):0} points of front share")),
+            .. Worse(Harm.Danger, mine.Danger, first.Danger) ? [$"the danger on a day like this is {Told.Percent(mine.Danger)} against {Told.Percent(first.Danger)}"] : (string[])[],
+            .. Worse(Harm.Damage, mine.Damage, first.Damage) ? [$"the chance of damage is {Told.Percent(mine.Damage)} against {Told.Percent(first.Damage)}"] : (string[])[],
+            .. Enum.GetValues<Scale>().Select(scale => (Scale: scale, Loss: with.Scaled.On(scale, wishes) - best.Scaled.On(scale, wishes))).Where(one => one.Loss > Objectives.LeastTold)
+                .OrderByDescending(one => one.Loss).Select(one => LossOn(one.Scale, with, best)),
         ];
-        var worst = losses.OrderByDescending(loss => loss.Loss).Where(loss => loss.Loss > 0.05).Take(2).Select(loss => loss.Words).ToList();
-        var rest = asked.Kind is "frontPad" ? $" and the best of the rest ({with.Parts.RearPad.Name} at the rear, {with.Parts.Fluid.Name})" : asked.Kind is "rearPad" ? $" and the best of the rest ({with.Parts.FrontPad.Name} in front, {with.Parts.Fluid.Name})" : "";
+        var rest = asked.Kind switch
+        {
+            "frontPad" => $" and the best of the rest ({mine.Parts.RearPad.Name} at the rear, {mine.Parts.Fluid.Name})",
+            "rearPad" => $" and the best of the rest ({mine.Parts.FrontPad.Name} in front, {mine.Parts.Fluid.Name})",
+            _ => "",
+        };
         return asked with
         {
-            Danger = with.Danger,
-            Damage = with.Damage,
-            Sentence = worst.Count == 0 ? $"{asked.Part.Name} would do as well; nothing in it is better for what you asked." : $"With {asked.Part.Name}{rest}, {string.Join("; ", worst)}.",
+            Danger = mine.Danger,
+            Damage = mine.Damage,
+            Sentence = words.Count == 0 ? $"{asked.Part.Name} would do as well; nothing in it is better for what you asked." : $"With {asked.Part.Name}{rest}, {string.Join("; ", words.Take(2))}.",
         };
     }
 
-    private static double Fades(Suggestion setup) => setup.Limits.Where(Fading).Select(limit => limit.Chance).DefaultIfEmpty().Max();
+    private static string LossOn(Scale scale, Weighed with, Weighed best)
+    {
+        var (mine, first) = (with.Told, best.Told);
+        return scale switch
+        {
+            Scale.Pace => Text($"the day is slower or over early on {100 * with.Scaled.Chances.Nuisance:0} % of likely days against {100 * best.Scaled.Chances.Nuisance:0} %"),
+            Scale.Street => Text($"it is worse on the street: {mine.Street.Penalty:0.0} against {first.Street.Penalty:0.0} of 10"),
+            Scale.Cost => mine.Cost.PerSeason is { } dear && first.Cost.PerSeason is { } cheap ? Text($"a season costs {dear:0} against {cheap:0}") : "it costs more, as far as prices are known",
+            Scale.Effort => Text($"it takes {mine.EffortHours:0.0} h of work against {first.EffortHours:0.0} h"),
+            Scale.Balance => Text($"the balance moves {100 * Math.Abs(mine.FrontShare - first.FrontShare):0} points of front share"),
+            _ => "it takes hold and lets go less evenly",
+        };
+    }
 
-    private static bool Fading(LimitChance limit) => Limits.LimitTable.Fades(Limits.LimitTable.Find(limit.Limit.Code));
+    private static bool Fading(LimitChance limit) => LimitTable.Fades(LimitTable.Find(limit.Limit.Code));
 
     private static string Both(Chance danger, Chance damage) => $"danger {Told.WithError(danger)}, damage {Told.WithError(damage)}";
 
     private static string Year(Suggestion fitted) => fitted.YearDanger is { } year ? $", danger over a year's events {Told.Percent(year)}" : "";
 
-    private static string Titles(Suggestion fitted) => string.Join(", ", fitted.Limits.Where(limit => Fading(limit) && limit.Chance > 0.1)
-        .Select(limit => Text($"{Lower(limit.Limit.Title)} {100 * limit.Chance:0} %")));
+    private static string Titles(Suggestion fitted) => string.Join(", ", fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling)
+        .Select(limit => $"{Lower(limit.Limit.Title)} {Told.Percent(limit.Chance)}"));
 
     private static string Count(IReadOnlyList<SpendStep> steps) => steps.Count switch { 0 => "The first row brings", 1 => "One step brings", _ => Text($"{steps.Count} steps bring") };
 
@@ -62,7 +78,7 @@ internal static class MatchWords
 
     private static string Else(PredictionPlan plan, Suggestion best, Wishes wishes)
     {
-        string[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.Chance >= Thresholds.SettleFrom && Limits.LimitTable.Boils(Limits.LimitTable.Find(limit.Limit.Code))) ? ["fresh fluid before each event"] : [];
+        string[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code))) ? ["fresh fluid before each event"] : [];
         string[] ways =
         [
             .. flush, "fewer laps in a row", plan.Stint.CoolDownLaps == 0 ? "a cool-down lap" : "one more cool-down lap", "a slower pace", "less weight", "a longer rest between sessions",

@@ -96,7 +96,7 @@ public sealed class Matcher
             var told = rows.Select(one => SetupJudge.Told(one, Judged(one), asItStands)).ToList();
             progress?.Invoke(0.9);
             var due = Due.Of(plan);
-            var outcome = OutcomeOf(Judged(fitted).Day, asItStands, told, due);
+            var outcome = OutcomeOf(Judged(fitted).Day, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
                 : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel)).To(fitted, asItStands, rows[0]);
             progress?.Invoke(1);
@@ -138,9 +138,16 @@ public sealed class Matcher
                 return asked;
             }
 
-            Count([with], sketch: false, settle: true, null, cancel);
-            return MatchWords.Against(asked with { Key = with.Key }, SetupJudge.Told(with, Counted(with, sketch: false), null), best, wishes);
+            var row = judge.Draw(first);
+            Count([with, row], sketch: false, settle: true, null, cancel);
+            return MatchWords.Against(asked with { Key = with.Key }, Weigh(with), Weigh(row), wishes);
         }
+    }
+
+    private Weighed Weigh(DrawnSetup one)
+    {
+        var counted = Counted(one, sketch: false);
+        return new Weighed(SetupJudge.Told(one, counted, null), counted.Day, SetupJudge.Scaled(one, counted.Day));
     }
 
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
@@ -236,26 +243,16 @@ public sealed class Matcher
     private static bool SameHeat(Setup one, Setup other) =>
         one.FrontPad.Id == other.FrontPad.Id && one.RearPad.Id == other.RearPad.Id && one.FrontRotor.Id == other.FrontRotor.Id && one.Duct?.Id == other.Duct?.Id;
 
-    private MatchOutcome OutcomeOf(JudgedDay judged, Suggestion asItStands, List<Suggestion> told, IReadOnlyList<Due> due)
+    private static MatchOutcome OutcomeOf(JudgedDay asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
     {
-        if (stops.Count > 0)
-        {
-            return MatchOutcome.Stop;
-        }
-
-        if (asItStands.Holds is not { } holds)
-        {
-            return MatchOutcome.Settling;
-        }
-
-        if (holds)
-        {
-            var fades = judged.Together(Limits.LimitTable.Fades).Share;
-            return due.Count > 0 ? MatchOutcome.Due : fades > Thresholds.LikelyNuisance ? MatchOutcome.Fades : MatchOutcome.NothingNeeded;
-        }
-
-        return told is not [var best, ..] ? MatchOutcome.NothingFits : best.Holds is null ? MatchOutcome.Settling : best.Holds == true ? MatchOutcome.Steps : MatchOutcome.NothingHelpsEnough;
-    }
+        DayOutcome.Stop => MatchOutcome.Stop,
+        DayOutcome.Settling => MatchOutcome.Settling,
+        DayOutcome.Due => MatchOutcome.Due,
+        DayOutcome.Fades => MatchOutcome.Fades,
+        DayOutcome.Holds => MatchOutcome.NothingNeeded,
+        _ when told.Count == 0 => MatchOutcome.NothingFits,
+        _ => told[0].Holds switch { null => MatchOutcome.Settling, true => MatchOutcome.Steps, false => MatchOutcome.NothingHelpsEnough },
+    };
 
     private List<WhyNot> Explain(List<DrawnSetup> rows)
     {

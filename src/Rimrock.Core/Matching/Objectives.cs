@@ -8,6 +8,28 @@ namespace Rimrock.Core.Matching;
 /// <param name="Nuisance">That the day is slower or over early.</param>
 internal readonly record struct Screened(double Danger, double Damage, double Nuisance);
 
+/// <summary>What setups that are as safe as each other are weighed by.</summary>
+internal enum Scale
+{
+    /// <summary>A day that is slower or over early.</summary>
+    Pace,
+
+    /// <summary>Cold metres, dust and noise.</summary>
+    Street,
+
+    /// <summary>Money.</summary>
+    Cost,
+
+    /// <summary>Work.</summary>
+    Effort,
+
+    /// <summary>Front share away from equal pads.</summary>
+    Balance,
+
+    /// <summary>How it takes hold and lets go.</summary>
+    Bite,
+}
+
 /// <summary>What a setup is weighed by in the search; less is better in all.</summary>
 /// <param name="Chances">What may give, as reckoned.</param>
 /// <param name="Street">Street penalty, 0 to 10, see <see cref="StreetManners"/>.</param>
@@ -20,6 +42,9 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
     /// <summary>What has to be bought is spread over so many seasons (engineering judgement).</summary>
     public const double OutlaySeasons = 2;
 
+    /// <summary>A loss on a scale that is worth a word (engineering judgement).</summary>
+    public const double LeastTold = 0.05;
+
     private const double Doubt = 3;
     private const double DangerWorth = 10;
     private const double DamageWorth = 5;
@@ -28,12 +53,23 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
     private const double EffortUnit = 4;
     private const double BalanceUnit = 0.05;
 
-    /// <summary>The driver's scales: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
-    public double Scales(Wishes wishes)
+    /// <summary>The driver's scales together: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
+    public double Scales(Wishes wishes) =>
+        On(Scale.Pace, wishes) + On(Scale.Street, wishes) + On(Scale.Cost, wishes) + On(Scale.Effort, wishes) + On(Scale.Balance, wishes) + On(Scale.Bite, wishes);
+
+    /// <summary>What a setup loses on one of them.</summary>
+    public double On(Scale scale, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(wishes);
-        return (NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance) + ((wishes.ColdMornings + wishes.DustAndNoise) * Street / 10)
-            + (wishes.Cost * CostPerSeason / CostUnit) + (wishes.Convenience * EffortHours / EffortUnit) + (0.5 * wishes.Confidence * ((BalanceShift / BalanceUnit) + Roughness));
+        return scale switch
+        {
+            Scale.Pace => NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance,
+            Scale.Street => (wishes.ColdMornings + wishes.DustAndNoise) * Street / 10,
+            Scale.Cost => wishes.Cost * CostPerSeason / CostUnit,
+            Scale.Effort => wishes.Convenience * EffortHours / EffortUnit,
+            Scale.Balance => 0.5 * wishes.Confidence * BalanceShift / BalanceUnit,
+            _ => 0.5 * wishes.Confidence * Roughness,
+        };
     }
 
     /// <summary>One number for nominating: danger before damage before the scales, each by its log-odds over what counts as none.</summary>

@@ -25,32 +25,32 @@ internal static class Reasons
 
     private static IEnumerable<Reason> Fixed(Suggestion fitted, Suggestion setup)
     {
-        foreach (var before in fitted.Limits.Where(limit => limit.Chance >= Rare))
+        foreach (var before in fitted.Limits.Where(limit => limit.Chance.Share >= Rare))
         {
             var after = setup.Limits.FirstOrDefault(limit => limit.Limit.Code == before.Limit.Code);
-            if (after is null || after.Chance > before.Chance * Half)
+            if (after is null || after.Chance.Share > before.Chance.Share * Half)
             {
                 continue;
             }
 
             var what = after.Limit.Title;
             var how = after.Limit is { Unit: "C", Margin: { } margin } ? Text($": {Math.Abs(margin):0} K {(margin >= 0 ? "to spare" : "too little")} in the middle of the band") : "";
-            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance, after.Chance, "chance", Text($"{what}: {Percent(before)} of likely days now, {Percent(after)} with this{how}."));
+            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance.Share, after.Chance.Share, "chance", Text($"{what}: {Told.Percent(before.Chance)} of likely days now, {Told.Percent(after.Chance)} with this{how}."));
         }
     }
 
     private static IEnumerable<Reason> StillFirst(Suggestion setup)
     {
         // Limits come danger first: the first that is not rare is the one to name.
-        var first = setup.Limits.FirstOrDefault(limit => limit.Limit.Code is not (LimitCode.StreetCold or LimitCode.FrontPadCold) && limit.UpperBound >= Thresholds.Rare && limit.Chance >= Thresholds.SettleFrom);
+        var first = setup.Limits.FirstOrDefault(limit => limit.Limit.Code is not (LimitCode.StreetCold or LimitCode.FrontPadCold) && limit.WorthTelling);
         if (first is null)
         {
-            yield return new Reason(ReasonKind.StillFirst, "none", null, null, "", "Nothing gives on more than one likely day in a hundred.");
+            yield return new Reason(ReasonKind.StillFirst, "none", null, null, "", "Nothing gives on more than a few likely days in a hundred.");
             yield break;
         }
 
-        yield return new Reason(ReasonKind.StillFirst, first.Limit.Code, null, first.Chance, "chance",
-            first.Chance >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({Percent(first)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {Percent(first)} of likely days."));
+        yield return new Reason(ReasonKind.StillFirst, first.Limit.Code, null, first.Chance.Share, "chance",
+            first.Chance.Share >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({Told.Percent(first.Chance)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {Told.Percent(first.Chance)} of likely days."));
     }
 
     private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup)
@@ -115,8 +115,6 @@ internal static class Reasons
             yield return new Reason(ReasonKind.Note, "hardware", null, null, "", $"Order with the rotors: {hardware}.");
         }
     }
-
-    private static string Percent(LimitChance limit) => Told.Percent(new Chance(limit.Chance, limit.SamplingError, limit.UpperBound));
 
     private static string Money(double? sum) => sum is { } known ? Text($"{known:0}") : "an unknown sum";
 

@@ -26,6 +26,12 @@ internal sealed record DrawnSetup(Setup Setup, PredictionPlan On, Objectives Sca
 /// <param name="Events">The events; empty where they were not asked for.</param>
 internal sealed record CountedSetup(JudgedDay Day, IReadOnlyList<JudgedDay> Events);
 
+/// <summary>A setup with all that it is ranked by.</summary>
+/// <param name="Told">What is told of it.</param>
+/// <param name="Day">Its day.</param>
+/// <param name="Scaled">What it is weighed by in the driver's scales.</param>
+internal sealed record Weighed(Suggestion Told, JudgedDay Day, Objectives Scaled);
+
 /// <summary>Looks at setups closely: the whole day with each in the middle and at two edges, then every limit's chance by the one judgement.</summary>
 internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Day day, Population belief)
 {
@@ -103,7 +109,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             var fluid = Predictor.FluidOf(on);
             var found = LimitFinder.FindWithBand(on, run, fluid, heat.Cold, (Middle, 1, 2));
             var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2)).Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
-            return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort, [.. found.Select(limit => new LimitChance(limit, 0, 0, 1))], layers, heat.Cold, heat.Street, Season(setup, on, run),
+            return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort, [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
                 RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run), Math.Round(CrackLife.Index(on.FrontRotor, heat.OverMeanK), 2),
                 Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1), new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));
@@ -150,9 +156,9 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
         var judged = counted.Day;
-        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance.Share, chance.SamplingError, chance.UpperBound) : limit)
-            .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance).ToList();
-        var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Unsettled ? null : judged.Holds, Limits = limits };
+        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, Thresholds.IsWorthTelling(chance, limit.Limit.Harm)) : limit)
+            .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
+        var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
         told = counted.Events.Count == 0 ? told : told with
         {
             Season = [.. told.Season.Zip(counted.Events, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
@@ -164,8 +170,11 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private static PredictionPlan[] Events(DrawnSetup drawn) => [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];
 
     /// <summary>The driver's scales of a judged setup.</summary>
-    public double Scales(DrawnSetup drawn, JudgedDay judged) =>
-        (drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) }).Scales(wishes);
+    public double Scales(DrawnSetup drawn, JudgedDay judged) => Scaled(drawn, judged).Scales(wishes);
+
+    /// <summary>What a judged setup is weighed by in them.</summary>
+    public static Objectives Scaled(DrawnSetup drawn, JudgedDay judged) =>
+        drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) };
 
     private static FluidState StateAt(DrawnSetup drawn, FluidDay then) => drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };
 

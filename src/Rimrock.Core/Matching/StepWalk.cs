@@ -37,7 +37,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
 
             var counted = of(after);
             var then = counted.Day;
-            if (then.Danger.Share > judged.Danger.Share)
+            if (Raises(judged, then))
             {
                 continue;
             }
@@ -48,10 +48,20 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             together.Clear();
         }
 
-        return new WalkedSteps(steps, now.Key() == target.Key ? null : steps.Count == 0
-            ? "No step is told: the first row is no safer than what is fitted, it only suits what you asked better."
-            : "The steps end before the first row: what is left of the way would not take danger away, it only suits what you asked better.");
+        return new WalkedSteps(steps, now.Key() == target.Key ? null : EndOf(steps.Count == 0, judged, of(target).Day));
     }
+
+    /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
+    private static string EndOf(bool none, JudgedDay here, JudgedDay there)
+    {
+        var head = none ? "No step is told:" : "The steps end before the first row:";
+        var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
+            ? $"brings damage from {Told.Percent(here.Damage)} to {Told.Percent(there.Damage)}" : "suits better what you asked for";
+        return $"{head} the first row {gain}, but its danger is {Told.Percent(there.Danger)} against {Told.Percent(here.Danger)} here, and no step raises the danger.";
+    }
+
+    /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
+    private static bool Raises(JudgedDay before, JudgedDay after) => after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
 
     private (string What, Func<Setup, Setup> Apply) Next(List<(string What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
     {

@@ -9,9 +9,8 @@ namespace Rimrock.Core.Matching;
 /// <summary>A limit of a setup with its chance.</summary>
 /// <param name="Limit">The limit, with its band.</param>
 /// <param name="Chance">Chance that it gives on a day like this, counted over members.</param>
-/// <param name="SamplingError">One standard deviation of that, from the members' weights.</param>
-/// <param name="UpperBound">One-sided upper bound of nine tenths.</param>
-public sealed record LimitChance(Limit Limit, double Chance, double SamplingError, double UpperBound);
+/// <param name="WorthTelling">True where it is listed among what may give.</param>
+public sealed record LimitChance(Limit Limit, Chance Chance, bool WorthTelling);
 
 /// <summary>What kind of reason.</summary>
 public enum ReasonKind

@@ -179,7 +179,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         ModelEnds.ThrowIfPassed(on, run, 0);
         FluidState[] different = [.. states.Distinct()];
         var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel).Select(one => settle ? Judge.Settled(one, day, cancel) : one).ToList();
-        var fluids = (Spread[])[judged[0].Demand(LimitCode.FrontFluid)!, judged[0].Demand(LimitCode.RearFluid)!];
+        var fluids = new[] { judged[0].Demand(LimitCode.FrontFluid), judged[0].Demand(LimitCode.RearFluid) }.OfType<Spread>();
         return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
             on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]), RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }

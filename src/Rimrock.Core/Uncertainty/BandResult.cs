@@ -15,12 +15,12 @@ namespace Rimrock.Core.Uncertainty;
 /// <param name="Beyond">Upper edges that lie beyond the model, in words.</param>
 /// <param name="Danger">Chance that something dangerous happens on a day like this.</param>
 /// <param name="Damage">Chance that a part is ruined.</param>
-/// <param name="Holds">True where the day holds by both; null where too few members were run for a word.</param>
-/// <param name="MostDanger">What the upper bound of the danger must stay below for that.</param>
-/// <param name="MostDamage">What the damage must stay below.</param>
+/// <param name="Outcome">What the day comes to: the one verdict of every room.</param>
+/// <param name="Names">Code of the limit that the verdict names; null where it names none.</param>
+/// <param name="LookedAt">What was looked at, in words.</param>
 /// <param name="Settling">True where the danger asks for more members that were left out.</param>
 public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
-    Chance Danger, Chance Damage, bool? Holds, double MostDanger, double MostDamage, bool Settling);
+    Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, string LookedAt, bool Settling);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>
@@ -39,14 +39,14 @@ public sealed record PartBand(BrakePart Part, int[] P10C, int[] P50C, int[] P90C
 /// <summary>One limit over the members.</summary>
 /// <param name="Code">The limit's code.</param>
 /// <param name="Harm">How bad it is.</param>
-/// <param name="Probability">Weighted share of members in which it gives.</param>
-/// <param name="SamplingError">One standard deviation of that share, from the members' weights.</param>
+/// <param name="Chance">Chance that it gives.</param>
+/// <param name="WorthTelling">True where it is listed among what may give.</param>
 /// <param name="P10">A tenth of the demands lies below.</param>
 /// <param name="P50">Half lies below.</param>
 /// <param name="P90">Nine tenths lie below.</param>
 /// <param name="When">When it gives, in the middle of those members where it does.</param>
 /// <param name="Contributions">What the margin depends on, most first.</param>
-public sealed record LimitBand(string Code, Harm Harm, double Probability, double SamplingError, double? P10, double? P50, double? P90, Moment? When, IReadOnlyList<Contribution> Contributions);
+public sealed record LimitBand(string Code, Harm Harm, Chance Chance, bool WorthTelling, double? P10, double? P50, double? P90, Moment? When, IReadOnlyList<Contribution> Contributions);
 
 /// <summary>How much of a margin's spread goes with one guessed factor.</summary>
 /// <param name="Factor">The factor's code.</param>

@@ -78,6 +78,12 @@ public static class SchemaRanges
             schema.Items = new OpenApiSchema { Type = JsonSchemaType.Number, Format = "double" };
         }
 
+        // What is read off the figures is always sent with them.
+        if (context.JsonTypeInfo.Type == typeof(Core.Judgement.Chance))
+        {
+            schema.Required!.Add("told");
+        }
+
         if (Owners.TryGetValue(context.JsonTypeInfo.Type, out var prefix) && schema.Properties is { } properties)
         {
             foreach (var (name, property) in properties)

@@ -1,5 +1,6 @@
 using System.Text;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Matching;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
@@ -43,7 +44,7 @@ public static class ReadyEndpoints
                 InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
                 var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars);
                 var then = await PredictionEndpoints.PriorAsync(question.After, settle: true, cache, cancel);
-                return TypedResults.Ok(order with { Then = new DayVerdict(then.Danger, then.Damage, then.Holds) });
+                return TypedResults.Ok(order with { Then = new DayVerdict(then.Danger, then.Damage, then.Outcome) });
             })
             .WithName("workOrder")
             .WithSummary("What to order, and the work of a change of parts step by step, with the day's danger and damage once it is done.")

@@ -23,10 +23,10 @@ public class MatcherTests
             foreach (var reason in setup.Reasons.Where(reason => reason.Kind == ReasonKind.Fixes))
             {
                 reason.After!.Value.ShouldBeLessThanOrEqualTo(0.5 * reason.Before!.Value);
-                setup.Limits.Single(limit => limit.Limit.Code == reason.Code).Chance.ShouldBe(reason.After.Value);
+                setup.Limits.Single(limit => limit.Limit.Code == reason.Code).Chance.Share.ShouldBe(reason.After.Value);
             }
 
-            setup.Limits.Select(limit => (-(int)limit.Limit.Harm, -limit.Chance)).ShouldBeInOrder();
+            setup.Limits.Select(limit => (-(int)limit.Limit.Harm, -limit.Chance.Share)).ShouldBeInOrder();
             setup.Season.ShouldAllBe(day => day.Boils != null);
         }
     }
@@ -42,7 +42,7 @@ public class MatcherTests
             told.Danger.ShouldBe(judged.Danger);
             told.Damage.ShouldBe(judged.Damage);
             told.Holds.ShouldBe(judged.Holds);
-            told.Limits.ShouldAllBe(limit => limit.Chance == judged.Of(limit.Limit.Code)!.Share);
+            told.Limits.ShouldAllBe(limit => limit.Chance == judged.Of(limit.Limit.Code));
         }
     }
 
@@ -157,7 +157,7 @@ public class MatcherTests
             Stint = new Core.Circuits.StintPlan(1, 40, 10, CoolDownLaps: 0),
         };
         var answer = Matcher.Search(wet, ShelfSamples.Small, Free).Answer(MatchStage.First);
-        var boils = answer.Fitted.Limits.Where(limit => limit.Limit.Code is "front-fluid" or "rear-fluid").Max(limit => limit.Chance);
+        var boils = answer.Fitted.Limits.Where(limit => limit.Limit.Code is "front-fluid" or "rear-fluid").Max(limit => limit.Chance.Share);
         boils.ShouldBeGreaterThan(0.3);
         answer.Steps[0].What.ShouldStartWith("flush with");
     }

@@ -1,4 +1,6 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Limits;
+using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Prediction;
 using Rimrock.Core.Uncertainty;
@@ -15,7 +17,7 @@ public class EnsembleTests
         var one = Ensemble.Run(Plan);
         var two = Ensemble.Run(Plan);
         one.Parts[0].P50C.ShouldBe(two.Parts[0].P50C);
-        one.Limits.Select(limit => limit.Probability).ShouldBe(two.Limits.Select(limit => limit.Probability));
+        one.Limits.Select(limit => limit.Chance.Share).ShouldBe(two.Limits.Select(limit => limit.Chance.Share));
         foreach (var part in one.Parts)
         {
             for (var i = 0; i < part.P50C.Length; i++)
@@ -75,16 +77,31 @@ public class EnsembleTests
         first.Members.ShouldBe(256);
         foreach (var limit in first.Limits)
         {
-            (limit.Probability * 256 % 1).ShouldBe(0, 1e-9);
-            limit.SamplingError.ShouldBeLessThanOrEqualTo(Math.Sqrt(limit.Probability * (1 - limit.Probability) / 256) + 1e-3);
-            (limit.When is null).ShouldBe(limit.Probability == 0);
+            (limit.Chance.Share * 256 % 1).ShouldBe(0, 1e-9);
+            limit.Chance.SamplingError.ShouldBeLessThanOrEqualTo(Math.Sqrt(limit.Chance.Share * (1 - limit.Chance.Share) / 256) + 1e-3);
+            (limit.When is null).ShouldBe(limit.Chance.Share == 0);
         }
 
-        first.Limits.Select(limit => (-(int)limit.Harm, -limit.Probability)).ShouldBeInOrder();
+        first.Limits.Select(limit => (-(int)limit.Harm, -limit.Chance.Share)).ShouldBeInOrder();
         var settled = Ensemble.Run(Plan);
         settled.Members.ShouldBe(first.Settling ? 1024 : 256);
         settled.Settling.ShouldBeFalse();
         settled.Danger.Share.ShouldBe(first.Danger.Share, (3 * first.Danger.SamplingError) + 0.004);
+    }
+
+    [Fact]
+    public void A_band_brings_the_verdict_and_the_limit_that_it_names()
+    {
+        var hard = Ensemble.Run(Plan, settle: false);
+        hard.Outcome.ShouldBe(DayOutcome.Danger);
+        hard.Names.ShouldBe(hard.Limits.First(limit => limit.Harm == Harm.Danger).Code);
+        var gentle = SampleParts.Plan("track-sport", "track-sport") with { Pace = "novice", Stint = new Core.Circuits.StintPlan(1, 8, 30) };
+        var easy = Ensemble.Run(gentle);
+        (easy.Outcome, easy.Names).ShouldBe((DayOutcome.Holds, null));
+        Ensemble.Run(gentle with { FluidState = new Core.Fluids.FluidState(30) }).Outcome.ShouldBe(DayOutcome.Due);
+        var fading = Ensemble.Run(gentle with { FrontPad = gentle.FrontPad with { StatedFromC = 20, StatedToC = 150 } });
+        fading.Limits.Where(limit => limit.Code.EndsWith("pad-hot", StringComparison.Ordinal)).Max(limit => limit.Chance.Share).ShouldBeGreaterThan(0.5);
+        (fading.Outcome, fading.Names).ShouldBe((DayOutcome.Fades, LimitCode.FrontPadHot));
     }
 
     [Fact]

@@ -135,8 +135,8 @@ public class LearningTests
     {
         var old = Plan with { FluidState = new Core.Fluids.FluidState(30), Stint = new StintPlan(1, 15, 12) };
         double Chance(int lap) => Ensemble.Run(old, Learning.From([new EvidenceDay(old, [new Observation(ObservationKind.PedalSoft, Lap: lap)])]).Belief)
-            .Limits.Single(limit => limit.Code == "front-fluid").Probability;
-        var before = Ensemble.Run(old).Limits.Single(limit => limit.Code == "front-fluid").Probability;
+            .Limits.Single(limit => limit.Code == "front-fluid").Chance.Share;
+        var before = Ensemble.Run(old).Limits.Single(limit => limit.Code == "front-fluid").Chance.Share;
         before.ShouldBeInRange(0.02, 0.98);
         Chance(5).ShouldBeGreaterThan(before);
         Chance(0).ShouldBeLessThan(before);

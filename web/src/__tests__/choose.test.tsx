@@ -12,7 +12,7 @@ import { Why, WhyNotThat } from '../rooms/choose/Why';
 import { firstWishes, schoolValue, wishesOf, withSchool } from '../rooms/choose/wishes';
 import { firstToGive, money, padsOf, restOf, signed } from '../rooms/choose/words';
 import { UnitProvider } from '../units/UnitContext';
-import { percentOf } from '../shared/chance';
+import { percentOf, withError } from '../shared/chance';
 import { answer, counted, fittedSetup, plan, suggestion } from './sampleMatch';
 
 afterEach(cleanup);
@@ -26,10 +26,11 @@ describe('words of a setup', () => {
     expect(restOf(fittedSetup)).toBe('rotors kept · fluid kept');
   });
 
-  it('never says nought or a hundred per cent of a chance', () => {
-    const say = (share: number) => percentOf({ share, upperBound: share + 0.006 });
-    expect([0, 0.003, 0.1, 0.5, 0.995, 1].map(say)).toEqual(['< 1 %', '< 1 %', '10 %', '50 %', '> 99 %', '> 99 %']);
-    expect(say(0.02)).toBe('2.0 %');
+  it('says a chance by the figures that came with it', () => {
+    const told = { edge: 'none', percent: 2, digits: 1, errorPoints: 0.4, errorDigits: 1 } as const;
+    expect([percentOf({ told }), withError({ told })]).toEqual(['2.0 %', '2.0 % (± 0.4)']);
+    expect(withError({ told: { ...told, edge: 'below', percent: 1, digits: 0 } })).toBe('< 1 %');
+    expect(percentOf({ told: { ...told, edge: 'above', percent: 99, digits: 0 } })).toBe('> 99 %');
     expect([1.3, -1.3, 0, -0.04].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0', '±0.0']);
   });
 

@@ -21,7 +21,12 @@ import { HandTrainer } from '../rooms/ready/HandTrainer';
 import { UnitProvider } from '../units/UnitContext';
 
 const plan = { car: { name: 'Sample' } } as unknown as PredictionPlan;
-const counted = { share: 0.01, samplingError: 0.004, upperBound: 0.02 };
+const counted = {
+  share: 0.01,
+  samplingError: 0.004,
+  upperBound: 0.02,
+  told: { edge: 'none' as const, percent: 1, digits: 1, errorPoints: 0.4, errorDigits: 1 },
+};
 const spread = (p10: number, p50: number, p90: number) => ({ p10, p50, p90 });
 
 function show(element: ReactNode) {

@@ -2,11 +2,15 @@ import type { MatchAnswer, PredictionPlan, Suggestion } from '../api/client';
 
 const spread = (p50: number) => ({ p10: p50 * 0.9, p50, p90: p50 * 1.1 });
 /** A chance as the engine counts it. */
-export const counted = (share: number) => ({ share, samplingError: 0.02, upperBound: Math.min(1, share + 0.026) });
-const limit = (code: string, title: string, chance: number, gives: boolean) => ({
-  chance,
+export const counted = (share: number) => ({
+  share,
   samplingError: 0.02,
-  upperBound: Math.min(1, chance + 0.026),
+  upperBound: Math.min(1, share + 0.026),
+  told: { edge: 'none' as const, percent: 100 * share, digits: 0, errorPoints: 2, errorDigits: 0 },
+});
+const limit = (code: string, title: string, chance: number, gives: boolean) => ({
+  chance: counted(chance),
+  worthTelling: chance >= 0.05,
   limit: {
     code,
     title,

@@ -1207,18 +1207,12 @@ export interface components {
             danger: components["schemas"]["Chance"];
             /** @description Chance that a part is ruined. */
             damage: components["schemas"]["Chance"];
-            /** @description True where the day holds by both; null where too few members were run for a word. */
-            holds: null | boolean;
-            /**
-             * Format: double
-             * @description What the upper bound of the danger must stay below for that.
-             */
-            mostDanger: number;
-            /**
-             * Format: double
-             * @description What the damage must stay below.
-             */
-            mostDamage: number;
+            /** @description What the day comes to: the one verdict of every room. */
+            outcome: components["schemas"]["DayOutcome"];
+            /** @description Code of the limit that the verdict names; null where it names none. */
+            names: null | string;
+            /** @description What was looked at, in words. */
+            lookedAt: string;
             /** @description True where the danger asks for more members that were left out. */
             settling: boolean;
         };
@@ -1691,7 +1685,14 @@ export interface components {
              * @description One-sided upper bound of nine tenths.
              */
             upperBound: number;
+            /** @description What is told of it. */
+            told: components["schemas"]["ToldChance"];
         };
+        /**
+         * @description Which end of the scale a chance is told by.
+         * @enum {unknown}
+         */
+        ChanceEdge: "none" | "below" | "above";
         /**
          * @description At what temperature a friction chart was drawn; makers rarely say.
          * @default unknown
@@ -1966,14 +1967,19 @@ export interface components {
             /** @description Temperatures over time, by session. */
             sessions: components["schemas"]["SessionSeries"][];
         };
-        /** @description A day in two chances. */
+        /**
+         * @description What a day comes to with what is on the car.
+         * @enum {unknown}
+         */
+        DayOutcome: "settling" | "stop" | "danger" | "damage" | "due" | "fades" | "holds";
+        /** @description A day in two chances, and what it comes to. */
         DayVerdict: {
             /** @description That something dangerous happens. */
             danger: components["schemas"]["Chance"];
             /** @description That a part is ruined. */
             damage: components["schemas"]["Chance"];
-            /** @description True where the day holds by both; null where too few members were run for a word. */
-            holds: null | boolean;
+            /** @description What the day comes to. */
+            outcome: components["schemas"]["DayOutcome"];
         };
         /** @description At which temperatures a part spends its work: energy for faces and pads, time for fluid and seals. */
         Demand: {
@@ -2727,16 +2733,10 @@ export interface components {
             code: string;
             /** @description How bad it is. */
             harm: components["schemas"]["Harm"];
-            /**
-             * Format: double
-             * @description Weighted share of members in which it gives.
-             */
-            probability: number;
-            /**
-             * Format: double
-             * @description One standard deviation of that share, from the members' weights.
-             */
-            samplingError: number;
+            /** @description Chance that it gives. */
+            chance: components["schemas"]["Chance"];
+            /** @description True where it is listed among what may give. */
+            worthTelling: boolean;
             /**
              * Format: double
              * @description A tenth of the demands lies below.
@@ -2760,21 +2760,10 @@ export interface components {
         LimitChance: {
             /** @description The limit, with its band. */
             limit: components["schemas"]["Limit"];
-            /**
-             * Format: double
-             * @description Chance that it gives on a day like this, counted over members.
-             */
-            chance: number;
-            /**
-             * Format: double
-             * @description One standard deviation of that, from the members' weights.
-             */
-            samplingError: number;
-            /**
-             * Format: double
-             * @description One-sided upper bound of nine tenths.
-             */
-            upperBound: number;
+            /** @description Chance that it gives on a day like this, counted over members. */
+            chance: components["schemas"]["Chance"];
+            /** @description True where it is listed among what may give. */
+            worthTelling: boolean;
         };
         /** @description A set of flexible lines as a driver would order it. */
         LineKit: {
@@ -4102,16 +4091,8 @@ export interface components {
             code: string;
             /** @description How bad it is. */
             harm: components["schemas"]["Harm"];
-            /**
-             * Format: double
-             * @description Its chance.
-             */
-            probability: number;
-            /**
-             * Format: double
-             * @description One standard deviation of that.
-             */
-            samplingError: number;
+            /** @description Chance that it gives. */
+            chance: components["schemas"]["Chance"];
         };
         /** @description What a save returns. */
         Saved: {
@@ -4753,6 +4734,31 @@ export interface components {
              * @description Coolest threshold that was not, C; null where all were.
              */
             belowC?: null | number;
+        };
+        /** @description A chance in the figures that are told of it, the same in every room and every sentence. */
+        ToldChance: {
+            /** @description Whether it is told by an end of the scale instead of its figure. */
+            edge: components["schemas"]["ChanceEdge"];
+            /**
+             * Format: double
+             * @description Its figure, or that end, per cent.
+             */
+            percent: number;
+            /**
+             * Format: int32
+             * @description Decimals of it.
+             */
+            digits: number;
+            /**
+             * Format: double
+             * @description One standard deviation of its sampling error, in points of per cent, at least a tenth.
+             */
+            errorPoints: number;
+            /**
+             * Format: int32
+             * @description Decimals of that.
+             */
+            errorDigits: number;
         };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each

@@ -1,15 +1,13 @@
 import type { Chance } from '../api/client';
 
-const rare = 0.01;
-const fineBelow = 0.03;
+const signs = { none: '', below: '< ', above: '> ' } as const;
 
-/** A chance in per cent: "less than one" only where its upper bound says so. */
-export function percentOf({ share, upperBound }: Pick<Chance, 'share' | 'upperBound'>): string {
-  if (upperBound < rare) return '< 1 %';
-  if (share > 0.99) return '> 99 %';
-  return share < fineBelow ? `${(100 * share).toFixed(1)} %` : `${Math.round(100 * share)} %`;
-}
+/** A chance in per cent, by the figures that came with it. */
+export const percentOf = ({ told }: Pick<Chance, 'told'>) => `${signs[told.edge]}${told.percent.toFixed(told.digits)} %`;
 
 /** Its sampling error, in points of per cent. */
-export const errorOf = ({ samplingError }: Pick<Chance, 'samplingError'>) =>
-  `± ${Math.max(0.1, 100 * samplingError).toFixed(samplingError < 0.0095 ? 1 : 0)}`;
+export const errorOf = ({ told }: Pick<Chance, 'told'>) => `± ${told.errorPoints.toFixed(told.errorDigits)}`;
+
+/** Both. */
+export const withError = (chance: Pick<Chance, 'told'>) =>
+  chance.told.edge === 'below' ? percentOf(chance) : `${percentOf(chance)} (${errorOf(chance)})`;

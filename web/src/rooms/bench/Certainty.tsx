@@ -63,7 +63,9 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
 }
 
 function Narrowing({ band }: { band: BandResult | undefined }) {
-  const open = band?.limits.filter((limit) => limit.contributions.length > 0 && limit.probability > 0.02 && limit.probability < 0.98)[0];
+  const open = band?.limits.filter(
+    (limit) => limit.contributions.length > 0 && limit.worthTelling && limit.chance.told.edge !== 'above',
+  )[0];
   const found = open ?? band?.limits.find((limit) => limit.code === 'front-face');
   const first = found?.contributions[0];
   if (!first) return null;

@@ -12,16 +12,13 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
   return text === 'holds' || text === 'may give' ? '' : `, ${text}`;
 };
 
-/** What the day comes to, in one line; with it what to do. */
+/** What the day comes to, in one line; with it what to do. The verdict came with the chances; here it is said. */
 export function sayFirst(
   result: PredictionResult,
   band: BandResult | undefined,
 ): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
-  const sorted = dangerFirst(result.limits, band);
-  const of = (harm: Limit['harm']) => sorted.find((item) => item.limit.harm === harm);
-  const [danger, damage, nuisance] = [of('danger'), of('damage'), of('nuisance')];
-  if (result.hardStops.length > 0) return { head: 'Not on these parts.', then: null, tone: 'bad' };
   if (!band) {
+    if (result.hardStops.length > 0) return { head: 'Not on these parts.', then: null, tone: 'bad' };
     const gone = result.limits.find((limit) => limit.gives);
     return {
       head: gone ? `In the middle of the band: ${lower(gone.title)}${where(gone)}.` : 'Nothing gives in the middle of the band.',
@@ -29,30 +26,27 @@ export function sayFirst(
       tone: 'maybe',
     };
   }
-  if (band.settling) return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
-  if (band.holds && result.due.length > 0)
-    return { head: 'This day holds, but something is due.', then: result.due.map((one) => one.sentence).join(' '), tone: 'maybe' };
-  if (band.holds) {
-    const fades = nuisance && (nuisance.band?.probability ?? 0) > 0.5;
-    return fades
-      ? {
-          head: `Nobody is hurt and nothing ruined, but ${lower(nuisance.limit.title)}${where(nuisance.limit, nuisance.band)}.`,
-          then: nuisance.limit.change ?? null,
-          tone: 'maybe',
-        }
-      : {
-          head: 'This day holds: nothing needed.',
-          then: 'Looked at: fluid and seals, pedal force, faces of the rotors, wear, cold and hot pads, and what is due by its age.',
-          tone: 'good',
-        };
-  }
-  const worst = danger && band.danger.upperBound > band.mostDanger ? danger : damage;
-  if (!worst) return { head: 'This day does not hold.', then: null, tone: 'bad' };
-  return {
-    head: `${worst.limit.harm === 'danger' ? 'Not this day as it stands' : 'Something is ruined on a day like this'}: ${lower(worst.limit.title)}${where(worst.limit, worst.band)}.`,
-    then: worst.limit.change ?? null,
-    tone: 'bad',
+  const named = (head: string, tone: 'bad' | 'maybe') => {
+    const limit = result.limits.find((one) => one.code === band.names);
+    const found = band.limits.find((one) => one.code === band.names);
+    return { head: limit ? `${head}: ${lower(limit.title)}${where(limit, found)}.` : `${head}.`, then: limit?.change ?? null, tone };
   };
+  switch (band.outcome) {
+    case 'stop':
+      return { head: 'Not on these parts.', then: null, tone: 'bad' };
+    case 'settling':
+      return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
+    case 'due':
+      return { head: 'This day holds, but something is due.', then: result.due.map((one) => one.sentence).join(' '), tone: 'maybe' };
+    case 'fades':
+      return named('Nobody is hurt and nothing ruined, but pads fade on more days than not', 'maybe');
+    case 'holds':
+      return { head: 'This day holds: nothing needed.', then: band.lookedAt, tone: 'good' };
+    case 'danger':
+      return named('Not this day as it stands', 'bad');
+    case 'damage':
+      return named('Something is ruined on a day like this', 'bad');
+  }
 }
 
 /** The Bench's first line: what to do, with danger and damage beside it. */
@@ -76,7 +70,7 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
             <ChanceBar label="danger on a day like this" chance={band.danger} kind="danger" />
             <p className="note">{band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}</p>
             <p className="first-damage">
-              <span>damage</span> <b>{percentOf(band.damage)}</b>
+              <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
             </p>
             <p className="first-due">{result.due.length > 0 ? result.due.map((one) => one.sentence).join(' ') : 'nothing due by age'}</p>
           </>
@@ -95,18 +89,16 @@ export function liveLine(
   show: (value: number, unit: string, digits?: number) => string,
 ): string {
   const sorted = dangerFirst(result.limits, band);
-  const open = sorted.filter((item) => (band ? (item.band?.probability ?? 0) >= 0.005 : item.limit.gives || item.limit.mayGive));
+  const open = sorted.filter((item) => (band ? item.band?.worthTelling : item.limit.gives || item.limit.mayGive));
   const stops = result.hardStops.map((stop) => `Do not drive on it: ${stop.sentence} `).join('');
   const first = open[0];
   if (!first)
-    return `${stops}${result.hardStops.length > 0 ? '' : band ? 'Nothing gives on more than one likely day in a hundred.' : 'Nothing gives, to the edge of the band.'}`;
+    return `${stops}${result.hardStops.length > 0 ? '' : band ? 'Nothing gives on more than a few likely days in a hundred.' : 'Nothing gives, to the edge of the band.'}`;
   const { limit } = first;
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
   const margin =
     limit.margin == null ? '' : `, ${show(Math.abs(limit.margin), unit, unit === 'mm' ? 1 : 0)} ${limit.margin < 0 ? 'over' : 'in hand'}`;
-  const chance = first.band
-    ? `, ${percentOf({ share: first.band.probability, upperBound: first.band.probability + 2 * first.band.samplingError + 0.006 })}`
-    : ', in the middle of the band';
+  const chance = first.band ? `, ${percentOf(first.band.chance)}` : ', in the middle of the band';
   const more = open.length - 1;
   return `${stops}${limit.title}${chance}${where(limit, first.band)}${margin}${more > 0 ? `; ${more} more may give` : ''}.`;
 }

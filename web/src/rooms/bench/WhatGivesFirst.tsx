@@ -1,21 +1,18 @@
 import { memo, useState } from 'react';
 import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
-import { chance, dangerFirst, whenOf } from './band';
+import { dangerFirst, whenOf } from './band';
 import { inUnits } from '../../units/units';
-import { errorOf } from '../../shared/chance';
+import { errorOf, percentOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
 
 const harmWords = { danger: 'danger', damage: 'damage', nuisance: '' } as const;
-const worthShowing = { danger: 0.005, damage: 0.02, nuisance: 0.05 } as const;
 
 /** What gives, danger first, with the margin, one sentence why and what moves it. */
 export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
   const sorted = dangerFirst(result.limits, band);
-  const open = sorted.filter((item) =>
-    item.band ? item.band.probability >= worthShowing[item.limit.harm] : item.limit.gives || item.limit.mayGive,
-  );
+  const open = sorted.filter((item) => (item.band ? item.band.worthTelling : item.limit.gives || item.limit.mayGive));
   const maybe = open.length > 0;
   const shown = all ? sorted : open.length >= 3 ? open : [...open, ...sorted.filter((item) => !open.includes(item))].slice(0, 3);
   return (
@@ -79,9 +76,11 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
     <li className={limit.gives ? 'limit gives' : limit.mayGive ? 'limit may' : 'limit'}>
       <div className="limit-head">
         <span className="limit-title">{limit.title}</span>
-        <span className="limit-when">{whenOf({ ...limit, when: limit.when ?? (band && band.probability >= 0.5 ? band.when : null) })}</span>
-        <span className="limit-chance" title={band ? `of likely days; ${errorOf(band)} points by their number` : 'still counting'}>
-          {band ? chance(band) : '…'}
+        <span className="limit-when">
+          {whenOf({ ...limit, when: limit.when ?? (band && band.chance.share >= 0.5 ? band.when : null) })}
+        </span>
+        <span className="limit-chance" title={band ? `of likely days; ${errorOf(band.chance)} points by their number` : 'still counting'}>
+          {band ? percentOf(band.chance) : '…'}
         </span>
       </div>
       <div className="limit-bar" aria-hidden="true">

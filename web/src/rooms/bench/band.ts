@@ -1,20 +1,12 @@
 import type { BandResult, Limit, LimitBand, SessionSeries } from '../../api/client';
 import { lapLabel } from '../../charts/LapStory';
-import { percentOf } from '../../shared/chance';
-
-/** A chance as far as the number of members lets one say it. */
-export const chance = ({ probability, samplingError }: LimitBand): string =>
-  percentOf({ share: probability, upperBound: probability === 0 ? noneOf256 : probability + 1.2816 * samplingError });
-
-/** The upper bound of nine tenths where none of 256 gives. */
-const noneOf256 = 0.0064;
 
 const harms = { danger: 0, damage: 1, nuisance: 2 } as const;
 
 /** Limits with their bands: danger first, then damage, then nuisance; in each the likeliest first, equal ones in the order of the day. */
 export function dangerFirst(limits: Limit[], band: BandResult | undefined): { limit: Limit; band?: LimitBand }[] {
   const found = limits.map((limit, at) => ({ limit, band: band?.limits.find((item) => item.code === limit.code), at }));
-  const likely = (item: (typeof found)[number]) => Math.round((item.band?.probability ?? 0) * 200);
+  const likely = (item: (typeof found)[number]) => Math.round((item.band?.chance.share ?? 0) * 200);
   if (band) found.sort((a, b) => harms[a.limit.harm] - harms[b.limit.harm] || likely(b) - likely(a) || a.at - b.at);
   return found;
 }

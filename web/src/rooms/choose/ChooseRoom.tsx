@@ -7,7 +7,7 @@ import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
 import { draftOfPlan, fittedDraft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
-import { percentOf } from '../../shared/chance';
+import { errorOf, percentOf } from '../../shared/chance';
 import { ChanceBar } from '../../shared/ChanceBar';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
@@ -122,7 +122,8 @@ export default function ChooseRoom() {
           <div className="first-chances">
             <ChanceBar label="danger as it stands" chance={answer.fitted.danger} kind="danger" />
             <p className="first-damage">
-              <span>damage</span> <b>{percentOf(answer.fitted.damage)}</b>
+              <span>damage</span> <b>{percentOf(answer.fitted.damage)}</b>{' '}
+              <span className="chance-sure">{errorOf(answer.fitted.damage)}</span>
             </p>
           </div>
         </section>

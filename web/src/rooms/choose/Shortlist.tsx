@@ -41,14 +41,16 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
               <p className="setup-rest">{restOf(setup)}</p>
               <dl className="setup-figures">
                 <div>
-                  <dd className={setup.holds ? 'good' : setup.danger.share > 0.2 ? 'bad' : ''} title={errorOf(setup.danger)}>
-                    {percentOf(setup.danger)}
-                  </dd>
-                  <dt>danger</dt>
+                  <dd className={setup.holds ? 'good' : setup.danger.share > 0.2 ? 'bad' : ''}>{percentOf(setup.danger)}</dd>
+                  <dt>
+                    danger <span className="chance-sure">{errorOf(setup.danger)}</span>
+                  </dt>
                 </div>
                 <div>
-                  <dd title={errorOf(setup.damage)}>{percentOf(setup.damage)}</dd>
-                  <dt>damage</dt>
+                  <dd>{percentOf(setup.damage)}</dd>
+                  <dt>
+                    damage <span className="chance-sure">{errorOf(setup.damage)}</span>
+                  </dt>
                 </div>
                 <div>
                   <dd className={setup.street.extraMetres > 2 ? 'bad' : ''}>

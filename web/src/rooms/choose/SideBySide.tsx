@@ -1,6 +1,6 @@
 import type { Suggestion } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
-import { errorOf, percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { chanceOf, money, padsOf, restOf, signed } from './words';
 
 const hours = (lasts: number | null | undefined) => (lasts == null ? '–' : `${lasts.toFixed(1)} h`);
@@ -29,14 +29,14 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       : chanceOf(found);
   };
   const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
-  // Every limit that is not rare in at least one of them, in the order of its harm.
+  // Every limit that is worth telling in at least one of them, in the order of its harm.
   const told = fitted.limits.filter((one) =>
-    all.some((setup) => (setup.limits.find((item) => item.limit.code === one.limit.code)?.chance ?? 0) >= 0.02),
+    all.some((setup) => setup.limits.find((item) => item.limit.code === one.limit.code)?.worthTelling),
   );
   const rows: Row[] = [
     { label: 'Everything else', of: restOf },
-    { label: 'Danger on a day like this', of: (setup) => `${percentOf(setup.danger)} (${errorOf(setup.danger)})` },
-    { label: 'Damage', of: (setup) => `${percentOf(setup.damage)} (${errorOf(setup.damage)})` },
+    { label: 'Danger on a day like this', of: (setup) => withError(setup.danger) },
+    { label: 'Damage', of: (setup) => withError(setup.damage) },
     ...told.map((one) => ({ label: one.limit.title, of: (setup: Suggestion) => chance(setup, one.limit.code) })),
     { label: `First stop, ${show(5, 'C')}, ${show(50, 'km/h')}`, of: (setup) => metresOf(setup, 0) },
     { label: `First stop, ${show(5, 'C')}, ${show(100, 'km/h')}`, of: (setup) => metresOf(setup, 1) },

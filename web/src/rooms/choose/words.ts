@@ -30,13 +30,13 @@ export const signed = (value: number, digits = 1) => {
 };
 
 /** A limit's chance in words. */
-export const chanceOf = (limit: LimitChance) => percentOf({ share: limit.chance, upperBound: limit.upperBound });
+export const chanceOf = (limit: LimitChance) => percentOf(limit.chance);
 
 const quick = ['street-cold', 'front-pad-cold'];
 
 /** What gives first in a setup, danger before damage before nuisance, in a few words. */
 export function firstToGive(setup: Suggestion): string {
-  const first = setup.limits.find((limit) => !quick.includes(limit.limit.code) && limit.upperBound >= 0.01 && limit.chance >= 0.005);
+  const first = setup.limits.find((limit) => !quick.includes(limit.limit.code) && limit.worthTelling);
   return first ? `${first.limit.title.toLowerCase()}, ${chanceOf(first)}` : 'nothing gives';
 }
 

@@ -4,7 +4,7 @@ import { followProgress, type PredictionPlan } from '../../api/client';
 import { learn } from '../../api/log';
 import { Promises } from '../../charts/Promises';
 import { Taught } from '../../charts/Taught';
-import { percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
@@ -121,7 +121,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         <p className="note">
           8 in 10 was promised; {page.keptCount} of {told} came true. Bars are what was said, posts what paints allow.{' '}
           {page.promises
-            .map((one) => `On the evening before ${one.date}: danger ${percentOf(one.danger)}, damage ${percentOf(one.damage)}.`)
+            .map((one) => `On the evening before ${one.date}: danger ${withError(one.danger)}, damage ${withError(one.damage)}.`)
             .join(' ')}
         </p>
       </section>

@@ -6,7 +6,7 @@ import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonE
 import { SeasonChart } from '../../charts/SeasonChart';
 import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
-import { percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
 import { conversion, inUnits, parseNumber } from '../../units/units';
@@ -145,7 +145,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
               ))}
             </select>
             {chosen &&
-              `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}; it boils at one event of the year or more on ${percentOf(chosen.yearBoils)} of likely years.`}
+              `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}; it boils at one event of the year or more on ${withError(chosen.yearBoils)} of likely years.`}
           </p>
           <table className="facts season-table">
             <thead>
@@ -172,9 +172,9 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
                   <td>{band(day.vapourC, 'C')}</td>
                   <td>{band(day.demandC, 'C')}</td>
                   <td className={day.marginK < 0 ? 'bad' : ''}>{show(day.marginK, 'K')}</td>
-                  <td>{percentOf(day.boils)}</td>
-                  <td>{percentOf(day.danger)}</td>
-                  <td>{percentOf(day.damage)}</td>
+                  <td>{withError(day.boils)}</td>
+                  <td>{withError(day.danger)}</td>
+                  <td>{withError(day.damage)}</td>
                   <td>{answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–'}</td>
                   <td className="no-print">
                     <SureButton

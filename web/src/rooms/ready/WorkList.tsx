@@ -7,11 +7,22 @@ import { newId, today } from '../../plan/carKey';
 import { draftOfCar, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { HardStopList } from '../../shared/HardStopList';
-import { errorOf, percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
 
 const money = (price: number | null | undefined) => (price == null ? '' : price.toFixed(0));
+
+/** What the day comes to once the work is done. */
+const comesTo: Record<NonNullable<WorkOrder['then']>['outcome'], string> = {
+  settling: '',
+  stop: ' It must not be driven on.',
+  danger: ' That does not hold.',
+  damage: ' That ruins a part.',
+  due: ' It holds, but something is due by its age.',
+  fades: ' Nobody is hurt and nothing ruined, but pads fade on more days than not.',
+  holds: ' It holds.',
+};
 
 /** The step that the rotor-hand trainer checks. */
 export const handStep = 'rotor-hand';
@@ -77,9 +88,8 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
       </header>
       {order.then && (
         <p className="work-then">
-          On a day like the plan’s, with this done: danger <b>{percentOf(order.then.danger)}</b> ({errorOf(order.then.danger)}), damage{' '}
-          <b>{percentOf(order.then.damage)}</b>
-          {order.then.holds ? '. It holds.' : ''}
+          On a day like the plan’s, with this done: danger <b>{withError(order.then.danger)}</b>, damage{' '}
+          <b>{withError(order.then.damage)}</b>.{comesTo[order.then.outcome]}
         </p>
       )}
       <h3>To order</h3>
