@@ -9,6 +9,8 @@ namespace Rimrock.Core.Judgement;
 /// <param name="UpperBound">One-sided upper bound of nine tenths.</param>
 public sealed record Chance(double Share, double SamplingError, double UpperBound)
 {
+    private const double LeastError = 1e-9;
+
     /// <summary>What is told of it.</summary>
     public ToldChance Told => ToldChance.Of(this);
 
@@ -31,10 +33,12 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
 
         share = Math.Clamp(share, 0, 1);
         var error = MemberError.Of([.. gives.Select(give => give ? 1.0 : 0)], weights, balanced, drawnAlike);
-        var worth = error > 0 ? share * (1 - share) / (error * error) : 1 / weights.Sum(weight => weight * weight);
+
+        // Where all of them give, or none, what is left of the error is rounding.
+        var worth = error > LeastError && share * (1 - share) > LeastError ? share * (1 - share) / (error * error) : 1 / weights.Sum(weight => weight * weight);
         const double z = Thresholds.UpperBoundSigmas;
         var upper = (share + (z * z / (2 * worth)) + (z * Math.Sqrt((share * (1 - share) / worth) + (z * z / (4 * worth * worth))))) / (1 + (z * z / worth));
-        return new Chance(share, error, Math.Min(1, upper));
+        return new Chance(share, error, Math.Clamp(upper, share, 1));
     }
 
     /// <summary>Logarithm of the odds, the share floored at half a member.</summary>

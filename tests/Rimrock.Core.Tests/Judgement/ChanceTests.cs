@@ -81,6 +81,25 @@ public class ChanceTests
         Chance.Of(new bool[256], Equal(256), Population.Prior.Scores).SamplingError.ShouldBe(0);
     }
 
+    /// <summary>Weights add up to one within rounding only, however they were learnt.</summary>
+    [Fact]
+    public void All_and_none_of_unequal_members_are_told_as_figures()
+    {
+        var random = new Random(11);
+        for (var i = 0; i < 200; i++)
+        {
+            double[] raw = [.. Enumerable.Range(0, 320).Select(_ => Math.Exp(8 * random.NextDouble()))];
+            double[] weights = [.. raw.Select(weight => weight / raw.Sum())];
+            foreach (var gives in new[] { true, false })
+            {
+                var chance = Chance.Of([.. raw.Select(_ => gives)], weights, null);
+                double.IsFinite(chance.UpperBound).ShouldBeTrue();
+                chance.UpperBound.ShouldBeInRange(chance.Share, 1);
+                chance.Share.ShouldBe(gives ? 1 : 0, 1e-12);
+            }
+        }
+    }
+
     [Fact]
     public void Odds_are_floored_at_half_a_member() =>
         Chance.Of(new bool[256], Equal(256), null).LogOdds(256).ShouldBe(Math.Log(0.5 / 255.5), 1e-9);
