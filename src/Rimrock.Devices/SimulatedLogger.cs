@@ -34,7 +34,7 @@ public sealed class SimulatedLogger
         HiddenScores = [.. PriorFactor.All.Select(_ => Normal())];
         var infraredScale = 1 + (0.015 * Math.Clamp(Normal(), -2, 2));
         var frames = new List<LoggerFrame>();
-        var run = new DayRun(plan, [Population.CarOf(HiddenScores)], demands: false);
+        var run = new DayRun(plan, [PriorFactor.CarOf(HiddenScores)], demands: false);
         var due = 0.0;
         run.Stepped = step =>
         {

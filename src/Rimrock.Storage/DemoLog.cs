@@ -40,7 +40,7 @@ internal static class DemoLog
         foreach (var (ago, circuit, sessions, laps, airC, above, below) in Past)
         {
             var date = today.AddDays(-ago);
-            log.Save(Car, "session", $"demo-day-{ago}", date, new LogSession(date, sessions, laps, On(circuit, sessions, airC, ago), FrontPaint: new Thresholds(above, below), Pedal: PedalFeel.Firm, Signs: []), 0);
+            log.Save(Car, "session", $"demo-day-{ago}", date, new LogSession(date, sessions, laps, On(circuit, sessions, airC, ago), FrontPaint: new PaintEdges(above, below), Pedal: PedalFeel.Firm, Signs: []), 0);
         }
 
         foreach (var (ago, inner, outer, rear, rotor, laps) in Stands)

@@ -13,9 +13,6 @@ namespace Rimrock.Core.Heat;
 /// </summary>
 public sealed class WheelAir
 {
-    /// <summary>Share of the road wind that a face inside an open wheel feels (engineering judgement, +-0.2).</summary>
-    public const double WheelShelter = 0.7;
-
     /// <summary>
     /// What rotation (turning channels, swirl at the inlet) adds to heat transfer in the vanes over a straight channel at
     /// rest. Ours: set once so that a 7.5 kg vented ring of 320 mm behind a closed shield cools from 400 to 200 C with a

@@ -49,6 +49,9 @@ public enum WheelOpenness
 /// <param name="Wheel">How open the wheel is.</param>
 public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed, DuctAim Aim = DuctAim.Eye, double LengthM = 1, WheelOpenness Wheel = WheelOpenness.Usual)
 {
+    /// <summary>Share of the road wind that a face inside a usual wheel feels (engineering judgement, +-0.2).</summary>
+    public const double WheelShelter = 0.7;
+
     private const double ReferenceHoseMm = 76;
     private const double GainAtReference = 0.30;
     private const double ClosedShieldShare = 0.1;
@@ -98,7 +101,7 @@ public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed,
         WheelOpenness.Closed => 0.55,
         WheelOpenness.Open => 0.85,
         WheelOpenness.Bare => 1,
-        _ => WheelAir.WheelShelter,
+        _ => WheelShelter,
     };
 
     /// <summary>On the wheel-well air's warmth (engineering judgement): what cannot get out warms the rest.</summary>

@@ -20,7 +20,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     public static MemberDay Of(PredictionPlan plan, DayRun run, int lane, CarFactors car, IReadOnlyList<ColdStopResult> coldStops)
     {
         ArgumentNullException.ThrowIfNull(car);
-        return new MemberDay(plan, run, lane, car, Predictor.FluidOf(plan, car), coldStops);
+        return new MemberDay(plan, run, lane, car, FluidToday.Of(plan, car), coldStops);
     }
 
     /// <summary>Highest temperature of a part in a stretch, C.</summary>
@@ -125,7 +125,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var most = 0.0;
         foreach (var stop in Run.Stops)
         {
-            var asked = Predictor.StopTorqueNM(Plan, stop.Stop) / (TorquePerPascal(stop) * pressed * SpeedAndPressure.OfSpeed(stop.Stop.MeanKmh));
+            var asked = Plan.StopTorqueNM(stop.Stop) / (TorquePerPascal(stop) * pressed * SpeedAndPressure.OfSpeed(stop.Stop.MeanKmh));
             first ??= asked >= 1 ? stop : null;
             (hardest, most) = asked > most ? (stop, asked) : (hardest, most);
         }
@@ -135,7 +135,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
             return Reading.Never(capacity);
         }
 
-        var force = ColdStop.PedalFor(hydraulics, Predictor.StopTorqueNM(Plan, hardest.Stop), hardest.Stop.MeanKmh, TorquePerPascal(hardest));
+        var force = ColdStop.PedalFor(hydraulics, Plan.StopTorqueNM(hardest.Stop), hardest.Stop.MeanKmh, TorquePerPascal(hardest));
         return new Reading(force, capacity, capacity - force, first is not null, first is null ? null : MomentOf(Run.Phases[first.PhaseIndex], first.AtS));
     }
 

@@ -57,7 +57,7 @@ public enum Sign
 /// <summary>Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed.</summary>
 /// <param name="AboveC">Hottest threshold that was passed, C; null where none was.</param>
 /// <param name="BelowC">Coolest threshold that was not, C; null where all were.</param>
-public sealed record Thresholds(double? AboveC = null, double? BelowC = null);
+public sealed record PaintEdges(double? AboveC = null, double? BelowC = null);
 
 /// <summary>A day at the track as it was written down in the paddock.</summary>
 /// <param name="Date">The day.</param>
@@ -77,7 +77,7 @@ public sealed record Thresholds(double? AboveC = null, double? BelowC = null);
 /// <param name="PressureBar">Highest line pressure seen, bar; null without a gauge.</param>
 /// <param name="Note">Anything else.</param>
 public sealed record LogSession(
-    DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, Thresholds? FrontPaint = null, Thresholds? RearPaint = null, Thresholds? FrontSticker = null, Thresholds? RearSticker = null,
+    DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, PaintEdges? FrontPaint = null, PaintEdges? RearPaint = null, PaintEdges? FrontSticker = null, PaintEdges? RearSticker = null,
     PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null, double? ReadingMinutes = null,
     double? PressureBar = null, string? Note = null)
 {
@@ -98,7 +98,7 @@ public sealed record LogSession(
     public EvidenceDay? Evidence()
     {
         var seen = new List<Observation>();
-        void Interval(ObservationKind kind, bool rear, Thresholds? thresholds)
+        void Interval(ObservationKind kind, bool rear, PaintEdges? thresholds)
         {
             if (thresholds is { } known && (known.AboveC ?? known.BelowC) is not null)
             {

@@ -48,5 +48,5 @@ public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Ma
     }
 
     /// <summary>What a kit says when so many of its marks, from the coolest, are gone or turned.</summary>
-    public Thresholds After(int gone) => new(gone > 0 ? Marks[gone - 1].Celsius : null, gone < Marks.Count ? Marks[gone].Celsius : null);
+    public PaintEdges After(int gone) => new(gone > 0 ? Marks[gone - 1].Celsius : null, gone < Marks.Count ? Marks[gone].Celsius : null);
 }

@@ -20,7 +20,7 @@ public static partial class StopOrGo
             .Concat(OfCaliper("Front calipers", session.FrontSticker, plan)).Concat(OfCaliper("Rear calipers", session.RearSticker, plan)).Concat(OfReading(session));
     }
 
-    private static IEnumerable<Finding> OfRotor(string part, Thresholds? paint, Rotor rotor)
+    private static IEnumerable<Finding> OfRotor(string part, PaintEdges? paint, Rotor rotor)
     {
         if (paint is { AboveC: { } above })
         {
@@ -48,9 +48,9 @@ public static partial class StopOrGo
                 : null;
     }
 
-    private static IEnumerable<Finding> OfCaliper(string part, Thresholds? sticker, PredictionPlan plan)
+    private static IEnumerable<Finding> OfCaliper(string part, PaintEdges? sticker, PredictionPlan plan)
     {
-        var vapour = Predictor.FluidOf(plan).VapourC;
+        var vapour = FluidToday.Of(plan).VapourC;
         var limit = Math.Min(LimitTable.SealLimitC, vapour);
         if (sticker is { AboveC: { } above })
         {

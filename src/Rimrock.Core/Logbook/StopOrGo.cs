@@ -214,7 +214,7 @@ public static partial class StopOrGo
     {
         if (inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true })
         {
-            var fluid = Predictor.FluidOf(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
+            var fluid = FluidToday.Of(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
             yield return water >= WetPercent
                 ? new Finding("Fluid", Verdict.ChangeBefore, Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."), "From 3 % in the reservoir glycol fluid is changed.", Trade, "wet-reading")
                 : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade, "wet-reading");

@@ -18,9 +18,6 @@ public sealed record HardStop(string Code, string Sentence, bool Own = false);
 /// <summary>What is never ranked and always explained.</summary>
 public static class HardStops
 {
-    /// <summary>A caliper's bridge and its clearance need this much between rotor edge and wheel barrel, mm (common practice, +-5).</summary>
-    public const double BridgeMm = 32;
-
     private const double SameDiameterMm = 1;
 
     /// <summary>Why a pad may not be fitted against a rotor, or null.</summary>
@@ -98,9 +95,9 @@ public static class HardStops
             return new HardStop("rotor-worn", $"{rotor.Name} is below its service limit: it must be replaced.");
         }
 
-        if (plan.Car.WheelBarrelMm is { } barrel && rotor.OuterDiameterMm + (2 * BridgeMm) > barrel)
+        if (plan.Car.WheelBarrelMm is { } barrel && rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) > barrel)
         {
-            return new HardStop("rotor-clearance", Text($"{rotor.Name} with its caliper needs a wheel barrel of {rotor.OuterDiameterMm + (2 * BridgeMm):0} mm; yours has {barrel:0} mm."));
+            return new HardStop("rotor-clearance", Text($"{rotor.Name} with its caliper needs a wheel barrel of {rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm):0} mm; yours has {barrel:0} mm."));
         }
 
         if (rotor.OuterDiameterMm < plan.FrontRotor.OuterDiameterMm - SameDiameterMm)

@@ -106,7 +106,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         {
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
             var run = Run(on);
-            var fluid = Predictor.FluidOf(on);
+            var fluid = FluidToday.Of(on);
             var found = LimitFinder.FindWithBand(on, run, fluid, heat.Cold, (Middle, 1, 2));
             var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2)).Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort, [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),

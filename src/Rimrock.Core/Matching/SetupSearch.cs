@@ -278,7 +278,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         }
 
         var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
-        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct().Select(stop => Predictor.StopTorqueNM(plan, stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty().Max() / plan.Car.Hydraulics.EffectivePascal(bar);
+        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct().Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty().Max() / plan.Car.Hydraulics.EffectivePascal(bar);
     }
 
     /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>

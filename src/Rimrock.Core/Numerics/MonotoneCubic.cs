@@ -1,6 +1,3 @@
-using System.Globalization;
-using Rimrock.Core.Quantities;
-
 namespace Rimrock.Core.Numerics;
 
 /// <summary>
@@ -17,22 +14,21 @@ public sealed class MonotoneCubic
     /// <summary>Makes the curve through at least two points.</summary>
     /// <param name="x">Strictly rising abscissae.</param>
     /// <param name="y">Ordinates, as many.</param>
-    /// <exception cref="InputFaultException">Fewer than two points, unequal lengths, or abscissae that do not rise.</exception>
+    /// <exception cref="ArgumentException">Fewer than two points, unequal lengths, or abscissae that do not rise.</exception>
     public MonotoneCubic(IReadOnlyList<double> x, IReadOnlyList<double> y)
     {
         ArgumentNullException.ThrowIfNull(x);
         ArgumentNullException.ThrowIfNull(y);
         if (x.Count != y.Count || x.Count < 2)
         {
-            throw new InputFaultException([new InputFault("points", x.Count.ToString(CultureInfo.InvariantCulture), "2 or more", "A curve needs two or more points.")]);
+            throw new ArgumentException("A curve needs two or more points, and as many ordinates.", nameof(x));
         }
 
         for (var i = 1; i < x.Count; i++)
         {
             if (!(x[i] > x[i - 1]))
             {
-                throw new InputFaultException([new InputFault($"points[{i}]", x[i].ToString(CultureInfo.InvariantCulture),
-                    string.Create(CultureInfo.InvariantCulture, $"above {x[i - 1]}"), "Points must rise from left to right.")]);
+                throw new ArgumentException($"Point {i} does not rise.", nameof(x));
             }
         }
 

@@ -140,17 +140,11 @@ public sealed record PredictionPlan(
     /// <summary>The car with what it tows on the road.</summary>
     public Car RoadCar() => Drive().RoadCar();
 
-    /// <summary>Parts of a front wheel.</summary>
-    public WheelParts FrontWheel() => new(FrontRotor, Car.Front, FrontPad.FamilyOf(), FrontPadMm ?? Car.Front.PadNewMm, Air(FrontDuct), Car.TyreRadiusM,
-        FrontWrongSide, OutsideHeat is { Place: HeatedPlace.Caliper } ? OutsideHeat : null);
-
-    /// <summary>Parts of a rear wheel.</summary>
-    public WheelParts RearWheel() => new(RearRotor, Car.Rear, RearPad.FamilyOf(), RearPadMm ?? Car.Rear.PadNewMm, Air(RearDuct), Car.TyreRadiusM, RearWrongSide);
-
-    private WheelDuct Air(WheelDuct? duct)
+    /// <summary>Torque at all wheels that a stop takes, Nm.</summary>
+    public double StopTorqueNM(BrakeStop stop)
     {
-        var air = duct ?? new WheelDuct();
-        return Car.Kind == VehicleKind.Motorcycle ? air with { Wheel = WheelOpenness.Bare, Shield = Shield.Removed } : air;
+        ArgumentNullException.ThrowIfNull(stop);
+        return stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / (Speed.FromKmh(stop.MeanKmh) * stop.DurationS) * Car.TyreRadiusM;
     }
 
     private static void CheckPadLeft(double? left, AxleBrake brake, string field, List<InputFault> faults)

@@ -157,14 +157,6 @@ public sealed record PredictionResult(
     IReadOnlyList<Matching.HardStop> HardStops,
     IReadOnlyList<Matching.Due> Due);
 
-/// <summary>The fluid as it is today.</summary>
-/// <param name="WaterPercent">Water at the caliper, %.</param>
-/// <param name="BoilsC">Boiling point at sea level, C.</param>
-/// <param name="VapourC">Where vapour first shows, at the circuit's altitude, C.</param>
-/// <param name="DryC">Dry boiling point, C.</param>
-/// <param name="WetC">Wet boiling point, C.</param>
-public sealed record FluidToday(double WaterPercent, double BoilsC, double VapourC, double DryC, double WetC);
-
 /// <summary>One layer of the strata chart.</summary>
 /// <param name="Part">Which part.</param>
 /// <param name="Track">Demand on the track; null when the car never goes there.</param>

@@ -49,7 +49,7 @@ public static class Predictor
             ModelEnds.ThrowIfPassed(plan, road, Member);
         }
 
-        var fluid = FluidOf(plan);
+        var fluid = FluidToday.Of(plan);
         List<StopSummary> stops = [];
         List<SessionSeries> sessions = [];
         IReadOnlyList<StrataLayer> layers = [];
@@ -89,19 +89,6 @@ public static class Predictor
         }
     }
 
-    /// <summary>The fluid of a plan as it is today.</summary>
-    /// <param name="plan">The plan.</param>
-    /// <param name="member">Whose water, chemistry and vapour; null for the middle.</param>
-    public static FluidToday FluidOf(PredictionPlan plan, CarFactors? member = null)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        var car = member ?? CarFactors.Median;
-        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(car.WaterRate);
-        var boils = plan.Fluid.BoilingWith(water, car.BoilingDecay);
-        var vapour = VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius + (PriorSpread.VapourK * car.Capacities.Vapour);
-        return new FluidToday(water, boils.Celsius, vapour, plan.Fluid.DryC, plan.Fluid.WetC);
-    }
-
     private static LapSummary Summary(PredictionPlan plan, Day day, DayRun run)
     {
         var joules = BrakingWork.LapJoules(day.HotLap, plan.DrivenCar(), day.AirDensityKgM3);
@@ -134,7 +121,7 @@ public static class Predictor
             var phase = run.Phases[record.PhaseIndex].Phase;
             var stop = record.Stop;
             var meanKmh = stop.MeanKmh;
-            var torque = StopTorqueNM(plan, stop);
+            var torque = plan.StopTorqueNM(stop);
             double TorquePerPascal(int member) => (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
             var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
@@ -149,10 +136,6 @@ public static class Predictor
 
         return stops;
     }
-
-    /// <summary>Torque at all wheels that a stop takes, Nm.</summary>
-    internal static double StopTorqueNM(PredictionPlan plan, BrakeStop stop) =>
-        stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / (Speed.FromKmh(stop.MeanKmh) * stop.DurationS) * plan.Car.TyreRadiusM;
 
     private static List<SessionSeries> Sessions(DayRun run)
     {

@@ -20,7 +20,7 @@ internal static class MemberRuns
         Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount }, group =>
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
-            CarFactors[] cars = [.. mine.Select(place => Population.CarOf(scores[place[0]]))];
+            CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
             var run = new DayRun(plan, cars, demands: false, steps);
             foreach (var phase in phases)
             {

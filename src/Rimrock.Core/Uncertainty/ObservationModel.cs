@@ -83,7 +83,7 @@ public static class ObservationModel
     }
 
     private static double Over(PhaseRecord phase, PredictionPlan plan, int lane, CarFactors car, int offset) =>
-        phase.Peak[(int)BrakePart.FrontFluid + offset][lane] - Predictor.FluidOf(plan, car with { Capacities = MemberCapacities.Middle }).VapourC;
+        phase.Peak[(int)BrakePart.FrontFluid + offset][lane] - FluidToday.Of(plan, car with { Capacities = MemberCapacities.Middle }).VapourC;
 
     private static IEnumerable<PhaseRecord> Laps(Observation observation, DayRun run) =>
         run.Phases.Where(phase => phase.Phase.Kind is not PhaseKind.Parked && (observation.Session is null || phase.Phase.Session == observation.Session));

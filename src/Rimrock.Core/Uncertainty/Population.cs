@@ -38,7 +38,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
     public double EffectiveSize() => EffectiveSizeOf(Weights);
 
     /// <summary>The car of each member.</summary>
-    public CarFactors[] Cars() => [.. Scores.Select(CarOf)];
+    public CarFactors[] Cars() => [.. Scores.Select(PriorFactor.CarOf)];
 
     /// <summary>
     /// The same belief with members of one weight: each kept as often as its weight asks, by systematic resampling (Kitagawa,
@@ -69,19 +69,6 @@ public sealed record Population(double[][] Scores, double[] Weights)
         }
 
         return picked;
-    }
-
-    /// <summary>The car of a row of scores.</summary>
-    public static CarFactors CarOf(double[] scores)
-    {
-        ArgumentNullException.ThrowIfNull(scores);
-        var car = CarFactors.Median;
-        for (var i = 0; i < scores.Length; i++)
-        {
-            car = PriorFactor.All[i].Move(car, scores[i]);
-        }
-
-        return car;
     }
 
     /// <summary>Effective size of weights that need not sum to 1.</summary>

@@ -53,6 +53,19 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
     public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();
 
+    /// <summary>The car of a row of scores.</summary>
+    public static CarFactors CarOf(double[] scores)
+    {
+        ArgumentNullException.ThrowIfNull(scores);
+        var car = CarFactors.Median;
+        for (var i = 0; i < scores.Length; i++)
+        {
+            car = All[i].Move(car, scores[i]);
+        }
+
+        return car;
+    }
+
     private static string FaceSpread => Text($"+-{PriorSpread.IronFaceK} K on iron, +-{PriorSpread.CarbonFaceK} K on carbon, +-{PriorSpread.DrumK} K in a drum");
 
     private static PriorFactor Car(string code, string name, double factor, string measure, Func<CarFactors, double, CarFactors> move) =>

@@ -72,6 +72,9 @@ public sealed record AxleBrake(
     double RubbedPercent = AxleBrake.UsualRubbedPercent,
     int Discs = 2)
 {
+    /// <summary>A caliper's bridge and its clearance need this much between rotor edge and wheel barrel, mm (common practice, +-5).</summary>
+    public const double BridgeMm = 32;
+
     /// <summary>Rubbed share of the face where nobody looked, %.</summary>
     public const double UsualRubbedPercent = 80;
 

@@ -44,7 +44,7 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         var rear = car.Rear.OneSidePistonAreaM2();
         var (share, before) = (Share(other), Share(car));
         var ideal = BrakeBalance.IdealFrontShare(car.StaticFrontShare, HardG, car.CgHeightM, car.WheelbaseM);
-        bool? clears = car.WheelBarrelMm is { } barrel ? frontRotor.OuterDiameterMm + (2 * Matching.HardStops.BridgeMm) <= barrel : null;
+        bool? clears = car.WheelBarrelMm is { } barrel ? frontRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
         var notes = new List<string>
         {
             Math.Abs(area - 1) <= 0.1 ? "Piston area stays near the original: the pedal and the ABS know it."

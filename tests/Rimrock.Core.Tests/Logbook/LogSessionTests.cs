@@ -34,9 +34,9 @@ public class LogSessionTests
     {
         var kit = new PaintKit("paints", false, [new(430, "green", "#00aa00"), new(560, "orange", "#ff8800"), new(630, "red", "#cc0000")]);
         kit.Faults().ShouldBeEmpty();
-        kit.After(0).ShouldBe(new Thresholds(null, 430));
-        kit.After(2).ShouldBe(new Thresholds(560, 630));
-        kit.After(3).ShouldBe(new Thresholds(630, null));
+        kit.After(0).ShouldBe(new PaintEdges(null, 430));
+        kit.After(2).ShouldBe(new PaintEdges(560, 630));
+        kit.After(3).ShouldBe(new PaintEdges(630, null));
         (kit with { Marks = [new(560, "a", "#000000"), new(430, "b", "blue")] }).Faults().Select(fault => fault.Field).ShouldBe(["kit.marks[1].celsius", "kit.marks[1].colour"], ignoreOrder: true);
     }
 

@@ -102,18 +102,18 @@ public class StopOrGoTests
     [Fact]
     public void Heat_above_a_parts_limit_stops_or_holds_the_next_session()
     {
-        LogSession Seen(Thresholds? paint = null, Thresholds? sticker = null, double? reading = null) => new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
-        Day(Seen(new Thresholds(920, 1000)))[0].Verdict.ShouldBe(Verdict.StopNow);
-        Day(Seen(new Thresholds(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
-        Day(Seen(new Thresholds(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
-        Day(Seen(new Thresholds(560)))[0].Verdict.ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
-        Day(Seen(new Thresholds(BelowC: 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged, "a paint above the limit that stayed says nothing of the limit");
-        Day(Seen(new Thresholds(430, 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new Thresholds(143, 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new Thresholds(BelowC: 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new Thresholds(310)))[0].Verdict.ShouldBe(Verdict.StopNow);
-        Day(Seen(sticker: new Thresholds(210, 230)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
-        Day(Seen(sticker: new Thresholds(143, 160)))[0].Verdict.ShouldBe(Verdict.Fine);
+        LogSession Seen(PaintEdges? paint = null, PaintEdges? sticker = null, double? reading = null) => new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
+        Day(Seen(new PaintEdges(920, 1000)))[0].Verdict.ShouldBe(Verdict.StopNow);
+        Day(Seen(new PaintEdges(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(Seen(new PaintEdges(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
+        Day(Seen(new PaintEdges(560)))[0].Verdict.ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
+        Day(Seen(new PaintEdges(BelowC: 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged, "a paint above the limit that stayed says nothing of the limit");
+        Day(Seen(new PaintEdges(430, 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Seen(sticker: new PaintEdges(143, 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Seen(sticker: new PaintEdges(BelowC: 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
+        Day(Seen(sticker: new PaintEdges(310)))[0].Verdict.ShouldBe(Verdict.StopNow);
+        Day(Seen(sticker: new PaintEdges(210, 230)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+        Day(Seen(sticker: new PaintEdges(143, 160)))[0].Verdict.ShouldBe(Verdict.Fine);
         ((int)Day(Seen(reading: 880))[0].Verdict).ShouldBeGreaterThanOrEqualTo((int)Verdict.ChangeBefore);
         Day(Seen(reading: 310))[0].Verdict.ShouldBe(Verdict.Fine);
     }

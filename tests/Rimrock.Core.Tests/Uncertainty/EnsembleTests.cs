@@ -46,7 +46,7 @@ public class EnsembleTests
         var fluidBand = band.Limits.Single(limit => limit.Code == "front-fluid");
         for (var group = 0; group < 50; group++)
         {
-            var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => Population.CarOf(
+            var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => PriorFactor.CarOf(
                 [.. PriorFactor.All.Select(_ => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9)))]))]);
             foreach (var phase in day.Track)
             {

@@ -14,7 +14,7 @@ public class LearningTests
 
     private static (DayRun Run, CarFactors Car) Hidden(Random random)
     {
-        var car = Population.CarOf([.. PriorFactor.All.Select(_ => Normal(random))]);
+        var car = PriorFactor.CarOf([.. PriorFactor.All.Select(_ => Normal(random))]);
         var run = new DayRun(Plan, [car]);
         foreach (var phase in new Day(Plan).Track)
         {
@@ -55,7 +55,7 @@ public class LearningTests
         const int draws = 200;
         for (var draw = 0; draw < draws; draw++)
         {
-            var truth = new DayRun(day, [Population.CarOf([.. PriorFactor.All.Select(_ => Normal(random))])]);
+            var truth = new DayRun(day, [PriorFactor.CarOf([.. PriorFactor.All.Select(_ => Normal(random))])]);
             foreach (var phase in first)
             {
                 truth.Run(phase);
