@@ -1,7 +1,8 @@
 using BenchmarkDotNet.Attributes;
 using Dapper;
-using Rimrock.Core.Logbook;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
 using Rimrock.Storage;
 
 namespace Rimrock.Benchmarks;

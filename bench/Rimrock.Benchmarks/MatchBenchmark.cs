@@ -1,10 +1,9 @@
 using BenchmarkDotNet.Attributes;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

@@ -1,10 +1,11 @@
 using BenchmarkDotNet.Attributes;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Benchmarks;

@@ -1,8 +1,7 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Logbook;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Contract;
 

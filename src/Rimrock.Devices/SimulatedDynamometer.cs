@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
 
 namespace Rimrock.Devices;

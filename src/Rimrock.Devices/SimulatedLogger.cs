@@ -1,8 +1,7 @@
-using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Devices;
 

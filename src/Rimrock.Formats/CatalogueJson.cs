@@ -2,7 +2,6 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;

@@ -1,6 +1,7 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Formats;
 

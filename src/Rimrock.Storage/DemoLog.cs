@@ -1,8 +1,9 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Storage;
 

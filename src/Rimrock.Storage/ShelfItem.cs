@@ -2,8 +2,7 @@ using Rimrock.Contract;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Quantities;
+using Rimrock.Core.Preparation;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

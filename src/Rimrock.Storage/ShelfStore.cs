@@ -5,7 +5,6 @@ using Rimrock.Contract;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

@@ -1,9 +1,10 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

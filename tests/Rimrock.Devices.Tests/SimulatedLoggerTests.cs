@@ -1,9 +1,10 @@
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Devices.Tests;

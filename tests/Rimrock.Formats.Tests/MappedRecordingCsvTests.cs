@@ -1,4 +1,5 @@
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Formats;
 
 namespace Rimrock.Formats.Tests;

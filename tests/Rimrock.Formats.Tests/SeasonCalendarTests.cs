@@ -1,7 +1,7 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Vehicles;
 

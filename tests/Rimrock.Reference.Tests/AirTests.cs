@@ -1,5 +1,6 @@
 using Rimrock.Core.Heat;
 using Rimrock.Core.Materials;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Reference.Tests;
 

@@ -1,7 +1,7 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Materials;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Reference.Tests;

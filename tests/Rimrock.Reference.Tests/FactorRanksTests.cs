@@ -1,5 +1,7 @@
 using MathNet.Numerics.Statistics;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Reference.Tests;
 

@@ -1,6 +1,7 @@
 using MathNet.Numerics.Distributions;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Materials;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;

@@ -1,8 +1,8 @@
-using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
 
 namespace Rimrock.Scenario.Tests;

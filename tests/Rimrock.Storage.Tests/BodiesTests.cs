@@ -70,7 +70,7 @@ public sealed class BodiesTests : IDisposable
         }
 
         shelf.Read().Pads.Select(item => item.Id).ShouldBe(["good"]);
-        new LogStore(database).Read<Core.Logbook.LogSession>("car", "session").Items.ShouldBeEmpty();
+        new LogStore(database).Read<Core.Entries.LogSession>("car", "session").Items.ShouldBeEmpty();
         var aside = new SetAside(database);
         aside.Find().Select(row => row.Id).Order().ShouldBe(["broken", "cheese", "empty", "newer"]);
         aside.Find().Single(row => row.Id == "newer").Why.Single().Message.ShouldContain("newer Rimrock");

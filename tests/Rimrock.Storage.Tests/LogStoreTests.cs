@@ -1,5 +1,5 @@
 using Dapper;
-using Rimrock.Core.Logbook;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Preparation;
 
 namespace Rimrock.Storage.Tests;

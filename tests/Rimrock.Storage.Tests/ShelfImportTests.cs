@@ -1,5 +1,4 @@
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Friction;
 
 namespace Rimrock.Storage.Tests;
 

@@ -1,6 +1,8 @@
 using Dapper;
 using Rimrock.Contract;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Friction;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Storage.Tests;

@@ -15,7 +15,7 @@ public partial class HouseRulesTests
     [Fact]
     public void Core_reaches_for_no_file_net_json_or_database()
     {
-        var result = Types.InAssembly(typeof(Core.Prediction.Predictor).Assembly).ShouldNot().HaveDependencyOnAny(Outside).GetResult();
+        var result = Types.InAssembly(typeof(Core.Fitting.Predictor).Assembly).ShouldNot().HaveDependencyOnAny(Outside).GetResult();
         result.IsSuccessful.ShouldBeTrue(string.Join(", ", result.FailingTypeNames ?? []));
     }
 

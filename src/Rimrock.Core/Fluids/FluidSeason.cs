@@ -1,5 +1,6 @@
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
+using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fluids;
 

@@ -1,5 +1,4 @@
 using Rimrock.Core.Materials;
-using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Heat;
 

@@ -1,6 +1,6 @@
 using System.Runtime.CompilerServices;
-using Rimrock.Core.Materials;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Heat;
 

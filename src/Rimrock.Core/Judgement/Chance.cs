@@ -1,5 +1,4 @@
 using System.Runtime.CompilerServices;
-using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Judgement;
 

@@ -1,5 +1,5 @@
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Judgement;
 

@@ -1,5 +1,6 @@
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Judgement;
 

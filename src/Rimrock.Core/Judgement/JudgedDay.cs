@@ -1,7 +1,7 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Judgement;
 

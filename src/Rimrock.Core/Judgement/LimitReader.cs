@@ -1,6 +1,7 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Judgement;
 

@@ -13,7 +13,7 @@ public static class Thresholds
     public const double UpperBoundSigmas = Numerics.Spread.EdgeSigmas;
 
     /// <summary>No verdict is given by fewer members than this.</summary>
-    public const int MembersForAWord = Uncertainty.Population.Size;
+    public const int MembersForAWord = Beliefs.Population.Size;
 
     /// <summary>More members are run where the danger lies between this</summary>
     public const double SettleFrom = 0.005;

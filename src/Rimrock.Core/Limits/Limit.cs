@@ -1,4 +1,4 @@
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
 
 namespace Rimrock.Core.Limits;
 

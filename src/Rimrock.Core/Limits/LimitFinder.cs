@@ -1,4 +1,5 @@
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Limits;
 

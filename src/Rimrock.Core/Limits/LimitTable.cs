@@ -1,6 +1,7 @@
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Limits;
 
@@ -56,7 +57,7 @@ public static class LimitTable
         new(LimitCode.RearFluid, BrakePart.RearFluid, "C", Lever.Fluid | Lever.RearPad | Lever.Pistons | Lever.Driving, _ => Harm.Danger, day => day.Heat(BrakePart.RearFluid, day.Fluid.VapourC),
             (day, reading) => LimitWords.Fluid("Rear fluid boils", day, reading, BrakePart.RearFluid)),
         new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ => Harm.Danger, day => day.Line(day.Plan.OutsideHeat!), LimitWords.Line,
-            plan => plan.OutsideHeat is { Place: Core.Heat.HeatedPlace.Line }),
+            plan => plan.OutsideHeat is { Place: Core.Vehicles.HeatedPlace.Line }),
         new(LimitCode.PedalForce, BrakePart.FrontChart, "N", Lever.FrontPad | Lever.RearPad | Heat, _ => Harm.Danger, day => day.PedalForce(), LimitWords.PedalForce,
             plan => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle),
         new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontSeals, SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),

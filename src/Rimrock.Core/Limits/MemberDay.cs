@@ -1,8 +1,9 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Limits;
@@ -169,7 +170,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     }
 
     /// <summary>A line beside something hot against vapour.</summary>
-    public Reading Line(Heat.OutsideHeat source)
+    public Reading Line(Vehicles.OutsideHeat source)
     {
         ArgumentNullException.ThrowIfNull(source);
         var lineC = source.LineC(Plan.Weather.AmbientC + Core.Heat.WheelFactors.Median.WheelAirRiseK);

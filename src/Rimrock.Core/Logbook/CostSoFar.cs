@@ -1,4 +1,5 @@
-using Rimrock.Core.Matching;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Logbook;

@@ -1,6 +1,8 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Logbook;

@@ -1,9 +1,10 @@
 using System.Globalization;
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 

@@ -1,8 +1,10 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 

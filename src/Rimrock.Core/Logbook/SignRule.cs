@@ -1,3 +1,5 @@
+using Rimrock.Core.Entries;
+
 namespace Rimrock.Core.Logbook;
 
 /// <summary>What a sign that a driver ticks stands for. A sign without a row here is not judged, and says so.</summary>

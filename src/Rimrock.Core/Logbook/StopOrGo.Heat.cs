@@ -1,6 +1,8 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 

@@ -1,6 +1,8 @@
 using System.Globalization;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Rotors;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 
@@ -267,9 +269,9 @@ public static partial class StopOrGo
 
     internal static string NameOf(Corner corner) => corner switch
     {
-        Logbook.Corner.LeftFront => "Left front",
-        Logbook.Corner.RightFront => "Right front",
-        Logbook.Corner.LeftRear => "Left rear",
+        Entries.Corner.LeftFront => "Left front",
+        Entries.Corner.RightFront => "Right front",
+        Entries.Corner.LeftRear => "Left rear",
         _ => "Right rear",
     };
 

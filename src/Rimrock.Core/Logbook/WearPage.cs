@@ -1,7 +1,7 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

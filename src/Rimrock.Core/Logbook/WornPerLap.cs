@@ -1,6 +1,7 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 

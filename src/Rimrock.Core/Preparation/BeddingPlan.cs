@@ -1,8 +1,10 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Preparation;
 
@@ -65,7 +67,7 @@ public sealed record BeddingPlan(
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        InputFaultException.ThrowIfAny([.. Matching.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together", $"Nothing is bedded here. {stop.Sentence}"))]);
+        InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together", $"Nothing is bedded here. {stop.Sentence}"))]);
         var target = BeddingTarget.Of(plan.FrontPad, place);
         if (place == BeddingPlace.GentleStreet && !plan.FrontPad.FamilyOf().Street)
         {

@@ -1,15 +1,16 @@
 using System.Globalization;
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Matching;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Preparation;
 

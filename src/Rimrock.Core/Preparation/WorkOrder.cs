@@ -1,8 +1,7 @@
 using System.Globalization;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Judgement;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 

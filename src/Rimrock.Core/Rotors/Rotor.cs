@@ -1,4 +1,3 @@
-using Rimrock.Core.Materials;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Rotors;

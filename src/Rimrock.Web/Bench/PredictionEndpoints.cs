@@ -1,7 +1,8 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Bench;

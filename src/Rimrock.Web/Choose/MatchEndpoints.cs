@@ -1,7 +1,7 @@
-using Rimrock.Core.Heat;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;

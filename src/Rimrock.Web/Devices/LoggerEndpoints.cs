@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
 using System.Text;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Quantities;
 using Rimrock.Devices;
 using Rimrock.Web.Hosting;

@@ -4,8 +4,8 @@ using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
 using Rimrock.Contract;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Runs;
 using Rimrock.Storage;
 
 namespace Rimrock.Web.Hosting;

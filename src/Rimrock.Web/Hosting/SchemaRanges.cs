@@ -1,17 +1,16 @@
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Logbook;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Web.Hosting;

@@ -1,8 +1,8 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Web.Hosting;

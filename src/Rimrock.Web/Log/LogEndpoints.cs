@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using Rimrock.Contract;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;

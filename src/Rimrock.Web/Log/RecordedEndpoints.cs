@@ -1,6 +1,6 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Formats;
 using Rimrock.Web.Shelf;

@@ -1,9 +1,11 @@
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Devices;
 using Rimrock.Formats;
 using Rimrock.Storage;

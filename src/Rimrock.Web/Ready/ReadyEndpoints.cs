@@ -1,10 +1,10 @@
 using System.Text;
-using Rimrock.Core.Judgement;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Vehicles;
 using Rimrock.Formats;
 using Rimrock.Storage;
 using Rimrock.Web.Bench;

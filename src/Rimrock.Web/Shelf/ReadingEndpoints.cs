@@ -1,6 +1,6 @@
 using System.Text;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;

@@ -1,13 +1,12 @@
 using Rimrock.Contract;
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Heat;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
-using Rimrock.Core.Uncertainty;
 using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
 

@@ -1,5 +1,5 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Tests.Circuits;

@@ -1,5 +1,6 @@
 using CsCheck;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Heat;
 

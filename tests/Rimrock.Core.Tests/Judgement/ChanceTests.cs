@@ -1,7 +1,9 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Tests.Judgement;
 
@@ -130,7 +132,7 @@ public class ChanceTests
 
     private static double Along(double[] row, double[] along) => row.Zip(along, (z, a) => z * a).Sum();
 
-    private static Reading Read(double demand, double capacity) => new(demand, capacity, capacity - demand, demand >= capacity, demand >= capacity ? new Moment(1, Core.Prediction.PhaseKind.HotLap, 1, 0) : null);
+    private static Reading Read(double demand, double capacity) => new(demand, capacity, capacity - demand, demand >= capacity, demand >= capacity ? new Moment(1, Core.Driving.PhaseKind.HotLap, 1, 0) : null);
 
     private static JudgedDay Known(double[] along, double share)
     {

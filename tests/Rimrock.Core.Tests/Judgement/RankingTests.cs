@@ -1,8 +1,8 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
 
 namespace Rimrock.Core.Tests.Judgement;
 

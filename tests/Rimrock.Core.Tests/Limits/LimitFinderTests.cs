@@ -1,8 +1,7 @@
-using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Matching;
-using Rimrock.Core.Prediction;
 
 namespace Rimrock.Core.Tests.Limits;
 

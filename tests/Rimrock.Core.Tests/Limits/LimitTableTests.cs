@@ -1,6 +1,10 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
 using Rimrock.Core.Limits;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Limits;
 

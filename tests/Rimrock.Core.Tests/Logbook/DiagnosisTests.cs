@@ -1,5 +1,7 @@
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Tests.Logbook;

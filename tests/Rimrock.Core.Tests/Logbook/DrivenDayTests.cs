@@ -1,7 +1,8 @@
 using Rimrock.Core.Circuits;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Tests.Logbook;
 

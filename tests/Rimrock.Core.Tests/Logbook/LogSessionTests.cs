@@ -1,6 +1,8 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
-using Rimrock.Core.Uncertainty;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Tests.Logbook;
 

@@ -1,6 +1,6 @@
-using Rimrock.Core.Fluids;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 
 namespace Rimrock.Core.Tests.Logbook;
 

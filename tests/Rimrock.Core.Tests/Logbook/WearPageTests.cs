@@ -1,5 +1,8 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
 using Rimrock.Core.Logbook;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Tests.Logbook;

@@ -1,5 +1,5 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 

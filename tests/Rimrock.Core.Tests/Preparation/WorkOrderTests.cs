@@ -1,6 +1,6 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Prediction;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;

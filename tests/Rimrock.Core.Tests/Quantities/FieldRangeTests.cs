@@ -1,4 +1,4 @@
-using Rimrock.Core.Prediction;
+using Rimrock.Core.Driving;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Tests.Quantities;

@@ -1,5 +1,5 @@
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Matching;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Tests.Rotors;

@@ -1,0 +1,39 @@
+using System.Globalization;
+using Rimrock.Core.Numerics;
+
+namespace Rimrock.Core.Beliefs;
+
+/// <summary>What is believed after looking at the evidence.</summary>
+/// <param name="Belief">Members and weights; the prior where the evidence contradicts the model.</param>
+/// <param name="EffectiveMembers">How many equally weighted members stand behind the belief.</param>
+/// <param name="Rounds">How often members were drawn anew, 1 for never.</param>
+/// <param name="Contradicted">True where not even the best member explains what was seen.</param>
+/// <param name="Seen">Each observation with what was believed before and after.</param>
+/// <param name="EveningBefore">Front rotor's peak at its rim on each day, over the sessions that its observations ask about, as believed on the evening
+/// before: by the prior's members, weighted by what the days before had shown. No new members are drawn for such a look back.</param>
+/// <param name="EveningBeliefs">What was believed on each of these evenings.</param>
+public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen, IReadOnlyList<Spread> EveningBefore, IReadOnlyList<Population> EveningBeliefs)
+{
+    private const double Few = 25;
+
+    /// <summary>What stands behind it, in one or two sentences.</summary>
+    public string Statement()
+    {
+        if (Contradicted)
+        {
+            return "Nothing this car could be explains what was seen: either an observation is wrong or the model is. The band stays as it was before.";
+        }
+
+        var backed = string.Create(CultureInfo.InvariantCulture, $"What was seen is explained by about {EffectiveMembers:0} of {Population.Size} ways this car could be");
+        return EffectiveMembers < Few
+            ? $"{backed}: few, so take the band as a hint and look again."
+            : Rounds > 1 ? $"{backed}, after looking closer {(Rounds == 2 ? "once" : Rounds == 3 ? "twice" : $"{Rounds - 1} times")}." : $"{backed}.";
+    }
+}
+
+/// <summary>An observation beside what was believed of it, in its unit: C, mm, or for the pedal the fluid less its vapour point, K.</summary>
+/// <param name="Observation">What was seen.</param>
+/// <param name="Before">P10, P50, P90 before.</param>
+/// <param name="After">P10, P50, P90 after.</param>
+/// <param name="Unexplained">True where nothing believable comes near it.</param>
+public sealed record SeenAndBelieved(Observation Observation, Spread Before, Spread After, bool Unexplained);

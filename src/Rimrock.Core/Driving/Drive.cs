@@ -1,0 +1,30 @@
+using Rimrock.Core.Circuits;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Driving;
+
+/// <summary>What a laid-out day depends on, and nothing else: two plans with the same drive share a day, whatever brakes are fitted. The value itself is the key.</summary>
+/// <param name="Car">The car.</param>
+/// <param name="Circuit">Where it is driven.</param>
+/// <param name="Pace">Pace code.</param>
+/// <param name="Stint">The day's sessions.</param>
+/// <param name="Weather">The day's weather.</param>
+/// <param name="BatteryFull">True where a full battery takes no recuperation.</param>
+/// <param name="RoadDuty">What the car does away from the track.</param>
+/// <param name="TrailerKg">Trailer towed on the road, kg.</param>
+/// <param name="TrailerBraked">True where the trailer has brakes.</param>
+public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stint, Weather Weather, bool BatteryFull, string RoadDuty, double TrailerKg, bool TrailerBraked)
+{
+    /// <summary>Tyre grip of the day, g: the tyre's, less in rain.</summary>
+    public double GripG() => Tyre.Find(Car.Tyre).Grip * (Weather.Rain ? Tyre.WetFactor : 1);
+
+    /// <summary>The car as it is driven on the day: a full battery recuperates nothing.</summary>
+    public Car DrivenCar() => BatteryFull ? Car with { RegenerationMS2 = 0 } : Car;
+
+    /// <summary>The car with what it tows on the road.</summary>
+    public Car RoadCar()
+    {
+        var car = DrivenCar();
+        return car with { MassKg = car.MassKg + (TrailerKg * (TrailerBraked ? Driving.RoadDuty.BrakedTrailerShare : 1)) };
+    }
+}

@@ -1,0 +1,137 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Entries;
+
+/// <summary>A wheel of the car.</summary>
+public enum Corner
+{
+    /// <summary>Left front.</summary>
+    LeftFront,
+
+    /// <summary>Right front.</summary>
+    RightFront,
+
+    /// <summary>Left rear.</summary>
+    LeftRear,
+
+    /// <summary>Right rear.</summary>
+    RightRear,
+}
+
+/// <summary>How far a crack goes.</summary>
+public enum CrackReach
+{
+    /// <summary>No crack, or hairlines only.</summary>
+    None,
+
+    /// <summary>It reaches a hole.</summary>
+    Hole,
+
+    /// <summary>It reaches the end of a slot.</summary>
+    SlotEnd,
+
+    /// <summary>It reaches the edge.</summary>
+    Edge,
+}
+
+/// <summary>How the film looks.</summary>
+public enum Film
+{
+    /// <summary>Nobody looked.</summary>
+    Unsaid,
+
+    /// <summary>Even, grey to blue.</summary>
+    Even,
+
+    /// <summary>Patchy.</summary>
+    Patchy,
+
+    /// <summary>Spots.</summary>
+    Spots,
+
+    /// <summary>Deep blue or purple all over.</summary>
+    Overheated,
+}
+
+/// <summary>One corner on the stands; whatever was not measured is null.</summary>
+/// <param name="Corner">Which.</param>
+/// <param name="InnerMm">Inner pad, mm of friction material.</param>
+/// <param name="OuterMm">Outer pad, mm.</param>
+/// <param name="LeadingMm">Leading edge of the thinner pad, mm.</param>
+/// <param name="TrailingMm">Trailing edge of it, mm.</param>
+/// <param name="RotorMm">Rotor thickness, mm.</param>
+/// <param name="RotorKg">Rotor ring's mass, kg, for carbon.</param>
+/// <param name="CrackMm">Longest heat check, mm.</param>
+/// <param name="Reach">How far a crack goes.</param>
+/// <param name="Film">The film.</param>
+/// <param name="BootTorn">True where a dust boot is torn or burnt.</param>
+public sealed record CornerLook(
+    Corner Corner, double? InnerMm = null, double? OuterMm = null, double? LeadingMm = null, double? TrailingMm = null, double? RotorMm = null, double? RotorKg = null,
+    double? CrackMm = null, CrackReach Reach = CrackReach.None, Film Film = Film.Unsaid, bool BootTorn = false)
+{
+    /// <summary>True at the front.</summary>
+    public bool Front => Corner is Corner.LeftFront or Corner.RightFront;
+
+    /// <summary>The thinnest that was measured on the corner's pads, mm; null where none was.</summary>
+    public double? ThinnestMm() => new[] { InnerMm, OuterMm, LeadingMm, TrailingMm }.Min();
+}
+
+/// <summary>The car on stands between two events.</summary>
+/// <param name="Date">The day.</param>
+/// <param name="Corners">The corners that were looked at.</param>
+/// <param name="MoisturePercent">Water in the reservoir by a tester, %.</param>
+/// <param name="FluidLevelMm">Level below the upper mark, mm.</param>
+/// <param name="HotLapsSince">Hot laps since the pads were new or last measured; null where unknown.</param>
+/// <param name="Note">Anything else.</param>
+public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners, double? MoisturePercent = null, double? FluidLevelMm = null, int? HotLapsSince = null, string? Note = null)
+{
+    private static readonly FieldRange Pad = new("corner.innerMm", "Pad thickness", "mm", 0, 30);
+    private static readonly FieldRange Rotor = new("corner.rotorMm", "Rotor thickness", "mm", 4, 50);
+    private static readonly FieldRange Mass = new("corner.rotorKg", "Ring mass", "kg", 0.3, 30);
+    private static readonly FieldRange Crack = new("corner.crackMm", "Longest crack", "mm", 0, 120);
+    private static readonly FieldRange Moisture = new("inspection.moisturePercent", "Moisture reading", "%", 0, 7);
+    private static readonly FieldRange Level = new("inspection.fluidLevelMm", "Fluid level below the upper mark", "mm", 0, 80);
+    private static readonly FieldRange Laps = new("inspection.hotLapsSince", "Hot laps since", "", 0, 2000);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Pad, Rotor, Mass, Crack, Moisture, Level, Laps];
+
+    /// <summary>Lists what is wrong.</summary>
+    public IReadOnlyList<InputFault> Faults()
+    {
+        var faults = new List<InputFault>();
+        Days.Check(Date, "inspection.date", faults);
+        void Check(FieldRange range, double? value, string field)
+        {
+            if (value is { } known)
+            {
+                range.Check(known, faults, field);
+            }
+        }
+
+        if (Corners.Select(look => look.Corner).Distinct().Count() != Corners.Count)
+        {
+            faults.Add(new InputFault("inspection.corners", "a corner twice", "each corner once", "A corner stands in the inspection twice."));
+        }
+
+        for (var i = 0; i < Corners.Count; i++)
+        {
+            var look = Corners[i];
+            foreach (var (name, mm) in new[] { ("innerMm", look.InnerMm), ("outerMm", look.OuterMm), ("leadingMm", look.LeadingMm), ("trailingMm", look.TrailingMm) })
+            {
+                Check(Pad, mm, $"corners[{i}].{name}");
+            }
+
+            Check(Rotor, look.RotorMm, $"corners[{i}].rotorMm");
+            Check(Mass, look.RotorKg, $"corners[{i}].rotorKg");
+            Check(Crack, look.CrackMm, $"corners[{i}].crackMm");
+        }
+
+        Check(Moisture, MoisturePercent, "inspection.moisturePercent");
+        Check(Level, FluidLevelMm, "inspection.fluidLevelMm");
+        Check(Laps, HotLapsSince, "inspection.hotLapsSince");
+        Names.CheckNote(Note, "inspection.note", faults);
+
+        return faults;
+    }
+}

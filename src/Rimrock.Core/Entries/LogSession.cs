@@ -1,0 +1,163 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Entries;
+
+/// <summary>How the pedal felt.</summary>
+public enum PedalFeel
+{
+    /// <summary>Nobody said.</summary>
+    Unsaid,
+
+    /// <summary>Firm all day.</summary>
+    Firm,
+
+    /// <summary>Soft and long when hot.</summary>
+    SoftHot,
+
+    /// <summary>Sinks to the floor, or creeps under the foot.</summary>
+    Sinks,
+
+    /// <summary>Long at first, then fine.</summary>
+    LongThenFine,
+
+    /// <summary>Firm, and the car does not stop.</summary>
+    FirmNoStop,
+}
+
+/// <summary>What else a driver noticed; each has a name of the trade.</summary>
+public enum Sign
+{
+    /// <summary>A hot, sharp smell.</summary>
+    Smell,
+
+    /// <summary>Smoke.</summary>
+    Smoke,
+
+    /// <summary>Shaking under braking.</summary>
+    Judder,
+
+    /// <summary>Squeal.</summary>
+    Squeal,
+
+    /// <summary>Pulls to one side.</summary>
+    Pull,
+
+    /// <summary>Balance wanders front to rear.</summary>
+    BalanceWanders,
+
+    /// <summary>ABS comes in early.</summary>
+    AbsEarly,
+
+    /// <summary>Fluid outside where none belongs.</summary>
+    Leak,
+}
+
+/// <summary>Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed.</summary>
+/// <param name="AboveC">Hottest threshold that was passed, C; null where none was.</param>
+/// <param name="BelowC">Coolest threshold that was not, C; null where all were.</param>
+public sealed record PaintEdges(double? AboveC = null, double? BelowC = null);
+
+/// <summary>A day at the track as it was written down in the paddock.</summary>
+/// <param name="Date">The day.</param>
+/// <param name="Sessions">Sessions driven.</param>
+/// <param name="Laps">Hot laps of all sessions.</param>
+/// <param name="Plan">The plan as it stood that day, so that its prediction can be told again.</param>
+/// <param name="FrontPaint">Paints on a front rotor.</param>
+/// <param name="RearPaint">Paints on a rear rotor.</param>
+/// <param name="FrontSticker">Stickers on a front caliper.</param>
+/// <param name="RearSticker">Stickers on a rear caliper.</param>
+/// <param name="Pedal">How the pedal felt.</param>
+/// <param name="PedalLap">Lap of its session in which it went soft; null where unknown.</param>
+/// <param name="Signs">What else was noticed.</param>
+/// <param name="FluidLevelMm">Fluid level below the upper mark, mm; null where nobody looked.</param>
+/// <param name="ReadingC">Front rotor read in the paddock, C.</param>
+/// <param name="ReadingMinutes">Minutes after stopping.</param>
+/// <param name="PressureBar">Highest line pressure seen, bar; null without a gauge.</param>
+/// <param name="Note">Anything else.</param>
+public sealed record LogSession(
+    DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, PaintEdges? FrontPaint = null, PaintEdges? RearPaint = null, PaintEdges? FrontSticker = null, PaintEdges? RearSticker = null,
+    PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null, double? ReadingMinutes = null,
+    double? PressureBar = null, string? Note = null)
+{
+    private static readonly FieldRange SessionsRange = new("session.sessions", "Sessions", "", 1, 10);
+    private static readonly FieldRange LapsRange = new("session.laps", "Laps", "", 0, 400);
+    private static readonly FieldRange Level = new("session.fluidLevelMm", "Fluid level below the upper mark", "mm", 0, 80);
+    private static readonly FieldRange Pressure = new("session.pressureBar", "Line pressure", "bar", 0, 250);
+    private static readonly FieldRange Reading = new("session.readingC", "Rotor read in the paddock", "C", -20, 1000);
+    private static readonly FieldRange ReadingAt = new("session.readingMinutes", "Minutes after stopping", "min", 0, 60);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [SessionsRange, LapsRange, Level, Pressure, Reading, ReadingAt];
+
+    /// <summary>The plan of that day with as many sessions as were driven.</summary>
+    public PredictionPlan DrivenPlan() => Plan with { Stint = Plan.Stint with { Sessions = Sessions } };
+
+    /// <summary>What can be learnt from the day; null where nothing was seen that tells of heat.</summary>
+    public EvidenceDay? Evidence()
+    {
+        var seen = new List<Observation>();
+        void Interval(ObservationKind kind, bool rear, PaintEdges? thresholds)
+        {
+            if (thresholds is { } known && (known.AboveC ?? known.BelowC) is not null)
+            {
+                seen.Add(new Observation(kind, rear, AboveC: known.AboveC, BelowC: known.BelowC));
+            }
+        }
+
+        Interval(ObservationKind.RotorPaint, false, FrontPaint);
+        Interval(ObservationKind.RotorPaint, true, RearPaint);
+        Interval(ObservationKind.CaliperSticker, false, FrontSticker);
+        Interval(ObservationKind.CaliperSticker, true, RearSticker);
+        if (ReadingC is { } reading && ReadingMinutes is { } minutes)
+        {
+            seen.Add(new Observation(ObservationKind.RotorReading, Session: Sessions, Value: reading, MinutesAfterStop: minutes));
+        }
+
+        if (Pedal == PedalFeel.Firm)
+        {
+            seen.Add(new Observation(ObservationKind.PedalSoft, Lap: 0));
+        }
+        else if (Pedal == PedalFeel.SoftHot && PedalLap is { } lap)
+        {
+            seen.Add(new Observation(ObservationKind.PedalSoft, Lap: lap));
+        }
+
+        return seen.Count == 0 ? null : new EvidenceDay(DrivenPlan(), seen);
+    }
+
+    /// <summary>Lists what is wrong.</summary>
+    public IReadOnlyList<InputFault> Faults()
+    {
+        var faults = new List<InputFault>();
+        Days.Check(Date, "session.date", faults);
+        SessionsRange.Check(Sessions, faults);
+        LapsRange.Check(Laps, faults);
+        foreach (var (range, value) in new[] { (Level, FluidLevelMm), (Pressure, PressureBar), (Reading, ReadingC), (ReadingAt, ReadingMinutes) })
+        {
+            if (value is { } known)
+            {
+                range.Check(known, faults);
+            }
+        }
+
+        if (ReadingC is null != ReadingMinutes is null)
+        {
+            faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? "nothing" : "a time", "temperature and minutes together", "A reading needs its temperature and how long after stopping it was taken."));
+        }
+
+        Names.CheckNote(Note, "session.note", faults);
+
+        faults.AddRange(Plan.Faults());
+        if (faults.Count == 0 && Evidence() is { } evidence)
+        {
+            for (var i = 0; i < evidence.Observations.Count; i++)
+            {
+                evidence.Observations[i].Check($"session.seen[{i}]", evidence.Plan, faults);
+            }
+        }
+
+        return faults;
+    }
+}

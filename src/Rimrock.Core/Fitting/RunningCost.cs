@@ -1,0 +1,143 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>One thing that track hours cost.</summary>
+/// <param name="What">What.</param>
+/// <param name="PerHour">In the driver's currency for each track hour; null where its price is unknown.</param>
+/// <param name="LowPerHour">Lower edge of eight tenths.</param>
+/// <param name="HighPerHour">Upper edge.</param>
+/// <param name="Why">How it came about.</param>
+/// <param name="LastsHours">Track hours that one set or pair lasts; null for what does not wear.</param>
+public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why, double? LastsHours = null);
+
+/// <summary>What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought.</summary>
+/// <param name="Lines">For each track hour, by what.</param>
+/// <param name="PerHour">For each track hour; null where a price is unknown.</param>
+/// <param name="PerEvent">For each event.</param>
+/// <param name="PerSeason">For the season's events.</param>
+/// <param name="BuyNow">What has to be bought to fit it; null where a price of that is unknown.</param>
+/// <param name="Unknown">What has no price.</param>
+public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow, IReadOnlyList<string> Unknown)
+{
+    /// <summary>Fluid that one flush takes, l (common practice).</summary>
+    public const double FlushLitres = 1;
+
+    /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
+    public const double WriteOffYears = 5;
+
+    // Eight tenths of a log-normal distribution.
+    private static readonly double PadBand = Math.Pow(PriorSpread.Wear, Spread.EdgeSigmas);
+    private static readonly double RingBand = Math.Pow(PriorSpread.CrackLife, Spread.EdgeSigmas);
+
+    /// <summary>Usable volume of an axle's new pads, mm3.</summary>
+    public static double UsableMm3(AxleBrake axle)
+    {
+        ArgumentNullException.ThrowIfNull(axle);
+        return axle.Mm3PerMm() * Math.Max(0.1, axle.PadNewMm - axle.PadLimitMm);
+    }
+
+    /// <summary>Track hours of a season.</summary>
+    public static double SeasonHours(PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        return Math.Max(0.1, wishes.EventsAYear * EventHours(plan));
+    }
+
+    /// <summary>Track hours of an event.</summary>
+    public static double EventHours(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Stint.Sessions * plan.Stint.MinutesEach / 60;
+    }
+
+    /// <summary>Track hours that a ring lasts: until it is thin, too light where the maker weighs it, or cracked where it is iron.</summary>
+    /// <param name="rotor">The rotor.</param>
+    /// <param name="pad">The pad on it.</param>
+    /// <param name="discJPerHour">Braking energy of one disc, J/h.</param>
+    /// <param name="faceOverMeanK">Largest rise of the face over its section, K.</param>
+    public static double RingHours(Rotor rotor, Pad pad, double discJPerHour, double faceOverMeanK)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        ArgumentNullException.ThrowIfNull(pad);
+        // A session without braking wears nothing; so long as this no ring lasts.
+        const double longest = 1e4;
+        var thin = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, pad, discJPerHour);
+        var light = rotor.Finish?.MinRingMassKg is { } least ? Math.Max(0.01, rotor.MassKg() - least) / RingWear.WornKg(rotor, pad, discJPerHour) : longest;
+        var cracked = rotor.Material == RingMaterial.Iron ? CrackLife.Hours(rotor, faceOverMeanK) : longest;
+        return Math.Min(Math.Min(longest, thin), Math.Min(light, cracked));
+    }
+
+    /// <summary>Counts a setup's cost.</summary>
+    /// <param name="setup">The setup.</param>
+    /// <param name="plan">The plan with the setup fitted.</param>
+    /// <param name="wishes">Policy and events.</param>
+    /// <param name="wear">What a track hour does to the brakes.</param>
+    public static RunningCost Of(Setup setup, PredictionPlan plan, Wishes wishes, HourlyWear wear)
+    {
+        ArgumentNullException.ThrowIfNull(setup);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        ArgumentNullException.ThrowIfNull(wear);
+        var hours = SeasonHours(plan, wishes);
+        var rotor = setup.FrontRotor.Body;
+        var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK);
+        var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
+        var lines = new List<CostLine>
+        {
+            Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
+            Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
+            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")) with { LastsHours = Math.Round(ringHours, 1) },
+            Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
+        };
+        if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
+        {
+            Add("front rotor hats", 2 * (rotor.Price - ring));
+        }
+
+        if (setup.Duct is { } duct)
+        {
+            Add("ducts", duct.Body.Price);
+        }
+
+        if (setup.Lines is { } kit)
+        {
+            Add("lines", kit.Body.Price);
+        }
+
+        var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
+
+        void Add(string what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, "written off over five years"));
+    }
+
+    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
+    public static double? BuyNowOf(Setup setup)
+    {
+        ArgumentNullException.ThrowIfNull(setup);
+        static double? New(string id, double? price) => id == Setup.FittedId ? 0 : price;
+        var bottles = Math.Ceiling((FlushLitres - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
+        return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
+            + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
+            + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
+    }
+
+    private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
+    {
+        var setsPerHour = mm3PerHour / UsableMm3(axle);
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? FormattableString.Invariant($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear") with { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
+    }
+
+    private static CostLine Banded(string what, double? perHour, double factor, string why) =>
+        new(what, Tenth(perHour), Tenth(perHour / factor), Tenth(perHour * factor), why);
+
+    private static double? Tenth(double? value) => Rounded(value, 1);
+
+    private static double? Rounded(double? value, int digits) => value is { } known ? Math.Round(known, digits) : null;
+}

@@ -1,0 +1,90 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>Something that could be fitted.</summary>
+/// <typeparam name="T">What it is.</typeparam>
+/// <param name="Id">Its id on the shelf, or <see cref="Setup.FittedId"/>.</param>
+/// <param name="Body">The thing itself.</param>
+public sealed record Part<T>(string Id, T Body)
+    where T : class;
+
+/// <summary>Everything that is on offer.</summary>
+/// <param name="Pads">Pads, for either axle.</param>
+/// <param name="Rotors">Front rotors.</param>
+/// <param name="Ducts">Front ducts.</param>
+/// <param name="Fluids">Fluids.</param>
+/// <param name="Lines">Flexible lines.</param>
+public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rotor>> Rotors, IReadOnlyList<Part<DuctKit>> Ducts, IReadOnlyList<Part<BrakeFluid>> Fluids, IReadOnlyList<Part<LineKit>> Lines);
+
+/// <summary>One choice of everything that can be changed; null or <see cref="FittedId"/> keeps what is on the car.</summary>
+/// <param name="FrontPad">Front pads.</param>
+/// <param name="RearPad">Rear pads.</param>
+/// <param name="FrontRotor">Front rotors.</param>
+/// <param name="Duct">Front ducts; null for the car's own.</param>
+/// <param name="Fluid">Fluid.</param>
+/// <param name="Lines">Lines; null for the car's own.</param>
+public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines)
+{
+    /// <summary>Id of what is on the car now.</summary>
+    public const string FittedId = "fitted";
+
+    /// <summary>Id of what is on the car now, new: the same fluid out of a fresh bottle.</summary>
+    public const string FreshId = "fresh";
+
+    /// <summary>What is on the car now.</summary>
+    public static Setup Fitted(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return new Setup(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
+    }
+
+    /// <summary>
+    /// The same day with this fitted: new pads are new and bedded, new fluid is as old as the wishes' policy makes it by the last event, and what comes out of an opened bottle brings its months with it. The one owner of this
+    /// transformation: what is judged is what is fitted.
+    /// </summary>
+    public PredictionPlan On(PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        var lines = Lines?.Body.Kind ?? plan.Lines;
+        var state = plan.FluidState with { TightHoses = plan.FluidState.TightHoses || Lines is not null };
+        return plan with
+        {
+            FrontPad = FrontPad.Body,
+            RearPad = RearPad.Body,
+            FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : null,
+            RearPadMm = RearPad.Id == FittedId ? plan.RearPadMm : null,
+            Bedded = plan.Bedded || FrontPad.Id != FittedId,
+            FrontRotor = FrontRotor.Body,
+            FrontWrongSide = FrontRotor.Id == FittedId && plan.FrontWrongSide,
+            FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
+            Lines = lines,
+            Fluid = Fluid.Body,
+            FluidState = Fluid.Id == FittedId ? state : state with { AgeMonths = Math.Min(FluidState.AgeRange.Max, FluidSeason.OldestMonths(wishes.FreshFluidEachEvent) + (Fluid.Body.OpenedMonths ?? 0)), ReservoirWaterPercent = null },
+        };
+    }
+
+    /// <summary>Ids in the order front pad, rear pad, rotor, duct, fluid, lines.</summary>
+    public string Key() => string.Join('|', FrontPad.Id, RearPad.Id, FrontRotor.Id, Duct?.Id ?? FittedId, Fluid.Id, Lines?.Id ?? FittedId);
+
+    /// <summary>The setup of a key, or null where it names what is not on offer.</summary>
+    public static Setup? OfKey(string key, PredictionPlan plan, Offer offer)
+    {
+        ArgumentNullException.ThrowIfNull(key);
+        ArgumentNullException.ThrowIfNull(offer);
+        var fitted = Fitted(plan);
+        return key.Split('|') is [var front, var rear, var rotor, var duct, var fluid, var lines]
+            && Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
+            && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
+            && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
+            ? new Setup(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled, offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
+
+        static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
+            where T : class => id == FittedId ? kept : on.FirstOrDefault(part => part.Id == id);
+    }
+}

@@ -1,0 +1,220 @@
+using System.Collections.Concurrent;
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>A setup with what its day is in the middle of the band, before its chances are counted.</summary>
+/// <param name="Setup">The setup.</param>
+/// <param name="On">The plan with it fitted: what is judged, and what "fit this" puts on the car.</param>
+/// <param name="Scaled">What it is weighed by in the driver's scales, with reckoned prices; its nuisance is not counted yet.</param>
+/// <param name="Bare">All that is shown but the chances; made when it is first asked for.</param>
+internal sealed record DrawnSetup(Setup Setup, PredictionPlan On, Objectives Scaled, Lazy<Suggestion> Bare)
+{
+    /// <summary>Its key.</summary>
+    public string Key { get; } = Setup.Key();
+}
+
+/// <summary>A setup's day, judged, and the year's events with its fluid as it ages.</summary>
+/// <param name="Day">The day.</param>
+/// <param name="Events">The events; empty where they were not asked for.</param>
+internal sealed record CountedSetup(JudgedDay Day, IReadOnlyList<JudgedDay> Events);
+
+/// <summary>A setup with all that it is ranked by.</summary>
+/// <param name="Told">What is told of it.</param>
+/// <param name="Day">Its day.</param>
+/// <param name="Scaled">What it is weighed by in the driver's scales.</param>
+internal sealed record Weighed(Suggestion Told, JudgedDay Day, Objectives Scaled);
+
+/// <summary>Looks at setups closely: the whole day with each in the middle and at two edges, then every limit's chance by the one judgement.</summary>
+internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Day day, Population belief)
+{
+    private const int Middle = 0;
+    private static readonly Chance Unknown = new(0, 0, 1);
+    private static readonly CarFactors[] Members = [CarFactors.Corners[0], CarFactors.Corners[1], CarFactors.Corners[2]];
+    private readonly double equalShare = SetupSearch.EqualPadShare(plan);
+    private readonly (PredictionPlan Plan, Offer Offer) reckoned = ReckonedPrices.Of(plan, offer);
+
+    private readonly ConcurrentDictionary<(string Front, string Rear, string Rotor, string? Duct), Heated?> heated = new();
+
+    /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
+    public DrawnSetup? Known(Setup setup)
+    {
+        var on = setup.On(plan, wishes);
+        return heated.GetOrAdd((setup.FrontPad.Id, setup.RearPad.Id, setup.FrontRotor.Id, setup.Duct?.Id), _ => Heat(on)) is { } heat ? Draw(setup, on, heat) : null;
+    }
+
+    /// <summary>Draws a setup's day.</summary>
+    /// <exception cref="BeyondModelException">It leads out of the model's range.</exception>
+    public DrawnSetup Draw(Setup setup)
+    {
+        var on = setup.On(plan, wishes);
+        if (Known(setup) is { } drawn)
+        {
+            return drawn;
+        }
+
+        ModelEnds.ThrowIfPassed(on, Run(on), Middle);
+        throw new InvalidOperationException("Out of the model's range, and yet not.");
+    }
+
+    private DayRun Run(PredictionPlan on)
+    {
+        var run = new DayRun(on, Members, demands: true);
+        foreach (var phase in day.Track)
+        {
+            run.Run(phase);
+        }
+
+        return run;
+    }
+
+    /// <summary>What of a setup's day no fluid and no hose moves; null where it leads out of the model's range.</summary>
+    private Heated? Heat(PredictionPlan on)
+    {
+        var run = Run(on);
+        try
+        {
+            ModelEnds.ThrowIfPassed(on, run, Middle);
+        }
+        catch (BeyondModelException)
+        {
+            return null;
+        }
+
+        var pedal = ColdStop.EverydayPedalN(on);
+        ColdStopResult[] cold = [ColdStop.Compare(on, 50, 5, pedal), ColdStop.Compare(on, 100, 5, pedal), ColdStop.Compare(on, 100, 5, LegForce.PanicN)];
+        var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
+        var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
+        var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
+        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100), over,
+            new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours, run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
+    }
+
+    private DrawnSetup Draw(Setup setup, PredictionPlan on, Heated heat)
+    {
+        var effort = Effort.Hours(setup, plan.FrontRotor);
+        var cost = RunningCost.Of(Setup.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear);
+        var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort, Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
+        return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
+        {
+            // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
+            var run = Run(on);
+            var fluid = FluidToday.Of(on);
+            var found = LimitFinder.FindWithBand(on, run, fluid, heat.Cold, (Middle, 1, 2));
+            var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2)).Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
+            return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort, [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
+                RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run), Math.Round(CrackLife.Index(on.FrontRotor, heat.OverMeanK), 2),
+                Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1), new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
+        }));
+    }
+
+    private sealed record Heated(ColdStopResult[] Cold, StreetManners Street, double OverMeanK, HourlyWear Wear, double Share);
+
+    /// <summary>Counts the chances of setups: those whose heat is the same by one set of runs, and the year's events with them where it is no sketch.</summary>
+    /// <param name="drawn">The setups.</param>
+    /// <param name="sketch">True for 64 members, else all.</param>
+    /// <param name="told">Told after each set of runs how many setups are done.</param>
+    /// <param name="cancel">Stops between stretches.</param>
+    public Dictionary<string, CountedSetup> Judged(IReadOnlyList<DrawnSetup> drawn, bool sketch, Action<int>? told, CancellationToken cancel)
+    {
+        var by = sketch ? belief.Sketched() : belief;
+        var judged = new Dictionary<string, CountedSetup>(StringComparer.Ordinal);
+        foreach (var group in Alike(drawn))
+        {
+            try
+            {
+                var events = group.Select(one => sketch ? [] : Events(one)).ToList();
+                var days = Judge.Sharing([.. group.Select(one => one.On), .. events.SelectMany(each => each)], by, day, cancel);
+                var at = group.Count;
+                for (var i = 0; i < group.Count; at += events[i].Length, i++)
+                {
+                    judged[group[i].Key] = new CountedSetup(days[i], [.. days.Skip(at).Take(events[i].Length).Select(one => one.Slim())]);
+                }
+            }
+            catch (BeyondModelException)
+            {
+                // More than half of its members lead out of the model: nothing can be said of it, and it is not offered.
+            }
+
+            told?.Invoke(judged.Count);
+        }
+
+        return judged;
+    }
+
+    /// <summary>The same by further members where its danger is small.</summary>
+    public CountedSetup Settled(CountedSetup counted, CancellationToken cancel) => counted with { Day = Judge.Settled(counted.Day, day, cancel).Slim() };
+
+    /// <summary>A drawn setup with its chances; reasons are against the fitted one where it is given.</summary>
+    public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
+    {
+        var judged = counted.Day;
+        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, Thresholds.IsWorthTelling(chance, limit.Limit.Harm)) : limit)
+            .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
+        var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
+        told = counted.Events.Count == 0 ? told : told with
+        {
+            Season = [.. told.Season.Zip(counted.Events, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
+            YearDanger = JudgedDay.AnyDay(counted.Events, Harm.Danger),
+        };
+        return told with { Reasons = fitted is null ? [] : Reasons.Of(fitted, told, drawn.On) };
+    }
+
+    private static PredictionPlan[] Events(DrawnSetup drawn) => [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];
+
+    /// <summary>The driver's scales of a judged setup.</summary>
+    public double Scales(DrawnSetup drawn, JudgedDay judged) => Scaled(drawn, judged).Scales(wishes);
+
+    /// <summary>What a judged setup is weighed by in them.</summary>
+    public static Objectives Scaled(DrawnSetup drawn, JudgedDay judged) =>
+        drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) };
+
+    private static FluidState StateAt(DrawnSetup drawn, FluidDay then) => drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };
+
+    /// <summary>Setups that differ in fluid and hoses alone.</summary>
+    private static IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
+        drawn.GroupBy(one => (one.Setup.FrontPad.Id, one.Setup.RearPad.Id, one.Setup.FrontRotor.Id, one.Setup.Duct?.Id)).Select(group => group.ToList());
+
+    private static double ShareOf(PredictionPlan on, DayRun run)
+    {
+        var perPascal = ColdStop.TorquePerPascal(on);
+        double Mean(Func<StopRecord, double> of) => run.Stops.Count == 0 ? 0.4 : run.Stops.Average(of);
+        return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, on.Car.Front.DiscMu(Mean(stop => stop.FrontMu[Middle])), on.Car.Rear.DiscMu(Mean(stop => stop.RearMu[Middle])));
+    }
+
+    private static EnergyShares Energy(PredictionPlan on, DayRun run)
+    {
+        var sum = new EnergyHistogram();
+        foreach (var phase in run.Phases)
+        {
+            sum.Add(phase.FrontEnergy);
+        }
+
+        var band = Friction.PadTables.Of(on.FrontPad).Band;
+        var above = sum.ShareAbove(band.ToC, Middle);
+        var below = 1 - sum.ShareAbove(band.FromC, Middle);
+        var mus = run.Stops.Select(stop => stop.FrontMu[Middle]).ToList();
+        var mean = mus.Count == 0 ? 0 : mus.Average();
+        var spread = mus.Count == 0 ? 0 : Math.Sqrt(mus.Average(mu => (mu - mean) * (mu - mean)));
+        return new EnergyShares(Math.Round(1 - above - below, 3), Math.Round(below, 3), Math.Round(above, 3), Math.Round(mean, 3), Math.Round(spread, 3));
+    }
+
+    private List<EventDay> Season(Setup setup, PredictionPlan on, DayRun run)
+    {
+        double Peak(int member) => run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
+        var demand = new Spread(Math.Round(Math.Min(Peak(1), Peak(2)), 1), Math.Round(Peak(Middle), 1), Math.Round(Math.Max(Peak(1), Peak(2)), 1));
+
+        // Fluid that stays in starts the season as old as it is; new fluid starts it new, or as old as its opened bottle.
+        var atStart = setup.Fluid.Id == Setup.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
+        var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Setup.FittedId;
+        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM).Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
+    }
+}

@@ -1,0 +1,136 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Judgement;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>The way from what is fitted to a setup.</summary>
+/// <param name="Steps">Its steps.</param>
+/// <param name="End">Why it does not end there; null where it does.</param>
+internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, string? End);
+
+/// <summary>
+/// Walks from what is fitted to the first row, the change first that takes most danger, then most damage, away for its money and work; near the best the trade's order decides: fluid, pads, rotors, air (common
+/// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
+/// </summary>
+internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup> count)
+{
+    private const double HourWorth = 20;
+    private const double NearBestGain = 0.6;
+
+    public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
+    {
+        var steps = new List<SpendStep>();
+        var (now, state, judged) = (fitted.Setup, asItStands, of(fitted).Day);
+        var changes = Changes(now, target.Setup).ToList();
+        var together = new List<string>();
+        var from = now;
+        while (changes.Count > 0)
+        {
+            var next = Next(changes, from, judged);
+            changes.Remove(next);
+            from = next.Apply(from);
+            together.Add(next.What);
+            if (After(from, target) is not { } after)
+            {
+                continue;
+            }
+
+            var counted = of(after);
+            var then = counted.Day;
+            if (Raises(judged, then))
+            {
+                continue;
+            }
+
+            var told = SetupJudge.Told(after, counted, asItStands);
+            steps.Add(new SpendStep(string.Join(", and ", together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage, told.Damage));
+            (now, state, judged) = (from, told, then);
+            together.Clear();
+        }
+
+        return new WalkedSteps(steps, now.Key() == target.Key ? null : EndOf(steps.Count == 0, judged, of(target).Day));
+    }
+
+    /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
+    private static string EndOf(bool none, JudgedDay here, JudgedDay there)
+    {
+        var head = none ? "No step is told:" : "The steps end before the first row:";
+        var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
+            ? $"brings damage from {Told.Percent(here.Damage)} to {Told.Percent(there.Damage)}" : "suits better what you asked for";
+        return $"{head} the first row {gain}, but its danger is {Told.Percent(there.Danger)} against {Told.Percent(here.Danger)} here, and no step raises the danger.";
+    }
+
+    /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
+    private static bool Raises(JudgedDay before, JudgedDay after) => after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
+
+    private (string What, Func<Setup, Setup> Apply) Next(List<(string What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
+    {
+        if (changes.Count == 1)
+        {
+            return changes[0];
+        }
+
+        double Outlay(Setup setup) => (RunningCost.BuyNowOf(setup) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        var gains = changes.Select(change =>
+        {
+            var after = After(change.Apply(now), null);
+            return after is null ? double.NegativeInfinity : (Safer(before, of(after).Day) + 1e-9) / (1 + Math.Max(0, Outlay(after.Setup) - Outlay(now)));
+        }).ToList();
+        return changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
+    }
+
+    /// <summary>Danger taken away, and a little for damage: what holds, as a logarithm, so that a change's gain is its own whatever else still gives.</summary>
+    private static double Safer(JudgedDay before, JudgedDay after)
+    {
+        static double Held(Chance chance) => Math.Log(Math.Max(1e-3, 1 - chance.Share));
+        return Held(after.Danger) - Held(before.Danger) + (0.3 * (Held(after.Damage) - Held(before.Damage)));
+    }
+
+    private DrawnSetup? After(Setup setup, DrawnSetup? target)
+    {
+        var drawn = target?.Key == setup.Key() ? target : judge.Known(setup);
+        if (drawn is not null)
+        {
+            count(drawn);
+        }
+
+        return drawn;
+    }
+
+    private static IEnumerable<(string What, Func<Setup, Setup> Apply)> Changes(Setup from, Setup to)
+    {
+        if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
+        {
+            var flush = to.Fluid.Id == Setup.FittedId ? "bleed" : to.Fluid.Id == Setup.FreshId ? $"flush with fresh {to.Fluid.Body.Name}" : $"flush with {to.Fluid.Body.Name}";
+            yield return (to.Lines is { } lines ? $"{flush}, with {lines.Body.Name}" : flush, setup => setup with { Fluid = to.Fluid, Lines = to.Lines });
+        }
+
+        if (to.FrontPad.Id != from.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
+        {
+            yield return ($"{to.FrontPad.Body.Name} front and rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+        }
+        else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
+        {
+            // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
+            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+        }
+        else if (to.FrontPad.Id != from.FrontPad.Id)
+        {
+            yield return ($"{to.FrontPad.Body.Name} in front", setup => setup with { FrontPad = to.FrontPad });
+        }
+        else if (to.RearPad.Id != from.RearPad.Id)
+        {
+            yield return ($"{to.RearPad.Body.Name} at the rear", setup => setup with { RearPad = to.RearPad });
+        }
+
+        if (to.FrontRotor.Id != from.FrontRotor.Id)
+        {
+            yield return ($"{to.FrontRotor.Body.Name} in front", setup => setup with { FrontRotor = to.FrontRotor });
+        }
+
+        if (to.Duct is { } duct && duct.Id != from.Duct?.Id)
+        {
+            yield return (duct.Body.Name, setup => setup with { Duct = duct });
+        }
+    }
+}

@@ -1,8 +1,0 @@
-using Rimrock.Core.Prediction;
-
-namespace Rimrock.Core.Logbook;
-
-/// <summary>An inspection with the plan that its limits come from, as the log keeps it.</summary>
-/// <param name="Inspection">The inspection.</param>
-/// <param name="Plan">The plan.</param>
-public sealed record InspectionNote(Inspection Inspection, PredictionPlan Plan);

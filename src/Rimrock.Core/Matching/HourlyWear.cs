@@ -1,8 +1,0 @@
-namespace Rimrock.Core.Matching;
-
-/// <summary>What a track hour does to the brakes, as far as their cost needs it.</summary>
-/// <param name="FrontPadMm3">Front pad volume worn if every pad wore as the worst, mm3/h.</param>
-/// <param name="RearPadMm3">The same at the rear, mm3/h.</param>
-/// <param name="FrontDiscJ">Braking energy of one front disc, J/h.</param>
-/// <param name="FaceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
-public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK);

@@ -1,0 +1,323 @@
+using System.Collections.Immutable;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Runs;
+
+/// <summary>A step that a run has just made.</summary>
+/// <param name="EndS">Its end in the day, s.</param>
+/// <param name="SpeedMS">Mean speed, m/s.</param>
+/// <param name="BrakeG">Deceleration by the friction brakes, g.</param>
+/// <param name="Braking">True on the brakes.</param>
+public readonly record struct DayStep(double EndS, double SpeedMS, double BrakeG, bool Braking);
+
+/// <summary>
+/// Runs up to eight members of a car through a day: each step divides the braking energy between the axles by the hydraulics
+/// at the friction of the moment, within what adhesion and electronics allow, heats both axles and records.
+/// </summary>
+public sealed class DayRun
+{
+    private const double SampleS = 2;
+    private const double CoolingSampleS = 10;
+    private readonly PredictionPlan plan;
+    private readonly AxleRun front;
+    private readonly AxleRun rear;
+    private readonly double frontTorquePerPascal;
+    private readonly double rearTorquePerPascal;
+    private readonly double gripG;
+    private readonly Lane shareShift;
+    private readonly Lane energyFactor;
+    private readonly Lane[] now = new Lane[PhaseRecord.Parts];
+    private readonly double[] ends;
+    private readonly List<Lane> samples = [];
+    private readonly List<double> sampleTimes = [];
+    private readonly bool demands;
+    private readonly int count;
+    private readonly Car car;
+    private readonly Lane busySide;
+    private double clockS;
+
+    /// <summary>Puts the car at the gate, cold.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="members">One to eight members.</param>
+    /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
+    /// <param name="steps">About how many steps will be run, where that is known: room is made for them at once.</param>
+    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(members);
+        this.plan = plan;
+        this.demands = demands;
+        count = members.Count;
+        samples.EnsureCapacity(steps * Sampled.Length);
+        sampleTimes.EnsureCapacity(steps);
+        (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) = (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
+        car = plan.DrivenCar();
+        var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
+        Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
+        FrontParts = plan.FrontWheel();
+        RearParts = plan.RearWheel();
+        var asymmetry = SideLoad.Asymmetry(plan.Circuit);
+        WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
+        busySide = Each(m => m.QuietSide ? 0 : 1);
+        front = new AxleRun(FrontParts, plan.FrontPad, fronts, (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
+        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
+        frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
+        rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
+        gripG = plan.Drive().GripG();
+        ends = ModelEnds.EndsOf(plan);
+        shareShift = Each(m => m.FrontShareShift);
+        energyFactor = Each(m => m.Energy);
+    }
+
+    /// <summary>False to keep temperatures beyond the model's ends, for checks of the model itself.</summary>
+    internal bool Guarded { get; init; } = true;
+
+    /// <summary>The front wheel's parts.</summary>
+    public WheelParts FrontParts { get; }
+
+    /// <summary>The rear wheel's parts.</summary>
+    public WheelParts RearParts { get; }
+
+    /// <summary>The front axle.</summary>
+    public AxleRun Front => front;
+
+    /// <summary>The rear axle.</summary>
+    public AxleRun Rear => rear;
+
+    /// <summary>Records of the stretches, in order.</summary>
+    public List<PhaseRecord> Phases { get; } = [];
+
+    /// <summary>Records of the stops, in order.</summary>
+    public List<StopRecord> Stops { get; } = [];
+
+    /// <summary>Time spent at each temperature while driving and parked, front fluid.</summary>
+    public EnergyHistogram FrontFluidTime { get; }
+
+    /// <summary>The same, rear fluid.</summary>
+    public EnergyHistogram RearFluidTime { get; }
+
+    /// <summary>The same, front seals.</summary>
+    public EnergyHistogram FrontSealTime { get; }
+
+    /// <summary>Braking energy against the front pad's core temperature.</summary>
+    public EnergyHistogram FrontCoreEnergy { get; }
+
+    /// <summary>Times of the samples, s in the day.</summary>
+    public IReadOnlyList<double> SampleTimesS => sampleTimes;
+
+    /// <summary>Parts whose course is kept.</summary>
+    public static ImmutableArray<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
+
+    /// <summary>How a front wheel lost its heat, every ten seconds and at the end of each stretch.</summary>
+    public List<CoolingSample> CoolingSamples { get; } = [];
+
+    /// <summary>A sample, C.</summary>
+    /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
+    /// <param name="part">Place in <see cref="Sampled"/>.</param>
+    public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
+
+    /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
+    public double SampledC(BrakePart part, double atS, int member)
+    {
+        var place = 0;
+        while (Sampled[place] != part)
+        {
+            place++;
+        }
+
+        var next = sampleTimes.BinarySearch(atS);
+        next = Math.Clamp(next < 0 ? ~next : next, 1, sampleTimes.Count - 1);
+        var (from, to) = (sampleTimes[next - 1], sampleTimes[next]);
+        var share = Math.Clamp((atS - from) / Math.Max(1e-9, to - from), 0, 1);
+        var before = Sample(next - 1, place)[member];
+        return before + (share * (Sample(next, place)[member] - before));
+    }
+
+    /// <summary>Told after every step, for those who watch the car on its way.</summary>
+    public Action<DayStep>? Stepped { get; set; }
+
+    /// <summary>Runs one stretch after what has been run.</summary>
+    public void Run(DayPhase phase)
+    {
+        ArgumentNullException.ThrowIfNull(phase);
+        Read();
+        var extraW = phase.Kind == PhaseKind.HotLap ? busySide * SideLoad.StabilityW(plan.StabilityControlPercent, phase.Schedule) : Lane.Zero;
+        var record = new PhaseRecord(phase, clockS, [.. now], count);
+        Phases.Add(record);
+        var schedule = phase.Schedule;
+        var stop = new StopSum();
+        for (var i = 0; i < schedule.Count; i++)
+        {
+            var seconds = schedule.DurationS[i];
+            var stopIndex = schedule.Stop[i];
+            var braking = stopIndex >= 0;
+            if (braking && (i == 0 || schedule.Stop[i - 1] != stopIndex))
+            {
+                front.BeginStop();
+                rear.BeginStop();
+                stop = new StopSum { AtS = clockS };
+                TakeSample();
+            }
+
+            var joules = energyFactor * schedule.EnergyJ[i];
+            var share = braking ? FrontShare(schedule.BrakeG[i]) : Lane.Zero;
+            var frontJ = joules * share;
+            front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
+            rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
+            clockS += seconds;
+            Stepped?.Invoke(new DayStep(clockS, schedule.SpeedMS[i], schedule.BrakeG[i], braking));
+            Observe(record, seconds, frontJ, joules - frontJ, braking);
+            if (braking)
+            {
+                stop.Add(joules, front, rear, share);
+                if (i + 1 == schedule.Count || schedule.Stop[i + 1] != stopIndex)
+                {
+                    Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], front.ChartC, rear.ChartC));
+                    TakeSample();
+                }
+            }
+            else if (sampleTimes.Count == 0 || clockS - sampleTimes[^1] >= SampleS)
+            {
+                TakeSample();
+            }
+        }
+
+        SampleCooling();
+        record.Close(clockS, front, rear);
+    }
+
+    private Lane FrontShare(double brakeG)
+    {
+        var ideal = Math.Min(1, BrakeBalance.IdealFrontShare(car.StaticFrontShare, brakeG, car.CgHeightM, car.WheelbaseM));
+        if (car.Kind == VehicleKind.Motorcycle)
+        {
+            // Two levers: the rider, not the hydraulics, divides the work, and divides it by what each tyre carries.
+            return Lanes.MinNative(Lanes.MaxNative(Lanes.Create(ideal) + shareShift, Lane.Zero), Lane.One);
+        }
+
+        var f = front.DiscMuAhead * frontTorquePerPascal;
+        var hydraulic = (f / (f + (rear.DiscMuAhead * rearTorquePerPascal))) + shareShift;
+        var (least, most) = BrakeBalance.FrontShareLimits(brakeG, ideal, gripG, car.Electronics);
+        return Lanes.MaxNative(Lanes.MinNative(hydraulic, Lanes.Create(most)), Lanes.Create(least));
+    }
+
+    private void Observe(PhaseRecord record, double seconds, Lane frontJ, Lane rearJ, bool braking)
+    {
+        Read();
+        var clock = Lanes.Create(clockS);
+        for (var part = 0; part < now.Length; part++)
+        {
+            var higher = Lanes.GreaterThan(now[part], record.Peak[part]);
+            record.PeakAtS[part] = Lanes.ConditionalSelect(higher, clock, record.PeakAtS[part]);
+            record.Peak[part] = Lanes.ConditionalSelect(higher, now[part], record.Peak[part]);
+        }
+
+        record.Shape.Follow(FrontParts, front.Wheel);
+        if (braking)
+        {
+            record.FrontEnergy.Add(front.ChartBeforeC, front.ChartC, frontJ);
+            record.RearEnergy.Add(rear.ChartBeforeC, rear.ChartC, rearJ);
+        }
+
+        if (!demands)
+        {
+            return;
+        }
+
+        for (var part = 0; part < now.Length; part++)
+        {
+            record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
+        }
+
+        var time = Lanes.Create(seconds);
+        FrontFluidTime.Add(now[(int)BrakePart.FrontFluid], time);
+        RearFluidTime.Add(now[(int)BrakePart.RearFluid], time);
+        FrontSealTime.Add(now[(int)BrakePart.FrontSeals], time);
+        if (braking)
+        {
+            FrontCoreEnergy.Add(now[(int)BrakePart.FrontPadCore], frontJ);
+        }
+    }
+
+    private void Read()
+    {
+        Read(front, 0);
+        Read(rear, 1);
+        if (Guarded)
+        {
+            for (var part = 0; part < ends.Length; part++)
+            {
+                now[part] = Lanes.MinNative(now[part], Lanes.Create(ends[part]));
+            }
+        }
+    }
+
+    private void Read(AxleRun axle, int offset)
+    {
+        // The parts come in pairs, front then rear, in the order of BrakePart.
+        var wheel = axle.Wheel;
+        now[(int)BrakePart.FrontFace + offset] = wheel.HotterFaceC;
+        now[(int)BrakePart.FrontChart + offset] = axle.ChartC;
+        now[(int)BrakePart.FrontRotor + offset] = wheel.BulkC;
+        now[(int)BrakePart.FrontPadCore + offset] = wheel.PadCoreC;
+        now[(int)BrakePart.FrontPlate + offset] = wheel.PlateC;
+        now[(int)BrakePart.FrontCaliper + offset] = wheel.CaliperC;
+        now[(int)BrakePart.FrontFluid + offset] = wheel.FluidC;
+        now[(int)BrakePart.FrontSeals + offset] = wheel.SealC;
+    }
+
+    private void TakeSample()
+    {
+        if (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6)
+        {
+            return;
+        }
+
+        foreach (var part in Sampled)
+        {
+            samples.Add(now[(int)part]);
+        }
+
+        sampleTimes.Add(clockS);
+        if (CoolingSamples.Count == 0 || clockS - CoolingSamples[^1].AtS >= CoolingSampleS)
+        {
+            SampleCooling();
+        }
+    }
+
+    private void SampleCooling()
+    {
+        if (demands)
+        {
+            CoolingSamples.Add(new CoolingSample(clockS, front.Wheel.Paths.NowW));
+        }
+    }
+
+    /// <summary>How a front wheel loses heat at a moment.</summary>
+    /// <param name="AtS">Time in the day, s.</param>
+    /// <param name="Front">By path, W.</param>
+    public sealed record CoolingSample(double AtS, HeatPaths.Powers Front);
+
+    private sealed class StopSum
+    {
+        private Lane joules, frontMu, rearMu, share;
+
+        public double AtS { get; init; }
+
+        public void Add(Lane energyJ, AxleRun front, AxleRun rear, Lane frontShare)
+        {
+            joules += energyJ;
+            frontMu += energyJ * front.MidMu;
+            rearMu += energyJ * rear.MidMu;
+            share += energyJ * frontShare;
+        }
+
+        public StopRecord Close(int phaseIndex, BrakeStop stop, Lane frontEndC, Lane rearEndC)
+        {
+            var weight = Lanes.MaxNative(joules, Lanes.Create(1e-9));
+            return new StopRecord(phaseIndex, stop, AtS, frontMu / weight, rearMu / weight, share / weight, frontEndC, rearEndC);
+        }
+    }
+}

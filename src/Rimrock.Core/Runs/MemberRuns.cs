@@ -1,0 +1,35 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Numerics;
+
+namespace Rimrock.Core.Runs;
+
+/// <summary>Runs a plan for many members on all cores, eight side by side; equal rows of scores are run once.</summary>
+internal static class MemberRuns
+{
+    /// <summary>Runs them.</summary>
+    /// <param name="phases">The stretches to run.</param>
+    /// <param name="plan">The plan.</param>
+    /// <param name="scores">One row a member.</param>
+    /// <param name="read">Told of every run once, with the members that its lanes carry: places, one array a lane, and their cars. Called from several threads.</param>
+    /// <param name="cancel">Stops between stretches.</param>
+    public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read, CancellationToken cancel)
+    {
+        var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
+        var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
+        var steps = phases.Sum(phase => phase.Schedule.Count);
+        Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount }, group =>
+        {
+            var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
+            CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
+            var run = new DayRun(plan, cars, demands: false, steps);
+            foreach (var phase in phases)
+            {
+                cancel.ThrowIfCancellationRequested();
+                Precedence.StandBack();
+                run.Run(phase);
+            }
+
+            read(run, mine, cars);
+        });
+    }
+}

@@ -1,0 +1,85 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
+
+namespace Rimrock.Core.Tests.Fitting;
+
+public class CostAndStreetTests
+{
+    private static readonly PredictionPlan Plan = SampleParts.Plan();
+
+    [Fact]
+    public void What_is_bought_is_counted_in_pairs_sets_and_whole_bottles()
+    {
+        var fitted = Setup.Fitted(Plan);
+        RunningCost.BuyNowOf(fitted).ShouldBe(0.0);
+        var fluid = new Part<BrakeFluid>("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40, BottleLitres: 0.5));
+        var setup = fitted with
+        {
+            FrontPad = new("p", new Pad("p", "track-sport", PriceAxleSet: 200)),
+            FrontRotor = new("r", SampleParts.FrontRing with { Price = 90 }),
+            Fluid = fluid,
+        };
+        // 200 for a set, two rotors at 90, a litre as two bottles of half a litre at 40 a litre.
+        RunningCost.BuyNowOf(setup)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
+        var large = setup with { Fluid = new("g", fluid.Body with { BottleLitres = 5 }) };
+        RunningCost.BuyNowOf(large)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
+        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }).ShouldBeNull("a price that nobody entered is unknown, never nought");
+    }
+
+    [Fact]
+    public void A_cold_race_pad_is_worse_on_the_street_than_an_organic_one()
+    {
+        var pedal = ColdStop.EverydayPedalN(Plan);
+        var race = new Pad("race", "race-carbon-metallic");
+        var organic = new Pad("organic", "organic");
+        var wishes = new Wishes();
+        double Penalty(Pad pad) => StreetManners.Of(StreetManners.QuickExtraMetres(Plan, pad, pad, pedal), pad, pad, wishes, 0.8).Penalty;
+        Penalty(race).ShouldBeGreaterThan(Penalty(organic) + 3);
+        StreetManners.Of(3, race, race, wishes, 0).Penalty.ShouldBe(0, "a car that never sees the road has no street manners");
+    }
+
+    [Theory]
+    [InlineData("organic")]
+    [InlineData("semi-metallic")]
+    [InlineData("race-carbon-metallic")]
+    public void The_quick_cold_stop_is_near_the_integrated_one(string family)
+    {
+        var plan = SampleParts.Plan(family, family);
+        var pedal = ColdStop.EverydayPedalN(plan);
+        var whole = ColdStop.Compare(plan, 50, 5, pedal);
+        StreetManners.QuickExtraMetres(plan, plan.FrontPad, plan.RearPad, pedal).ShouldBe(whole.Metres.P50 - whole.OriginalMetres, 0.4);
+    }
+
+    [Fact]
+    public void Fluid_left_in_for_a_season_falls_event_by_event_and_a_fresh_one_does_not()
+    {
+        var fluid = new BrakeFluid("f", "dot4", 300, 190);
+        var left = FluidSeason.Days(fluid, new FluidState(0), freshEachEvent: false, 5, 0).Select(day => day.VapourC.P50).ToList();
+        left.ShouldBe(left.OrderDescending());
+        (left[0] - left[^1]).ShouldBeGreaterThan(15);
+        var fresh = FluidSeason.Days(fluid, new FluidState(0), freshEachEvent: true, 5, 0).Select(day => day.VapourC.P50).ToList();
+        (fresh.Max() - fresh.Min()).ShouldBeLessThan(1);
+        fresh[^1].ShouldBeGreaterThan(left[^1] + 10);
+    }
+
+    [Fact]
+    public void A_hole_shortens_a_rings_life_and_heat_more_so()
+    {
+        var plain = SampleParts.FrontRing;
+        var drilled = plain with { Finish = new RotorFinish(RotorFace.Drilled) };
+        CrackLife.Index(drilled, 100).ShouldBe(2.4 * CrackLife.Index(plain, 100), 0.02, "Kirsch: between 2 and 3");
+        CrackLife.Index(plain, 200).ShouldBeGreaterThan(1.9 * CrackLife.Index(plain, 100));
+    }
+
+    [Fact]
+    public void Chances_are_those_of_the_normal_table()
+    {
+        // Standard normal table: P(z > 1) = 0.1587.
+        ScreenChance.Exceeds(110, 100, 10).ShouldBe(0.8413, 1e-3);
+        ScreenChance.Exceeds(100, 100, 10).ShouldBe(0.5, 1e-6);
+    }
+}
