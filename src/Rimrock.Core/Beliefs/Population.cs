@@ -11,10 +11,10 @@ namespace Rimrock.Core.Beliefs;
 public sealed record Population(double[][] Scores, double[] Weights)
 {
     /// <summary>Members of a population.</summary>
-    public const int Size = 256;
+    public const int Size = PriorScores.Size;
 
     /// <summary>Members of a sketch.</summary>
-    public const int SketchSize = 64;
+    public const int SketchSize = PriorScores.Sketch;
 
     /// <summary>What is believed before anything was seen: standard normal scores, all of one weight, no two factors going together.</summary>
     public static Population Prior { get; } = Equal(PriorScores.Rows[..Size]) with { Balanced = true };

@@ -9,7 +9,13 @@ namespace Rimrock.Core.Beliefs;
 /// </summary>
 internal static class PriorScores
 {
-    private static readonly int[] Blocks = [Population.SketchSize, Population.Size, 1024];
+    /// <summary>A sample of its own for a sketch.</summary>
+    public const int Sketch = 64;
+
+    /// <summary>A sample of its own for a verdict.</summary>
+    public const int Size = 256;
+
+    private static readonly int[] Blocks = [Sketch, Size, 1024];
 
     /// <summary>1024 rows, one score for each of <see cref="PriorFactor.All"/>; the first 64 and the first 256 are samples of their own.</summary>
     public static double[][] Rows { get; } = Draw();

@@ -128,7 +128,7 @@ public static class Ensemble
         var chance = judged.Of(row.Code)!;
         var demand = judged.Demand(row.Code);
         var margins = judged.Course(place).Margins;
-        return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance, Thresholds.IsWorthTelling(chance, row.HarmOf(judged.Plan)), demand?.P10, demand?.P50, demand?.P90, judged.When(row.Code),
+        return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance, chance.WorthTelling(row.HarmOf(judged.Plan)), demand?.P10, demand?.P50, demand?.P90, judged.When(row.Code),
             demand is null ? [] : ranks.Contributions(picks is null ? margins : [.. picks.Select(member => margins[member])]));
     }
 }

@@ -112,11 +112,11 @@ internal sealed class HeatCell
         var fluid = BrakePart.FrontFluid + offset;
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
         var laps = run.Phases.Where(phase => phase.Phase.Kind == PhaseKind.HotLap).ToList();
-        double Hot(int member) => laps.Count == 0 ? Peak(chart, member) : laps.Max(lap => energyOf(lap).Quantile(1 - LimitTable.HotShare, member));
+        double Hot(int member) => laps.Count == 0 ? Peak(chart, member) : laps.Max(lap => energyOf(lap).Quantile(1 - LimitEdges.HotShare, member));
         var hot = HeatResponse.Read(Hot, later(chart));
         var energy = Coarse(run, energyOf);
         var heat = new AxleHeat(hot, HeatResponse.Read(member => Peak(face, member), later(face)), HeatResponse.Read(member => Peak(fluid, member), later(fluid)),
-            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1, LimitTable.FaceLimitC(limits.Rotor), LimitTable.FaceLimitC(limits.Rotor, 1) - LimitTable.FaceLimitC(limits.Rotor),
+            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1, LimitEdges.FaceLimitC(limits.Rotor), LimitEdges.FaceLimitC(limits.Rotor, 1) - LimitEdges.FaceLimitC(limits.Rotor),
             LimitTable.Find(limits.Face).HarmOf(limits.Plan) == Harm.Damage, LimitTable.Find(limits.Pad).HarmOf(limits.Plan) == Harm.Damage, brake, startMm ?? brake.PadNewMm);
         var plain = heat.WornMm3(Reference, 1, ambientC, 1);
         return heat with { WearFactor = plain > 0 ? axle.WornMm3[0] / plain : 1 };

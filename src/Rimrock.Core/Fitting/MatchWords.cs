@@ -28,10 +28,10 @@ internal static class MatchWords
         bool Worse(Harm harm, Chance one, Chance other) => one.Share > other.Share && !Ranking.Equal(with.Day, best.Day, harm);
         List<string> words =
         [
-            .. Worse(Harm.Danger, mine.Danger, first.Danger) ? [$"the danger on a day like this is {Told.Percent(mine.Danger)} against {Told.Percent(first.Danger)}"] : (string[])[],
-            .. Worse(Harm.Damage, mine.Damage, first.Damage) ? [$"the chance of damage is {Told.Percent(mine.Damage)} against {Told.Percent(first.Damage)}"] : (string[])[],
-            .. Enum.GetValues<Scale>().Select(scale => (Scale: scale, Loss: with.Scaled.On(scale, wishes) - best.Scaled.On(scale, wishes))).Where(one => one.Loss > Objectives.LeastTold)
-                .OrderByDescending(one => one.Loss).Select(one => LossOn(one.Scale, with, best)),
+            .. Worse(Harm.Danger, mine.Danger, first.Danger) ? [$"the danger on a day like this is {ChanceWords.Percent(mine.Danger)} against {ChanceWords.Percent(first.Danger)}"] : (string[])[],
+            .. Worse(Harm.Damage, mine.Damage, first.Damage) ? [$"the chance of damage is {ChanceWords.Percent(mine.Damage)} against {ChanceWords.Percent(first.Damage)}"] : (string[])[],
+            .. Enum.GetValues<Want>().Select(want => (Want: want, Loss: with.Scaled.On(want, wishes) - best.Scaled.On(want, wishes))).Where(one => one.Loss > Objectives.LeastTold)
+                .OrderByDescending(one => one.Loss).Select(one => LossOn(one.Want, with, best)),
         ];
         var rest = asked.Kind switch
         {
@@ -47,32 +47,32 @@ internal static class MatchWords
         };
     }
 
-    private static string LossOn(Scale scale, Weighed with, Weighed best)
+    private static string LossOn(Want want, Weighed with, Weighed best)
     {
         var (mine, first) = (with.Told, best.Told);
-        return scale switch
+        return want switch
         {
-            Scale.Pace => Text($"the day is slower or over early on {100 * with.Scaled.Chances.Nuisance:0} % of likely days against {100 * best.Scaled.Chances.Nuisance:0} %"),
-            Scale.Street => Text($"it is worse on the street: {mine.Street.Penalty:0.0} against {first.Street.Penalty:0.0} of 10"),
-            Scale.Cost => mine.Cost.PerSeason is { } dear && first.Cost.PerSeason is { } cheap ? Text($"a season costs {dear:0} against {cheap:0}") : "it costs more, as far as prices are known",
-            Scale.Effort => Text($"it takes {mine.EffortHours:0.0} h of work against {first.EffortHours:0.0} h"),
-            Scale.Balance => Text($"the balance moves {100 * Math.Abs(mine.FrontShare - first.FrontShare):0} points of front share"),
+            Want.Pace => Text($"the day is slower or over early on {100 * with.Scaled.Chances.Nuisance:0} % of likely days against {100 * best.Scaled.Chances.Nuisance:0} %"),
+            Want.Street => Text($"it is worse on the street: {mine.Street.Penalty:0.0} against {first.Street.Penalty:0.0} of 10"),
+            Want.Cost => mine.Cost.PerSeason is { } dear && first.Cost.PerSeason is { } cheap ? Text($"a season costs {dear:0} against {cheap:0}") : "it costs more, as far as prices are known",
+            Want.Work => Text($"it takes {mine.EffortHours:0.0} h of work against {first.EffortHours:0.0} h"),
+            Want.Balance => Text($"the balance moves {100 * Math.Abs(mine.FrontShare - first.FrontShare):0} points of front share"),
             _ => "it takes hold and lets go less evenly",
         };
     }
 
     private static bool Fading(LimitChance limit) => LimitTable.Fades(LimitTable.Find(limit.Limit.Code));
 
-    private static string Both(Chance danger, Chance damage) => $"danger {Told.WithError(danger)}, damage {Told.WithError(damage)}";
+    private static string Both(Chance danger, Chance damage) => $"danger {ChanceWords.WithError(danger)}, damage {ChanceWords.WithError(damage)}";
 
-    private static string Year(Suggestion fitted) => fitted.YearDanger is { } year ? $", danger over a year's events {Told.Percent(year)}" : "";
+    private static string Year(Suggestion fitted) => fitted.YearDanger is { } year ? $", danger over a year's events {ChanceWords.Percent(year)}" : "";
 
     private static string Titles(Suggestion fitted) => string.Join(", ", fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling)
-        .Select(limit => $"{Lower(limit.Limit.Title)} {Told.Percent(limit.Chance)}"));
+        .Select(limit => $"{Lower(limit.Limit.Title)} {ChanceWords.Percent(limit.Chance)}"));
 
     private static string Count(IReadOnlyList<SpendStep> steps) => steps.Count switch { 0 => "The first row brings", 1 => "One step brings", _ => Text($"{steps.Count} steps bring") };
 
-    private static string Fall(Suggestion from, Suggestion to) => $"danger from {Told.Percent(from.Danger)} to {Told.Percent(to.Danger)} and damage from {Told.Percent(from.Damage)} to {Told.Percent(to.Damage)}";
+    private static string Fall(Suggestion from, Suggestion to) => $"danger from {ChanceWords.Percent(from.Danger)} to {ChanceWords.Percent(to.Danger)} and damage from {ChanceWords.Percent(from.Damage)} to {ChanceWords.Percent(to.Damage)}";
 
     private static string Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known ? Text($" for {known:0}") : " for a sum that is not known, since a price is missing";
 

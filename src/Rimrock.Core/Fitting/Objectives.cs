@@ -9,7 +9,7 @@ namespace Rimrock.Core.Fitting;
 internal readonly record struct Screened(double Danger, double Damage, double Nuisance);
 
 /// <summary>What setups that are as safe as each other are weighed by.</summary>
-internal enum Scale
+internal enum Want
 {
     /// <summary>A day that is slower or over early.</summary>
     Pace,
@@ -21,7 +21,7 @@ internal enum Scale
     Cost,
 
     /// <summary>Work.</summary>
-    Effort,
+    Work,
 
     /// <summary>Front share away from equal pads.</summary>
     Balance,
@@ -55,19 +55,19 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
 
     /// <summary>The driver's scales together: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
     public double Scales(Wishes wishes) =>
-        On(Scale.Pace, wishes) + On(Scale.Street, wishes) + On(Scale.Cost, wishes) + On(Scale.Effort, wishes) + On(Scale.Balance, wishes) + On(Scale.Bite, wishes);
+        On(Want.Pace, wishes) + On(Want.Street, wishes) + On(Want.Cost, wishes) + On(Want.Work, wishes) + On(Want.Balance, wishes) + On(Want.Bite, wishes);
 
     /// <summary>What a setup loses on one of them.</summary>
-    public double On(Scale scale, Wishes wishes)
+    public double On(Want scale, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(wishes);
         return scale switch
         {
-            Scale.Pace => NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance,
-            Scale.Street => (wishes.ColdMornings + wishes.DustAndNoise) * Street / 10,
-            Scale.Cost => wishes.Cost * CostPerSeason / CostUnit,
-            Scale.Effort => wishes.Convenience * EffortHours / EffortUnit,
-            Scale.Balance => 0.5 * wishes.Confidence * BalanceShift / BalanceUnit,
+            Want.Pace => NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance,
+            Want.Street => (wishes.ColdMornings + wishes.DustAndNoise) * Street / 10,
+            Want.Cost => wishes.Cost * CostPerSeason / CostUnit,
+            Want.Work => wishes.Convenience * EffortHours / EffortUnit,
+            Want.Balance => 0.5 * wishes.Confidence * BalanceShift / BalanceUnit,
             _ => 0.5 * wishes.Confidence * Roughness,
         };
     }
@@ -100,44 +100,3 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
         public bool NoWorse(Steps other) => Hazard <= other.Hazard && Street <= other.Street && Cost <= other.Cost && Effort <= other.Effort;
     }
 }
-
-/// <summary>Setups of which none is beaten in everything by another; of equals the first stays.</summary>
-internal sealed class ParetoSet(Wishes wishes)
-{
-    private readonly List<(Objectives.Steps Steps, Objectives Exact, SetupIndex Setup)> kept = [];
-
-    public IReadOnlyList<(Objectives.Steps Steps, Objectives Exact, SetupIndex Setup)> Kept => kept;
-
-    /// <summary>True where something that is there is no worse than these objectives.</summary>
-    public bool Covers(Objectives objectives)
-    {
-        var steps = objectives.Rounded(wishes);
-        for (var i = kept.Count - 1; i >= 0; i--)
-        {
-            if (kept[i].Steps.NoWorse(steps))
-            {
-                // What has just beaten one candidate will beat the next ones like it: look at it first.
-                (kept[i], kept[^1]) = (kept[^1], kept[i]);
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /// <summary>Takes a setup in unless one that is there is no worse; throws out what it beats.</summary>
-    public void Offer(Objectives objectives, SetupIndex setup)
-    {
-        if (Covers(objectives))
-        {
-            return;
-        }
-
-        var steps = objectives.Rounded(wishes);
-        kept.RemoveAll(other => steps.Dominates(other.Steps));
-        kept.Add((steps, objectives, setup));
-    }
-}
-
-/// <summary>A setup by its places in the lists that were searched.</summary>
-internal readonly record struct SetupIndex(short FrontPad, short RearPad, short Rotor, short Duct, short Fluid);

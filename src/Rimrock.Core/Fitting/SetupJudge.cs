@@ -157,7 +157,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
         var judged = counted.Day;
-        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, Thresholds.IsWorthTelling(chance, limit.Limit.Harm)) : limit)
+        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit)
             .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
         var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
         told = counted.Events.Count == 0 ? told : told with
@@ -165,7 +165,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             Season = [.. told.Season.Zip(counted.Events, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
             YearDanger = JudgedDay.AnyDay(counted.Events, Harm.Danger),
         };
-        return told with { Reasons = fitted is null ? [] : Reasons.Of(fitted, told, drawn.On) };
+        return told with { Reasons = fitted is null ? [] : ReasonFinder.Of(fitted, told, drawn.On) };
     }
 
     private static PredictionPlan[] Events(DrawnSetup drawn) => [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];

@@ -333,7 +333,7 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             if (!rear)
             {
                 double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC, Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
-                survival = survival.And(new Survival(1 - Seals(LimitTable.SealGoneC), 1 - Seals(LimitTable.SealLimitC), 1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitTable.ConeLimitUm, Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
+                survival = survival.And(new Survival(1 - Seals(LimitEdges.SealGoneC), 1 - Seals(LimitEdges.SealLimitC), 1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitEdges.ConeLimitUm, Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
             }
 
             states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);

@@ -56,8 +56,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     {
         var head = none ? "No step is told:" : "The steps end before the first row:";
         var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
-            ? $"brings damage from {Told.Percent(here.Damage)} to {Told.Percent(there.Damage)}" : "suits better what you asked for";
-        return $"{head} the first row {gain}, but its danger is {Told.Percent(there.Danger)} against {Told.Percent(here.Danger)} here, and no step raises the danger.";
+            ? $"brings damage from {ChanceWords.Percent(here.Damage)} to {ChanceWords.Percent(there.Damage)}" : "suits better what you asked for";
+        return $"{head} the first row {gain}, but its danger is {ChanceWords.Percent(there.Danger)} against {ChanceWords.Percent(here.Danger)} here, and no step raises the danger.";
     }
 
     /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>

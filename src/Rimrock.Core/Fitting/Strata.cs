@@ -34,14 +34,14 @@ public static class Strata
         [
             new("wet", "wet", fluid.WetC), new("today", "vapour today", fluid.VapourC), new("dry", "new", fluid.DryC),
         ]);
-        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", LimitTable.SealLimitC)]);
+        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", LimitEdges.SealLimitC)]);
         return
         [
             Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
             Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
             Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
-            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitTable.SealLimitC, "hardening"),
+            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitEdges.SealLimitC, "hardening"),
         ];
 
         StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
@@ -55,7 +55,7 @@ public static class Strata
 
     /// <summary>The first hot lap with a tenth of its braking beyond capacity, in words.</summary>
     private static string First(DayRun run, Func<PhaseRecord, double> beyond) =>
-        run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= LimitTable.HotShare) is { } found
+        run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= LimitEdges.HotShare) is { } found
             ? $"fades from {(found.Phase.Session > 1 ? $"session {found.Phase.Session}, " : "")}lap {found.Phase.Lap}"
             : "";
 

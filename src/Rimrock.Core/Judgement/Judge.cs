@@ -53,6 +53,6 @@ public static class Judge
         var further = FurtherMembers.For(judged);
         var reader = new LimitReader([judged.Plan], further.Scores.Length);
         MemberRuns.Each(day.Track, judged.Plan, further.Scores, reader.Read, cancel);
-        return judged.With(reader.Of(0), further);
+        return judged.With(reader.Of(0), further.Scores, further.Weights, further.DrawnAlike);
     }
 }

@@ -145,7 +145,11 @@ public sealed class JudgedDay
     }
 
     /// <summary>The same by more members.</summary>
-    internal JudgedDay With(Reading[][] read, FurtherMembers further) => new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. further.Scores], further.Weights, further.DrawnAlike);
+    /// <param name="read">Their readings.</param>
+    /// <param name="scores">Their scores.</param>
+    /// <param name="all">The weights of all members, those already run first.</param>
+    /// <param name="alike">The first so many of all were drawn alike, 0 for all.</param>
+    internal JudgedDay With(Reading[][] read, double[][] scores, double[] all, int alike) => new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. scores], all, alike);
 
     /// <summary>The same without what each member asked for: chances, joint ones too, stay.</summary>
     internal JudgedDay Slim() => new(Plan, Rows, belief, gives, null, Scores, weights, drawnAlike);

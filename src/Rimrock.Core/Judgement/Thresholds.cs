@@ -35,11 +35,4 @@ public static class Thresholds
 
     /// <summary>A limit whose chance is less is not listed among what may give, by how bad it is.</summary>
     public static double WorthTelling(Limits.Harm harm) => harm switch { Limits.Harm.Danger => SettleFrom, Limits.Harm.Damage => 0.02, _ => 0.05 };
-
-    /// <summary>True for a chance that is listed among what may give.</summary>
-    public static bool IsWorthTelling(Chance chance, Limits.Harm harm)
-    {
-        ArgumentNullException.ThrowIfNull(chance);
-        return chance.UpperBound >= Rare && chance.Share >= WorthTelling(harm);
-    }
 }

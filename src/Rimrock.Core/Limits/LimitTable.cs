@@ -23,24 +23,6 @@ public sealed record LimitRow(string Code, BrakePart Part, string Unit, Lever Mo
 /// </summary>
 public static class LimitTable
 {
-    /// <summary>A pad counts as too hot in a lap when this share of the lap's energy is spent above its band.</summary>
-    public const double HotShare = 0.1;
-
-    /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
-    public const double ColdAllowance = 0.15;
-
-    /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement).</summary>
-    public const double ConeLimitUm = 250;
-
-    /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement).</summary>
-    public const double SealLimitC = 200;
-
-    /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
-    public const double SealGoneC = 250;
-
-    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement).</summary>
-    public const double DrumLimitC = 350;
-
     private const Lever Heat = Lever.FrontAir | Lever.FrontRotor | Lever.Driving;
 
     /// <summary>All rows, in the order in which a car is looked over.</summary>
@@ -60,13 +42,13 @@ public static class LimitTable
             plan => plan.OutsideHeat is { Place: Core.Vehicles.HeatedPlace.Line }),
         new(LimitCode.PedalForce, BrakePart.FrontChart, "N", Lever.FrontPad | Lever.RearPad | Heat, _ => Harm.Danger, day => day.PedalForce(), LimitWords.PedalForce,
             plan => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle),
-        new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontSeals, SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
+        new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
             (day, reading) => LimitWords.Seals("Front seals let go", day, reading)),
-        new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Damage, day => day.Heat(BrakePart.FrontSeals, SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
+        new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ => Harm.Damage, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
             (day, reading) => LimitWords.Seals("Front seals harden", day, reading)),
-        new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan => FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
+        new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan => FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, LimitEdges.FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
             (day, reading) => LimitWords.Face("Front rotors overheat", day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
-        new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan => FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
+        new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan => FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, LimitEdges.FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
             (day, reading) => LimitWords.Face(Drum(day.Plan.RearRotor) ? "Rear drums overheat" : "Rear rotors overheat", day, reading, day.Plan.RearRotor, BrakePart.RearFace)),
         new(LimitCode.FrontCone, BrakePart.FrontRotor, "µm", Heat, _ => Harm.Nuisance, day => day.Cone(), LimitWords.Cone),
         new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ => Harm.Danger, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
@@ -97,15 +79,6 @@ public static class LimitTable
     {
         ArgumentNullException.ThrowIfNull(row);
         return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
-    }
-
-    /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
-    /// <param name="rotor">The rotor.</param>
-    /// <param name="deviation">A member's own, in standard deviations.</param>
-    public static double FaceLimitC(Rotor rotor, double deviation = 0)
-    {
-        ArgumentNullException.ThrowIfNull(rotor);
-        return Drum(rotor) ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
     }
 
     private static double FrontStartMm(PredictionPlan plan) => plan.FrontPadMm ?? plan.Car.Front.PadNewMm;

@@ -65,8 +65,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         {
             if (phase.Phase.Kind == PhaseKind.HotLap && energy(phase) is { } spent && spent.Total(Lane) > 0)
             {
-                demand = Math.Max(demand, spent.Quantile(1 - LimitTable.HotShare, Lane));
-                first ??= spent.ShareAbove(toC, Lane) >= LimitTable.HotShare ? phase : null;
+                demand = Math.Max(demand, spent.Quantile(1 - LimitEdges.HotShare, Lane));
+                first ??= spent.ShareAbove(toC, Lane) >= LimitEdges.HotShare ? phase : null;
             }
         }
 
@@ -105,7 +105,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     public Reading StreetCold()
     {
         var stop = ColdMorning();
-        var allowed = stop.OriginalMetres * (1 + LimitTable.ColdAllowance);
+        var allowed = stop.OriginalMetres * (1 + LimitEdges.ColdAllowance);
         var metres = stop.MetresWith(Car.FrontFriction);
         return new Reading(metres, allowed, allowed - metres, metres > allowed, metres > allowed ? new Moment(0, PhaseKind.Road, 0, 0) : null);
     }
@@ -143,7 +143,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     /// <summary>How far the hot front ring's edge stands out of flat, micrometres.</summary>
     public Reading Cone()
     {
-        var capacity = LimitTable.ConeLimitUm + (PriorSpread.ConeUm * Car.Capacities.Cone);
+        var capacity = LimitEdges.ConeLimitUm + (PriorSpread.ConeUm * Car.Capacities.Cone);
         if (Plan.FrontRotor.Construction == RotorConstruction.Drum || Run.Phases.Count == 0)
         {
             return Reading.Never(capacity);

@@ -7,11 +7,6 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Logbook;
 
-/// <summary>A clue in this car's own log or prediction.</summary>
-/// <param name="Code">Stable code, as causes name it.</param>
-/// <param name="Sentence">What it is.</param>
-public sealed record Clue(string Code, string Sentence);
-
 /// <summary>A cause that stands for what was seen, ranked.</summary>
 /// <param name="Cause">The cause.</param>
 /// <param name="Share">Its share among the causes of the symptom, 0 to 1: a ranking, not a measured frequency.</param>

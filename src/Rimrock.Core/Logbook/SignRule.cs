@@ -24,7 +24,7 @@ public sealed record SignRule(Sign Sign, string Part, Verdict Verdict, string Se
     public static Finding Of(Sign sign)
     {
         var rule = All.FirstOrDefault(row => row.Sign == sign);
-        return rule is not null ? new Finding(rule.Part, rule.Verdict, rule.Sentence, rule.Rule, StopOrGo.Trade) : StopOrGo.NotJudged("Noted", $"{Names[sign]}: no rule here judges that. Look for its cause before the next session.");
+        return rule is not null ? new Finding(rule.Part, rule.Verdict, rule.Sentence, rule.Rule, Finding.Trade) : Finding.NotJudged("Noted", $"{Names[sign]}: no rule here judges that. Look for its cause before the next session.");
     }
 
     private static Dictionary<Sign, string> Names { get; } = new Dictionary<Sign, string>

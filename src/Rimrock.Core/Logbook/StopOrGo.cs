@@ -6,34 +6,6 @@ using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
 
-/// <summary>What to do, worst last.</summary>
-public enum Verdict
-{
-    /// <summary>Fine.</summary>
-    Fine,
-
-    /// <summary>Something was noted that no rule here judges; never fine.</summary>
-    NotJudged,
-
-    /// <summary>Watch it.</summary>
-    Watch,
-
-    /// <summary>Change it before the next session.</summary>
-    ChangeBefore,
-
-    /// <summary>Do not drive; discard or mend now.</summary>
-    StopNow,
-}
-
-/// <summary>What was found on one part.</summary>
-/// <param name="Part">Which part.</param>
-/// <param name="Verdict">What to do.</param>
-/// <param name="Sentence">What was seen and what follows.</param>
-/// <param name="Rule">The rule behind it.</param>
-/// <param name="Source">Where the rule stands.</param>
-/// <param name="Clue">Code of the clue that it is when a cause is looked for, as causes name it; null where it is none.</param>
-public sealed record Finding(string Part, Verdict Verdict, string Sentence, string Rule, string Source, string? Clue = null);
-
 /// <summary>
 /// Stop or go, by the rules of the trade (common practice where not named). The car maker's service limits come first: they overrule every figure here.
 /// </summary>
@@ -51,7 +23,7 @@ public static partial class StopOrGo
     /// <summary>Water beyond which street fluid is changed, % in the reservoir (common practice: testers turn red at 3).</summary>
     public const double WetPercent = 3;
 
-    internal const string Trade = "common practice";
+    private const string Trade = Finding.Trade;
     private const string Maker = "common practice; your car maker's service limit overrules it";
 
     /// <summary>The findings of an inspection, worst first.</summary>
@@ -62,7 +34,7 @@ public static partial class StopOrGo
         var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan)).Concat(Unread(inspection.Note)).ToList();
         if (findings.Count == 0)
         {
-            findings.Add(NotJudged("The car", "Nothing was looked at."));
+            findings.Add(Finding.NotJudged("The car", "Nothing was looked at."));
         }
 
         return [.. findings.OrderByDescending(finding => finding.Verdict)];
@@ -108,13 +80,13 @@ public static partial class StopOrGo
 
         if (session.PressureBar is { } bar)
         {
-            findings.Add(NotJudged("Line pressure", Text($"{bar:0} bar: no rule here judges that.")));
+            findings.Add(Finding.NotJudged("Line pressure", Text($"{bar:0} bar: no rule here judges that.")));
         }
 
         findings.AddRange(Unread(session.Note));
         if (findings.Count == 0)
         {
-            findings.Add(NotJudged("The day", "Nothing was looked at: pads, rotors, fluid and pedal between sessions all the same."));
+            findings.Add(Finding.NotJudged("The day", "Nothing was looked at: pads, rotors, fluid and pedal between sessions all the same."));
         }
 
         return [.. findings.OrderByDescending(finding => finding.Verdict)];
@@ -190,7 +162,7 @@ public static partial class StopOrGo
 
         if (look is { RotorKg: { } weighed } && rotor.Finish?.MinRingMassKg is null)
         {
-            yield return NotJudged($"{name} rotor", Text($"{weighed:0.00} kg: its least mass is not known here; it is stamped on the disc."));
+            yield return Finding.NotJudged($"{name} rotor", Text($"{weighed:0.00} kg: its least mass is not known here; it is stamped on the disc."));
         }
 
         if (look.BootTorn)
@@ -228,14 +200,11 @@ public static partial class StopOrGo
         }
     }
 
-    /// <summary>Something that was noted and that no rule reads.</summary>
-    internal static Finding NotJudged(string part, string sentence) => new(part, Verdict.NotJudged, sentence, "What no rule reads is not called fine.", Trade);
-
     private static IEnumerable<Finding> Unread(string? note)
     {
         if (!string.IsNullOrWhiteSpace(note))
         {
-            yield return NotJudged("Your note", "What you wrote is kept, and no rule here reads it.");
+            yield return Finding.NotJudged("Your note", "What you wrote is kept, and no rule here reads it.");
         }
     }
 

@@ -26,7 +26,7 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
     /// <summary>A ring that gained more than this is a new one, kg.</summary>
     private const double NewRotorKg = 0.03;
 
-    private static readonly Track[] Tracks =
+    private static readonly Thickness[] Tracks =
     [
         Pads(FrontPads, true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
         Pads(RearPads, false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
@@ -57,7 +57,7 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
             pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen(FrontPads), Fallen(RearPads)), 1) : null, CostSoFar.Of(lines));
     }
 
-    private static Followed? Follow(Track track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
+    private static Followed? Follow(Thickness track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
     {
         var rows = notes.Where(note => track.Measured(note.Inspection) is not null && track.Limit(note.Plan) is not null)
             .Select(note => new Row(note.Plan, note.Inspection.Date, track.Measured(note.Inspection)!.Value, track.Limit(note.Plan)!.Value, wornOf(note.Plan), note.Inspection.HotLapsSince ?? 0)).ToList();
@@ -90,13 +90,13 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         return new Followed(forecast, rows[begin].Measured - last.Measured, spent);
     }
 
-    private static Track Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap, WornPerLap.Axle> worn) =>
+    private static Thickness Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap, WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan => pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
 
-    private static Track Rotors(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+    private static Thickness Rotors(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan => rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
 
-    private static Track Rings(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+    private static Thickness Rings(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(), plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg);
 
     private static double? PriceOfTwo(Rotor rotor) => 2 * (rotor.Finish?.RingPrice ?? rotor.Price);
@@ -108,7 +108,7 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
     private sealed record Followed(WearForecast Forecast, double Worn, SpentOn? Spent);
 
     /// <summary>A part that is followed through the inspections; measures in its kind's unit.</summary>
-    private sealed record Track(
+    private sealed record Thickness(
         string Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan, double> New,
         Func<PredictionPlan, double?> Limit, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> Loss);
 }

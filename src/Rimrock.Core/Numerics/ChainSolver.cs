@@ -14,8 +14,6 @@ namespace Rimrock.Core.Numerics;
 /// </summary>
 public sealed class ChainSolver
 {
-    internal const double Gamma = 0.29289321881345254;
-    internal const double Ahead = (1 - Gamma) / Gamma;
     private readonly LaneBuffer rows;
     private readonly int last;
     private readonly int middle;
@@ -78,7 +76,7 @@ public sealed class ChainSolver
     /// <param name="seconds">Step, s, above 0.</param>
     public void Step(double seconds)
     {
-        var inverse = Lanes.Create(1 / (Gamma * seconds));
+        var inverse = Lanes.Create(1 / (TwoStages.Gamma * seconds));
         Far.Factor(inverse, FarLink);
         Near.Factor(inverse, NearLink + (FarLink * (Lane.One - (FarLink * Far.Pivot))));
         Factor(inverse, NearLink * (Lane.One - (NearLink * Near.Pivot)));
@@ -97,7 +95,7 @@ public sealed class ChainSolver
         source += NearLink * Near.Pivot * near;
         var common = Solve(ref start, Common.Due(first), stage);
         source = own;
-        var node = first ? Mean[BranchNode] * (1 / (1 - Gamma)) : Temperature[BranchNode];
+        var node = first ? Mean[BranchNode] * (1 / (1 - TwoStages.Gamma)) : Temperature[BranchNode];
         var nearFound = (near + (NearLink * node)) * Near.Pivot;
         Near.Put(nearFound, first);
         Far.Put((far + (FarLink * nearFound)) * Far.Pivot, first);
@@ -227,8 +225,8 @@ public sealed class ChainSolver
         public void Put(int node, Lane found)
         {
             var old = Unsafe.Add(ref temperature, node);
-            Unsafe.Add(ref mean, node) = found * (1 - Gamma);
-            Unsafe.Add(ref stage, node) = Lanes.MultiplyAddEstimate(found - old, Lanes.Create(Ahead), old);
+            Unsafe.Add(ref mean, node) = found * (1 - TwoStages.Gamma);
+            Unsafe.Add(ref stage, node) = Lanes.MultiplyAddEstimate(found - old, Lanes.Create(TwoStages.Ahead), old);
         }
     }
 
@@ -241,7 +239,7 @@ public sealed class ChainSolver
         public void Put(int node, Lane found)
         {
             Unsafe.Add(ref temperature, node) = found;
-            Unsafe.Add(ref mean, node) = Lanes.MultiplyAddEstimate(found, Lanes.Create(Gamma), Unsafe.Add(ref mean, node));
+            Unsafe.Add(ref mean, node) = Lanes.MultiplyAddEstimate(found, Lanes.Create(TwoStages.Gamma), Unsafe.Add(ref mean, node));
         }
     }
 }

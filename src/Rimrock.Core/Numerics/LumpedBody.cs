@@ -36,13 +36,13 @@ public sealed class LumpedBody(double startC)
     {
         if (first)
         {
-            Mean = found * (1 - ChainSolver.Gamma);
-            stage = Temperature + ((found - Temperature) * ChainSolver.Ahead);
+            Mean = found * (1 - TwoStages.Gamma);
+            stage = Temperature + ((found - Temperature) * TwoStages.Ahead);
         }
         else
         {
             Temperature = found;
-            Mean += found * ChainSolver.Gamma;
+            Mean += found * TwoStages.Gamma;
         }
     }
 }

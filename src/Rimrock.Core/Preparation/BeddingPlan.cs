@@ -8,19 +8,6 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Preparation;
 
-/// <summary>Where the pads are bedded.</summary>
-public enum BeddingPlace
-{
-    /// <summary>A closed course.</summary>
-    ClosedCourse,
-
-    /// <summary>Gently on the way, street pads only: light stops that stay in the flow of traffic.</summary>
-    GentleStreet,
-
-    /// <summary>They come bedded: only cooling and checks.</summary>
-    PreBedded,
-}
-
 /// <summary>One stop of a bedding.</summary>
 /// <param name="Number">From 1.</param>
 /// <param name="AtS">Start, s.</param>

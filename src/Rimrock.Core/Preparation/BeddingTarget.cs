@@ -15,31 +15,3 @@ internal static class BeddingTarget
         return place == BeddingPlace.GentleStreet ? new BeddingWindow(GentleLowC, Math.Min(GentleHighC, window.HighC), 70, 20, 0.3, 70) : window;
     }
 }
-
-/// <summary>What a first hard stop from speed would do to cold new rotors, against what bedding asks of them.</summary>
-/// <param name="HardStopK">Face over the section's mean in a stop from 190 km/h at 0.9 g on cold rotors, K.</param>
-/// <param name="LimitK">Where iron begins to yield at the face, K (elastic bound of about 1.9 MPa/K; engineering judgement, +-30 K).</param>
-/// <param name="Sentence">What it means.</param>
-public sealed record ThermalShock(double HardStopK, double LimitK, string Sentence)
-{
-    /// <summary>Face over section mean beyond which iron yields at the face, K.</summary>
-    public const double IronLimitK = 150;
-
-    private const double HardFromKmh = 190;
-    private const double HardToKmh = 40;
-    private const double HardG = 0.9;
-
-    /// <summary>Runs the stop on cold rotors.</summary>
-    public static ThermalShock Of(Driving.PredictionPlan plan)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        var lap = Circuits.BrakingZoneTable.Lap([new Circuits.BrakingZone(HardFromKmh, HardToKmh, 20)], HardG * Quantities.Speed.StandardGravityMS2);
-        var density = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Quantities.Temperature.ZeroCelsiusInKelvin, Materials.Air.PressurePa(plan.Circuit.AltitudeM));
-        var run = new Runs.DayRun(plan, [Runs.CarFactors.Median], demands: false);
-        run.Run(new Driving.DayPhase(1, Driving.PhaseKind.HotLap, 1, Driving.DrivingSchedule.Of(lap, plan.DrivenCar(), density)));
-        var over = Math.Round(run.Phases[0].Shape.FaceOverMeanK[0]);
-        return new ThermalShock(over, IronLimitK, over > IronLimitK
-            ? FormattableString.Invariant($"A first hard stop from {HardFromKmh:0} km/h would put the face {over:0} K above the ring's mean: beyond the {IronLimitK:0} K at which iron yields, and where new cold rotors crack. Build up.")
-            : FormattableString.Invariant($"Even a first hard stop from {HardFromKmh:0} km/h puts the face only {over:0} K above the ring's mean, below the {IronLimitK:0} K at which iron yields; build up all the same, for the film."));
-    }
-}

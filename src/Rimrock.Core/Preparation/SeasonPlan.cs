@@ -288,14 +288,14 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         return Text($"No policy is enough: even fresh before each event the fluid boils on {Worst(policies[^1])} of likely days at the worst event, where less than {100 * Thresholds.MostDanger:0} % is asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{rest}");
     }
 
-    private static string Worst(PolicySeason policy) => Told.Percent(policy.Days.MaxBy(day => day.Boils.Share)!.Boils);
+    private static string Worst(PolicySeason policy) => ChanceWords.Percent(policy.Days.MaxBy(day => day.Boils.Share)!.Boils);
 
     /// <summary>What else is dangerous or ruins a part on the worst day, whatever the fluid.</summary>
     private static string Rest(PolicySeason policy)
     {
         var worst = policy.Days.MaxBy(day => day.Danger.Share)!;
         return worst.Danger.UpperBound < Thresholds.MostDanger && policy.Days.All(day => day.Damage.Share < Thresholds.MostDamage) ? ""
-            : $" All together the worst day has danger {Told.WithError(worst.Danger)} and damage {Told.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
+            : $" All together the worst day has danger {ChanceWords.WithError(worst.Danger)} and damage {ChanceWords.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
     }
 
     private static string Name(FluidPolicy policy) => policy switch

@@ -15,14 +15,6 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Note">What to mind.</param>
 public sealed record OrderItem(string What, double Count, string Unit, double? Price, string? Note = null);
 
-/// <summary>One step of the work.</summary>
-/// <param name="Code">Stable code, to tick it off by.</param>
-/// <param name="Title">What to do.</param>
-/// <param name="Reason">Why.</param>
-/// <param name="Check">How to know that it is done right.</param>
-/// <param name="Caution">A short warning where harm is possible.</param>
-public sealed record WorkStep(string Code, string Title, string Reason, string Check, string? Caution = null);
-
 /// <summary>
 /// The work of a change of parts in the trade's order (common practice throughout): fluid out, lines one side first, pads out, rotors, pads in, fill, bleed,
 /// check, bed. The car maker's manual comes first, and says so.
@@ -148,82 +140,4 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         (change.FrontPads ? 0.8 : 0) + (change.RearPads ? 0.8 : 0) + (change.FrontRotor ? 0.6 : 0) + (change.RearRotor ? 0.6 : 0) + (change.Opened ? 1 : 0) + (change.Lines ? 1 : 0) + (change.Duct ? 3 : 0);
 
     private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
-}
-
-/// <summary>What differs between two plans, as far as spanners are concerned.</summary>
-internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid)
-{
-    public bool FrontPads => Before.FrontPad.Name != After.FrontPad.Name;
-
-    public bool RearPads => Before.RearPad.Name != After.RearPad.Name;
-
-    public bool Pads => FrontPads || RearPads;
-
-    public bool FrontRotor => Before.FrontRotor != After.FrontRotor;
-
-    public bool RearRotor => Before.RearRotor != After.RearRotor;
-
-    public bool Rotors => FrontRotor || RearRotor;
-
-    public bool Lines => Before.Lines != After.Lines && After.Lines != BrakeLine.AgedRubber;
-
-    public bool Fluid => FreshFluid || Lines || Before.Fluid.Name != After.Fluid.Name;
-
-    /// <summary>True where the hydraulics are opened.</summary>
-    public bool Opened => Fluid;
-
-    public bool Duct => (After.FrontDuct?.HoseMm ?? 0) > (Before.FrontDuct?.HoseMm ?? 0);
-
-    public bool Nothing => !Pads && !Rotors && !Fluid && !Duct;
-
-    public IEnumerable<(Pad Pad, string Axle)> NewPads()
-    {
-        if (FrontPads)
-        {
-            yield return (After.FrontPad, "front");
-        }
-
-        if (RearPads)
-        {
-            yield return (After.RearPad, "rear");
-        }
-    }
-
-    public IEnumerable<string> Words()
-    {
-        if (FrontPads)
-        {
-            yield return $"{Before.FrontPad.Name} to {After.FrontPad.Name} at the front";
-        }
-
-        if (RearPads)
-        {
-            yield return $"{Before.RearPad.Name} to {After.RearPad.Name} at the rear";
-        }
-
-        if (FrontRotor)
-        {
-            yield return $"{After.FrontRotor.Name} rotors at the front";
-        }
-
-        if (RearRotor)
-        {
-            yield return $"{After.RearRotor.Name} rotors at the rear";
-        }
-
-        if (Lines)
-        {
-            yield return After.Lines == BrakeLine.Braided ? "braided lines" : "new rubber lines";
-        }
-
-        if (Duct)
-        {
-            yield return FormattableString.Invariant($"{After.FrontDuct!.HoseMm:0} mm ducts");
-        }
-
-        if (Fluid)
-        {
-            yield return $"new {After.Fluid.Name} fluid";
-        }
-    }
 }

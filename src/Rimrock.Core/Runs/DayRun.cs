@@ -66,7 +66,7 @@ public sealed class DayRun
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
         gripG = plan.Drive().GripG();
-        ends = ModelEnds.EndsOf(plan);
+        ends = ModelEnd.Of(plan);
         shareShift = Each(m => m.FrontShareShift);
         energyFactor = Each(m => m.Energy);
     }

@@ -1,63 +1,17 @@
 using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Quantities;
-using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Runs;
 
-/// <summary>Raised where a day leads out of the range in which the laws of the model hold: there is no figure to show.</summary>
-/// <param name="faults">Which part passes which end, and what to do.</param>
-public sealed class BeyondModelException(IReadOnlyList<InputFault> faults) : Exception(string.Join(" ", faults.Select(fault => fault.Message)))
-{
-    /// <summary>Which part passes which end, and what to do.</summary>
-    public IReadOnlyList<InputFault> Faults { get; } = faults;
-}
-
-/// <summary>
-/// Where the model ends: beyond these no temperature, band or limit is a figure. Wide on purpose: iron melts from 1147 C (eutectic; handbook, from memory),
-/// a carbon ring's matrix from 1414 C (silicon; handbook, from memory), no brake fluid is liquid at 400 C (common practice), an aluminium caliper has lost its strength long before 500 C (melts at 660 C; handbook, from memory).
-/// </summary>
+/// <summary>Holds runs against the ends of the model, see <see cref="ModelEnd"/>.</summary>
 public static class ModelEnds
 {
-    /// <summary>Iron face, C.</summary>
-    public const double IronFaceC = 1200;
-
-    /// <summary>Face of a carbon ring, C.</summary>
-    public const double CarbonFaceC = 1600;
-
-    /// <summary>Fluid at the piston, C.</summary>
-    public const double FluidC = 400;
-
-    /// <summary>Caliper, C.</summary>
-    public const double CaliperC = 500;
-
     /// <summary>Share of members beyond an end from which the middle of the band itself lies beyond it.</summary>
     private const double Middle = 0.5;
 
     /// <summary>Share from which its upper edge (P90) does.</summary>
     private const double UpperEdge = 0.1;
-
-    private static readonly (BrakePart Part, string Name, Func<PredictionPlan, double> EndC)[] Ends =
-    [
-        (BrakePart.FrontFace, "front face", plan => FaceEndC(plan.FrontRotor)),
-        (BrakePart.RearFace, "rear face", plan => FaceEndC(plan.RearRotor)),
-        (BrakePart.FrontFluid, "front fluid", _ => FluidC),
-        (BrakePart.RearFluid, "rear fluid", _ => FluidC),
-        (BrakePart.FrontCaliper, "front caliper", _ => CaliperC),
-        (BrakePart.RearCaliper, "rear caliper", _ => CaliperC),
-    ];
-
-    /// <summary>Each part's end, C, by its number; infinite where it has none.</summary>
-    internal static double[] EndsOf(PredictionPlan plan)
-    {
-        var ends = Enumerable.Repeat(double.PositiveInfinity, PhaseRecord.Parts).ToArray();
-        foreach (var (part, _, endC) in Ends)
-        {
-            ends[(int)part] = endC(plan);
-        }
-
-        return ends;
-    }
 
     /// <summary>Refuses a run whose member passes an end.</summary>
     /// <exception cref="BeyondModelException">It does.</exception>
@@ -65,7 +19,7 @@ public static class ModelEnds
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(run);
-        for (var end = 0; end < Ends.Length; end++)
+        for (var end = 0; end < ModelEnd.All.Count; end++)
         {
             if (Passes(plan, run, end, member))
             {
@@ -80,25 +34,23 @@ public static class ModelEnds
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(run);
         ArgumentNullException.ThrowIfNull(members);
-        return Enumerable.Range(0, Ends.Length).Where(end => members.Any(member => Passes(plan, run, end, member))).Select(end => EdgeOf(plan, end));
+        return Enumerable.Range(0, ModelEnd.All.Count).Where(end => members.Any(member => Passes(plan, run, end, member))).Select(end => EdgeOf(plan, end));
     }
 
-    private static double FaceEndC(Rotor rotor) => rotor.Material == RingMaterial.Iron ? IronFaceC : CarbonFaceC;
-
     private static string EdgeOf(PredictionPlan plan, int end) => string.Create(CultureInfo.InvariantCulture,
-        $"Beyond the model: the upper edge of the {Ends[end].Name}'s band passes {Ends[end].EndC(plan):0} °C, where the laws behind the figures end; it is drawn to there and no further.");
+        $"Beyond the model: the upper edge of the {ModelEnd.All[end].Name}'s band passes {ModelEnd.All[end].EndC(plan):0} °C, where the laws behind the figures end; it is drawn to there and no further.");
 
     // A run keeps no temperature beyond an end, only that it was reached.
     private static bool Passes(PredictionPlan plan, DayRun run, int end, int member)
     {
-        var (part, _, endC) = Ends[end];
+        var (part, _, endC) = ModelEnd.All[end];
         var wheel = (part is BrakePart.RearFace or BrakePart.RearFluid or BrakePart.RearCaliper ? run.Rear : run.Front).Wheel;
         return !double.IsFinite(wheel.StoredJ()[member]) || run.Phases.Any(phase => !(phase.Peak[(int)part][member] < endC(plan)));
     }
 
     private static BeyondModelException Beyond(PredictionPlan plan, int end)
     {
-        var (_, name, endC) = Ends[end];
+        var (_, name, endC) = ModelEnd.All[end];
         var limit = string.Create(CultureInfo.InvariantCulture, $"{endC(plan):0} °C");
         return new BeyondModelException([new InputFault(name, "beyond the model", $"up to {limit}",
             $"The {name} would pass {limit}, where the laws behind the figures end, so there is no figure to show. First take heat out: fewer laps in a row, a slower pace, less weight, larger rotors or ducts; or look whether mass, speeds and sizes are typed in right.")]);
@@ -108,7 +60,7 @@ public static class ModelEnds
     /// <param name="plan">The plan.</param>
     public sealed class Tally(PredictionPlan plan)
     {
-        private readonly double[] beyond = new double[Ends.Length];
+        private readonly double[] beyond = new double[ModelEnd.All.Count];
         private readonly Lock gate = new();
         private double all;
 
@@ -122,7 +74,7 @@ public static class ModelEnds
                 for (var lane = 0; lane < weights.Length; lane++)
                 {
                     all += weights[lane];
-                    for (var end = 0; end < Ends.Length; end++)
+                    for (var end = 0; end < ModelEnd.All.Count; end++)
                     {
                         beyond[end] += Passes(plan, run, end, lane) ? weights[lane] : 0;
                     }

@@ -115,7 +115,7 @@ public class RandomPlanTests
             try
             {
                 var hottest = WholeAnswer.Holds(plan).Ranges.Where(range => range.Part is BrakePart.FrontFace or BrakePart.RearFace).Max(range => range.PeakC.Max());
-                (hottest < ModelEnds.IronFaceC || Record.Exception(() => Predictor.Predict(plan)) is BeyondModelException).ShouldBeTrue("a figure beyond the model");
+                (hottest < ModelEnd.IronFaceC || Record.Exception(() => Predictor.Predict(plan)) is BeyondModelException).ShouldBeTrue("a figure beyond the model");
             }
             catch (Exception failed)
             {

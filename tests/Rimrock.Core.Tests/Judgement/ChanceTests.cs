@@ -148,6 +148,6 @@ public class ChanceTests
         var further = FurtherMembers.For(judged);
         further.Weights.Sum().ShouldBe(1, 1e-9);
         var (along, capacity) = Lines[judged];
-        return judged.With([.. further.Scores.Select(row => new[] { Read(Along(row, along), capacity) })], further);
+        return judged.With([.. further.Scores.Select(row => new[] { Read(Along(row, along), capacity) })], further.Scores, further.Weights, further.DrawnAlike);
     }
 }

@@ -16,7 +16,7 @@ public sealed class ToldChanceTests
     public void A_chance_says_no_more_than_the_number_of_members_allows(double share, double error, double upper, string percent, string withError)
     {
         var chance = new Chance(share, error, upper);
-        Told.Percent(chance).ShouldBe(percent);
-        Told.WithError(chance).ShouldBe(withError);
+        ChanceWords.Percent(chance).ShouldBe(percent);
+        ChanceWords.WithError(chance).ShouldBe(withError);
     }
 }

@@ -107,7 +107,7 @@ public class PartsAndUseTests
         result.Cooling[1].VanesShare.ShouldBe(0);
         brake.DiscMu(0.38).ShouldBe(0.5 * DrumGain.Of(0.38));
         ColdStop.EverydayPedalN(plan).ShouldBeLessThan(ColdStop.EverydayPedalN(plan with { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
-        result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(LimitTable.DrumLimitC);
+        result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(LimitEdges.DrumLimitC);
         Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })), "poor at shedding heat");
 
         static double Kept(WheelParts parts)

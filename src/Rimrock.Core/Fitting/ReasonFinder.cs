@@ -7,7 +7,7 @@ using Rimrock.Core.Rotors;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>Turns the difference between what is fitted and a setup into reasons.</summary>
-internal static class Reasons
+internal static class ReasonFinder
 {
     private const double Likely = 0.5;
     private const double Rare = 0.1;
@@ -35,7 +35,7 @@ internal static class Reasons
 
             var what = after.Limit.Title;
             var how = after.Limit is { Unit: "C", Margin: { } margin } ? Text($": {Math.Abs(margin):0} K {(margin >= 0 ? "to spare" : "too little")} in the middle of the band") : "";
-            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance.Share, after.Chance.Share, "chance", Text($"{what}: {Told.Percent(before.Chance)} of likely days now, {Told.Percent(after.Chance)} with this{how}."));
+            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance.Share, after.Chance.Share, "chance", Text($"{what}: {ChanceWords.Percent(before.Chance)} of likely days now, {ChanceWords.Percent(after.Chance)} with this{how}."));
         }
     }
 
@@ -50,7 +50,7 @@ internal static class Reasons
         }
 
         yield return new Reason(ReasonKind.StillFirst, first.Limit.Code, null, first.Chance.Share, "chance",
-            first.Chance.Share >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({Told.Percent(first.Chance)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {Told.Percent(first.Chance)} of likely days."));
+            first.Chance.Share >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({ChanceWords.Percent(first.Chance)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {ChanceWords.Percent(first.Chance)} of likely days."));
     }
 
     private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup)

@@ -1,0 +1,17 @@
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Driving;
+
+/// <summary>The weather of the day.</summary>
+/// <param name="AmbientC">Air temperature, C.</param>
+/// <param name="Rain">True for a wet track.</param>
+public sealed record Weather(double AmbientC = 20, bool Rain = false)
+{
+    private static readonly FieldRange Ambient = new("weather.ambientC", "Air temperature", "C", -20, 50);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];
+
+    /// <summary>Lists what is wrong.</summary>
+    public void Check(ICollection<InputFault> faults) => Ambient.Check(AmbientC, faults);
+}

@@ -1,0 +1,35 @@
+using Rimrock.Core.Priors;
+using Rimrock.Core.Rotors;
+
+namespace Rimrock.Core.Limits;
+
+/// <summary>Where limits lie: the middle of what parts can take.</summary>
+public static class LimitEdges
+{
+    /// <summary>A pad counts as too hot in a lap when this share of the lap's energy is spent above its band.</summary>
+    public const double HotShare = 0.1;
+
+    /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
+    public const double ColdAllowance = 0.15;
+
+    /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement).</summary>
+    public const double ConeLimitUm = 250;
+
+    /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement).</summary>
+    public const double SealLimitC = 200;
+
+    /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
+    public const double SealGoneC = 250;
+
+    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement).</summary>
+    public const double DrumLimitC = 350;
+
+    /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
+    /// <param name="rotor">The rotor.</param>
+    /// <param name="deviation">A member's own, in standard deviations.</param>
+    public static double FaceLimitC(Rotor rotor, double deviation = 0)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        return rotor.Construction == RotorConstruction.Drum ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
+    }
+}
