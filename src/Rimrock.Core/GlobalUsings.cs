@@ -1,2 +1,3 @@
 global using Lane = System.Runtime.Intrinsics.Vector512<double>;
 global using Lanes = System.Runtime.Intrinsics.Vector512;
+global using static Rimrock.Core.Quantities.Invariant;

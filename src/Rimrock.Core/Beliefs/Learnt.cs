@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Beliefs;
@@ -24,7 +23,7 @@ public sealed record Learnt(Population Belief, double EffectiveMembers, int Roun
             return "Nothing this car could be explains what was seen: either an observation is wrong or the model is. The band stays as it was before.";
         }
 
-        var backed = string.Create(CultureInfo.InvariantCulture, $"What was seen is explained by about {EffectiveMembers:0} of {Population.Size} ways this car could be");
+        var backed = Text($"What was seen is explained by about {EffectiveMembers:0} of {Population.Size} ways this car could be");
         return EffectiveMembers < Few
             ? $"{backed}: few, so take the band as a hint and look again."
             : Rounds > 1 ? $"{backed}, after looking closer {(Rounds == 2 ? "once" : Rounds == 3 ? "twice" : $"{Rounds - 1} times")}." : $"{backed}.";

@@ -34,7 +34,7 @@ public static class BrakingZoneTable
             if (zones[i].ExitKmh > zones[i].EntryKmh - 5)
             {
                 faults.Add(new InputFault($"circuit.zones[{i}].exitKmh", zones[i].ExitKmh.ToString("0.#", CultureInfo.InvariantCulture),
-                    string.Create(CultureInfo.InvariantCulture, $"at most {zones[i].EntryKmh - 5:0.#} km/h"), "A braking zone ends at least 5 km/h slower than it begins."));
+                    Text($"at most {zones[i].EntryKmh - 5:0.#} km/h"), "A braking zone ends at least 5 km/h slower than it begins."));
             }
         }
     }
@@ -58,8 +58,8 @@ public static class BrakingZoneTable
                 : (exit - next) / CoastingMS2;
             if (seconds < least)
             {
-                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", string.Create(CultureInfo.InvariantCulture, $"{seconds:0.#} s"), string.Create(CultureInfo.InvariantCulture, $"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
-                    string.Create(CultureInfo.InvariantCulture, $"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do that in {seconds:0.#} s.")));
+                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", Text($"{seconds:0.#} s"), Text($"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
+                    Text($"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do that in {seconds:0.#} s.")));
             }
         }
     }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
@@ -100,6 +99,4 @@ public static class StraySamples
         var share = (timeS[i] - timeS[i - 1]) / (timeS[i + 1] - timeS[i - 1]);
         return speedKmh[i - 1] + (share * (speedKmh[i + 1] - speedKmh[i - 1]));
     }
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -40,7 +40,7 @@ public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Ma
 
             if (i > 0 && !(Marks[i].Celsius > Marks[i - 1].Celsius))
             {
-                faults.Add(new InputFault($"kit.marks[{i}].celsius", FormattableString.Invariant($"{Marks[i].Celsius:0}"), FormattableString.Invariant($"above {Marks[i - 1].Celsius:0} C"), "Thresholds rise from one to the next."));
+                faults.Add(new InputFault($"kit.marks[{i}].celsius", Text($"{Marks[i].Celsius:0}"), Text($"above {Marks[i - 1].Celsius:0} C"), "Thresholds rise from one to the next."));
             }
         }
 

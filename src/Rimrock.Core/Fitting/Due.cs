@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Vehicles;
 
@@ -19,7 +18,7 @@ public sealed record Due(string Code, string Sentence)
         var due = new List<Due>();
         if (plan.FluidState.AgeMonths >= FluidMonths)
         {
-            due.Add(new Due("fluid-age", string.Create(CultureInfo.InvariantCulture, $"The fluid is {plan.FluidState.AgeMonths:0} months old, and street fluid is changed after {FluidMonths:0}.")));
+            due.Add(new Due("fluid-age", Text($"The fluid is {plan.FluidState.AgeMonths:0} months old, and street fluid is changed after {FluidMonths:0}.")));
         }
 
         if (plan.Lines == BrakeLine.AgedRubber)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
@@ -149,6 +148,4 @@ public static class HardStops
 
         return duct.Duct.Shield == Shield.Closed ? new HardStop("duct-closed", $"{duct.Name} blows at a closed shield: a tenth of it arrives.") : null;
     }
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
@@ -87,6 +86,4 @@ internal static class MatchWords
     }
 
     private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
@@ -119,6 +118,4 @@ internal static class ReasonFinder
     private static string Money(double? sum) => sum is { } known ? Text($"{known:0}") : "an unknown sum";
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

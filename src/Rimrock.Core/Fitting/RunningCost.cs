@@ -93,7 +93,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
             Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
-            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, FormattableString.Invariant($"a pair lasts about {ringHours:0} h")) with { LastsHours = Math.Round(ringHours, 1) },
+            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, Text($"a pair lasts about {ringHours:0} h")) with { LastsHours = Math.Round(ringHours, 1) },
             Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
         };
         if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
@@ -131,7 +131,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
     {
         var setsPerHour = mm3PerHour / UsableMm3(axle);
-        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? FormattableString.Invariant($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear") with { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? Text($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear") with { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
     }
 
     private static CostLine Banded(string what, double? perHour, double factor, string why) =>

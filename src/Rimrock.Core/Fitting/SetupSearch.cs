@@ -171,8 +171,6 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         return faults;
     }
 
-    private static string Text(FormattableString text) => text.ToString(System.Globalization.CultureInfo.InvariantCulture);
-
     private StreetManners[][] StreetTable(CancellationToken cancel)
     {
         var table = new StreetManners[pads.Length][];

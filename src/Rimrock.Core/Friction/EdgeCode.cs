@@ -42,8 +42,8 @@ public sealed record EdgeCode(EdgeCode.Letter Normal, EdgeCode.Letter Hot)
     private static string Range(Letter letter) => letter switch
     {
         { Code: 'Z' } => "not classed",
-        { Above: null, UpTo: { } most } => FormattableString.Invariant($"up to {most:0.00}"),
-        { Above: { } least, UpTo: null } => FormattableString.Invariant($"above {least:0.00}"),
-        _ => FormattableString.Invariant($"{letter.Above:0.00} to {letter.UpTo:0.00}"),
+        { Above: null, UpTo: { } most } => Text($"up to {most:0.00}"),
+        { Above: { } least, UpTo: null } => Text($"above {least:0.00}"),
+        _ => Text($"{letter.Above:0.00} to {letter.UpTo:0.00}"),
     };
 }

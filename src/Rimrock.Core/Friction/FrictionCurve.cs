@@ -67,7 +67,7 @@ public sealed class FrictionCurve
             if (i > 0 && !(points[i].TemperatureC > points[i - 1].TemperatureC))
             {
                 faults.Add(new InputFault(pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC", points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
-                    string.Create(CultureInfo.InvariantCulture, $"above {points[i - 1].TemperatureC:0.##} C"),
+                    Text($"above {points[i - 1].TemperatureC:0.##} C"),
                     $"Temperatures of a friction curve must rise from point to point; point {i + 1} does not."));
             }
         }

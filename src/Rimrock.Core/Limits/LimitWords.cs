@@ -110,6 +110,4 @@ public sealed record LimitWords(string Title, string Sentence, string Change, st
         var hottest = day.Hottest(part);
         return hottest.Phase.Kind == PhaseKind.Parked ? Text($"{(hottest.PeakAtS[(int)part][day.Lane] - hottest.StartS) / 60:0} min after parking") : Text($"in session {hottest.Phase.Session}");
     }
-
-    private static string Text(FormattableString text) => text.ToString(System.Globalization.CultureInfo.InvariantCulture);
 }

@@ -60,12 +60,12 @@ public static class Diagnosis
         Limit LimitOf(string code) => result.Limits.Single(limit => limit.Code == code);
         if (LimitOf(LimitCode.FrontFluid).Margin is { } margin && margin < NearVapourK)
         {
-            yield return new Clue("fluid-near-vapour", FormattableString.Invariant($"The prediction leaves the fluid {margin:0} K to its vapour point."));
+            yield return new Clue("fluid-near-vapour", Text($"The prediction leaves the fluid {margin:0} K to its vapour point."));
         }
 
         if (plan.FluidState.AgeMonths >= OldMonths)
         {
-            yield return new Clue("fluid-old", FormattableString.Invariant($"The fluid is {plan.FluidState.AgeMonths:0} months old, about {result.Fluid.WaterPercent:0.0} % water."));
+            yield return new Clue("fluid-old", Text($"The fluid is {plan.FluidState.AgeMonths:0} months old, about {result.Fluid.WaterPercent:0.0} % water."));
         }
 
         if (plan.FluidState.AgeMonths <= FreshMonths)
@@ -105,7 +105,7 @@ public static class Diagnosis
 
         if (result.Ranges.Single(range => range.Part == BrakePart.FrontFace).PeakC.Max() is var face && face > HotFaceC)
         {
-            yield return new Clue("face-hot", FormattableString.Invariant($"The prediction brings the front face to {face:0} °C."));
+            yield return new Clue("face-hot", Text($"The prediction brings the front face to {face:0} °C."));
         }
 
         if (plan.FrontPad.NoiseIndex() >= 6)
@@ -125,7 +125,7 @@ public static class Diagnosis
 
         if (result.Faces.DifferenceK.P50 > 15)
         {
-            yield return new Clue("inner-hotter", FormattableString.Invariant($"The inner face runs {result.Faces.DifferenceK.P50:0} K hotter in the prediction."));
+            yield return new Clue("inner-hotter", Text($"The inner face runs {result.Faces.DifferenceK.P50:0} K hotter in the prediction."));
         }
 
         if (plan.Stint.CoolDownLaps == 0)

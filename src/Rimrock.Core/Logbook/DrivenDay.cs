@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Driving;
@@ -183,7 +182,6 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
 
         var held = seen.Count(lap => lap.InBand == true);
         var off = seen.Average(lap => lap.MeasuredC!.Value - lap.PredictedC.P50);
-        return string.Create(CultureInfo.InvariantCulture,
-            $"In {held} of {seen.Count} laps the hottest front face lies in the predicted band; on average it was {Math.Abs(off):0} K {(off >= 0 ? "hotter" : "cooler")} than the middle.");
+        return Text($"In {held} of {seen.Count} laps the hottest front face lies in the predicted band; on average it was {Math.Abs(off):0} K {(off >= 0 ? "hotter" : "cooler")} than the middle.");
     }
 }

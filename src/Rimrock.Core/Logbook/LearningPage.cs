@@ -107,7 +107,7 @@ public sealed record LearningPage(
         var middle = Math.Round(rim.P50 / 10) * 10;
         // Of what is still as wide as before, the first that a driver can measure; a rim paint is named already.
         var helps = moved.OrderByDescending(move => move.After.P90 - move.After.P10).FirstOrDefault(move => move.Code is "plate-to-piston" or "wear" or "water" or "energy");
-        return FormattableString.Invariant($"A paint near {middle:0} °C, in the middle of what is believed, would cut the rotor's band most.")
+        return Text($"A paint near {middle:0} °C, in the middle of what is believed, would cut the rotor's band most.")
             + (helps is null ? "" : $" After that: {helps.Measure}, for {helps.Name}.");
     }
 }

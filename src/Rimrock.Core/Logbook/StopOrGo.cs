@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
 using Rimrock.Core.Fluids;
@@ -243,6 +242,4 @@ public static partial class StopOrGo
         Entries.Corner.LeftRear => "Left rear",
         _ => "Right rear",
     };
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

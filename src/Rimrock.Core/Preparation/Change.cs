@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Rotors;
@@ -74,7 +73,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
         if (Duct)
         {
-            yield return FormattableString.Invariant($"{After.FrontDuct!.HoseMm:0} mm ducts");
+            yield return Text($"{After.FrontDuct!.HoseMm:0} mm ducts");
         }
 
         if (Fluid)

@@ -307,6 +307,4 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     };
 
     private static string Iso(DateOnly date) => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

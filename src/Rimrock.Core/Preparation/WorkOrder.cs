@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
@@ -138,6 +137,4 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
 
     private static double HoursFor(Change change) =>
         (change.FrontPads ? 0.8 : 0) + (change.RearPads ? 0.8 : 0) + (change.FrontRotor ? 0.6 : 0) + (change.RearRotor ? 0.6 : 0) + (change.Opened ? 1 : 0) + (change.Lines ? 1 : 0) + (change.Duct ? 3 : 0);
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

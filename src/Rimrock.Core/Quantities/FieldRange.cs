@@ -11,7 +11,7 @@ namespace Rimrock.Core.Quantities;
 public sealed record FieldRange(string Field, string Label, string Unit, double Min, double Max)
 {
     /// <summary>The range in words, such as <c>400 to 4000 kg</c>.</summary>
-    public string Allowed => string.Create(CultureInfo.InvariantCulture, $"{Min:0.####} to {Max:0.####} {Unit}").TrimEnd();
+    public string Allowed => Text($"{Min:0.####} to {Max:0.####} {Unit}").TrimEnd();
 
     /// <summary>Adds a fault to <paramref name="faults"/> when the value is no number or out of range.</summary>
     /// <param name="value">The value typed.</param>

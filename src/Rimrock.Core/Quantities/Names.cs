@@ -32,7 +32,7 @@ public static class Names
         ArgumentNullException.ThrowIfNull(faults);
         if (note is { Length: > LongestNote } || (note is not null && !WellFormed(note)))
         {
-            faults.Add(new InputFault(field, string.Create(CultureInfo.InvariantCulture, $"{note.Length} characters"), $"at most {LongestNote} characters", note.Length > LongestNote ? "The note is too long." : "The note holds half a character."));
+            faults.Add(new InputFault(field, Text($"{note.Length} characters"), $"at most {LongestNote} characters", note.Length > LongestNote ? "The note is too long." : "The note holds half a character."));
         }
     }
 

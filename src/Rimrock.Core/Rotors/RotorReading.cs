@@ -49,7 +49,7 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
 
         if (rotor.MassOverGeometry() is { } ratio && Math.Abs(ratio - 1) > 0.1)
         {
-            yield return FormattableString.Invariant($"The stated mass is {100 * Math.Abs(ratio - 1):0} % {(ratio > 1 ? "above" : "below")} what the measures give: check both. The stated mass counts.");
+            yield return Text($"The stated mass is {100 * Math.Abs(ratio - 1):0} % {(ratio > 1 ? "above" : "below")} what the measures give: check both. The stated mass counts.");
         }
 
         if (rotor.Material == RingMaterial.CarbonCeramic)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Priors;
 
@@ -83,6 +82,4 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         new(code, name, spread, measure, (car, z) => car with { Capacities = move(car.Capacities, z) }, OfCapacity: true);
 
     private static CarFactors Wheels(CarFactors car, Func<WheelFactors, WheelFactors> move) => car with { Front = move(car.Front), Rear = move(car.Rear) };
-
-    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -66,6 +66,4 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2), Math.Round(share, 3), Math.Round(before, 3), Math.Round(ideal, 3),
             Pedal(other), Pedal(car), clears, notes);
     }
-
-    private static string Text(FormattableString text) => text.ToString(System.Globalization.CultureInfo.InvariantCulture);
 }
