@@ -30,7 +30,13 @@ public class LogBenchmark
         for (var i = 0; i < Days; i++)
         {
             connection.Execute("INSERT INTO log_entry (id, car, kind, day, revision, body) VALUES (@id, 'harrow', 'session', @day, 1, @body)",
-                new { id = $"bench-{i}", day = new DateOnly(1980, 1, 1).AddDays(i % 15000).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), body }, transaction);
+                new
+                {
+                    id = $"bench-{i}",
+                    day = new DateOnly(1980, 1, 1).AddDays(i % 15000)
+                    .ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture),
+                    body
+                }, transaction);
         }
 
         transaction.Commit();

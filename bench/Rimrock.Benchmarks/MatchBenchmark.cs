@@ -22,13 +22,18 @@ public class MatchBenchmark
         var guess = CarGuess.From("benchmark", 1500, 130, "sport");
         var circuit = new Circuit("benchmark", Segments: [new(800), new(150, 120), new(300), new(120, 60), new(500), new(200, 150), new(400), new(150, 90)]);
         var pad = new Pad("benchmark", "organic");
-        plan = new PredictionPlan(guess.Car, circuit, "advanced", new StintPlan(3, 20, 40), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor, new BrakeFluid("benchmark", "dot4", 250, 165, 15), new FluidState(6));
+        plan = new PredictionPlan(guess.Car, circuit, "advanced", new StintPlan(3, 20, 40), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor,
+            new BrakeFluid("benchmark", "dot4", 250, 165, 15), new FluidState(6));
         var families = PadFamilies.All.Where(family => family.Code != PadFamilies.CarbonCeramicCode).ToList();
         offer = new Offer(
             [.. Enumerable.Range(0, 60).Select(i => families[i % families.Count]).Select((family, i) => new Part<Pad>($"p{i}", new Pad($"pad {i}", family.Code,
-                [.. family.Curve.Select(point => new CurvePoint(point.TemperatureC + (point.TemperatureC > 150 ? i % 7 * 6 : 0), point.Mu * (0.94 + (i % 9 * 0.015))))], PriceAxleSet: 60 + (7 * i))))],
-            [.. Enumerable.Range(0, 24).Select(i => new Part<Rotor>($"r{i}", guess.FrontRotor with { Name = $"rotor {i}", OuterDiameterMm = guess.FrontRotor.OuterDiameterMm + i, InnerDiameterMm = guess.FrontRotor.InnerDiameterMm + (i / 2), Price = 70 + (12 * i) }))],
-            [new("d0", new DuctKit("duct 63", new WheelDuct(63, Shield.Trimmed), 90)), new("d1", new DuctKit("duct 76", new WheelDuct(76, Shield.Trimmed), 120))],
+                [.. family.Curve.Select(point => new CurvePoint(point.TemperatureC + (point.TemperatureC > 150 ? i % 7 * 6 : 0),
+                    point.Mu * (0.94 + (i % 9 * 0.015))))], PriceAxleSet: 60 + (7 * i))))],
+            [.. Enumerable.Range(0, 24).Select(i => new Part<Rotor>($"r{i}",
+                guess.FrontRotor with { Name = $"rotor {i}", OuterDiameterMm = guess.FrontRotor.OuterDiameterMm + i,
+                InnerDiameterMm = guess.FrontRotor.InnerDiameterMm + (i / 2), Price = 70 + (12 * i) }))],
+            [new("d0", new DuctKit("duct 63", new WheelDuct(63, Shield.Trimmed), 90)),
+                new("d1", new DuctKit("duct 76", new WheelDuct(76, Shield.Trimmed), 120))],
             [.. Enumerable.Range(0, 40).Select(i => new Part<BrakeFluid>($"f{i}", new BrakeFluid($"fluid {i}", "dot4", 240 + (2 * i), 160 + i, 12 + i)))],
             []);
     }

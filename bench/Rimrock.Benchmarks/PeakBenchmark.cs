@@ -4,7 +4,8 @@ using Rimrock.Core.Numerics;
 namespace Rimrock.Benchmarks;
 
 /// <summary>
-/// The machine's measured peak against the kernel: as many fused multiply-adds as one chain step takes (31 nodes: 10 in the elimination, 2 x 6 in the solves, a division
+/// The machine's measured peak against the kernel: as many fused multiply-adds as one chain step takes (31 nodes: 10 in the elimination, 2 x 6 in the solves, a
+/// division
 /// counted as one; 700 vector operations in all), first with nothing in their way, then as the chain step itself.
 /// </summary>
 public class PeakBenchmark

@@ -16,7 +16,8 @@ namespace Rimrock.Contract;
 /// <param name="FaultsOf">What is wrong with one.</param>
 /// <param name="NameOf">Its name for lists.</param>
 /// <param name="DayOf">The day that stands in its body; null where none does.</param>
-public sealed record BodyKind(string Code, bool OfLog, Type Type, Func<object, IReadOnlyList<InputFault>> FaultsOf, Func<object, string> NameOf, Func<object, DateOnly?> DayOf)
+public sealed record BodyKind(string Code, bool OfLog, Type Type, Func<object, IReadOnlyList<InputFault>> FaultsOf, Func<object, string> NameOf, Func<object,
+    DateOnly?> DayOf)
 {
     /// <summary>All of them.</summary>
     public static IReadOnlyList<BodyKind> All { get; } =

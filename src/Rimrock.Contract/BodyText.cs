@@ -80,7 +80,8 @@ public static class BodyText
             _ when said.Contains("could not be mapped", StringComparison.Ordinal) => "There is no such field.",
             _ when said.Contains("missing required", StringComparison.Ordinal) => "Required and missing: " + string.Join(", ", Quoted(said)) + ".",
             _ when said.Contains("could not be converted", StringComparison.Ordinal) => "What stands there is not of the kind that is wanted.",
-            _ when said.Contains("doesn't allow", StringComparison.Ordinal) || said.Contains("does not allow", StringComparison.Ordinal) || said.Contains("null", StringComparison.Ordinal) => "Nothing may be missing there.",
+            _ when said.Contains("doesn't allow", StringComparison.Ordinal) || said.Contains("does not allow", StringComparison.Ordinal)
+                || said.Contains("null", StringComparison.Ordinal) => "Nothing may be missing there.",
             _ when said.Contains("uplicate", StringComparison.Ordinal) => "It stands there twice.",
             _ when said.Contains("maximum configured depth", StringComparison.Ordinal) => "It is nested too deeply.",
             _ when said.StartsWith("A list holds", StringComparison.Ordinal) => said,

@@ -6,7 +6,8 @@ using Rimrock.Core.Rotors;
 namespace Rimrock.Contract;
 
 /// <summary>
-/// The form of bodies: of things on the shelf, entries of the log and the plans inside them. Each form but the newest has a step that brings it to the next; steps are never
+/// The form of bodies: of things on the shelf, entries of the log and the plans inside them. Each form but the newest has a step that brings it to the next;
+/// steps are never
 /// edited once shipped. tests/Rimrock.Storage.Tests/Bodies holds golden bodies of every form.
 /// </summary>
 public static class BodyVersion
@@ -102,7 +103,8 @@ public static class BodyVersion
 
     private static void Recording(JsonNode? circuit)
     {
-        if (circuit is not JsonObject { } whole || whole["recording"] is not JsonObject recording || recording["timeS"] is not JsonArray time || recording["speedKmh"] is not JsonArray speed || time.Count != speed.Count)
+        if (circuit is not JsonObject { } whole || whole["recording"] is not JsonObject recording || recording["timeS"] is not JsonArray time
+            || recording["speedKmh"] is not JsonArray speed || time.Count != speed.Count)
         {
             return;
         }
@@ -128,4 +130,5 @@ public static class BodyVersion
 
 /// <summary>Raised for a form that only a newer Rimrock knows.</summary>
 /// <param name="version">The form.</param>
-public sealed class NewerBodyException(int version) : Exception($"It was written by a newer Rimrock (form {version}; this one knows forms up to {BodyVersion.Newest}).");
+public sealed class NewerBodyException(int version)
+    : Exception($"It was written by a newer Rimrock (form {version}; this one knows forms up to {BodyVersion.Newest}).");

@@ -32,7 +32,8 @@ public static class JsonRules
     private sealed class FiniteNumber : JsonConverter<double>
     {
         public override double Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
-            reader.TokenType == JsonTokenType.Number && reader.TryGetDouble(out var value) && double.IsFinite(value) ? value : throw new JsonException("could not be converted to a number");
+            reader.TokenType == JsonTokenType.Number && reader.TryGetDouble(out var value) && double.IsFinite(value)
+                ? value : throw new JsonException("could not be converted to a number");
 
         public override void Write(Utf8JsonWriter writer, double value, JsonSerializerOptions options) => writer.WriteNumberValue(value);
     }

@@ -25,8 +25,10 @@ public sealed class SimulatedDynamometer
         var factor = Math.Pow(1.08, Math.Clamp(Normal(), -2, 2));
         var shift = 20 * Math.Clamp(Normal(), -2, 2);
         HiddenFamily = family.Code;
-        Hidden = new FrictionCurve([.. family.Curve.Select(point => new CurvePoint(point.TemperatureC + (point.TemperatureC > 150 ? shift : 0), point.Mu * factor))], family.ColdSlopePerK);
-        Stops = [.. Procedure.SelectMany(part => Enumerable.Range(0, part.Stops).Select(i => Stop(part.FromC + ((part.ToC - part.FromC) * i / Math.Max(1, part.Stops - 1)))))];
+        Hidden = new FrictionCurve([.. family.Curve.Select(point =>
+            new CurvePoint(point.TemperatureC + (point.TemperatureC > 150 ? shift : 0), point.Mu * factor))], family.ColdSlopePerK);
+        Stops = [.. Procedure.SelectMany(part =>
+            Enumerable.Range(0, part.Stops).Select(i => Stop(part.FromC + ((part.ToC - part.FromC) * i / Math.Max(1, part.Stops - 1)))))];
     }
 
     /// <summary>A part of the procedure: stops spread evenly from one temperature to another.</summary>
@@ -36,7 +38,9 @@ public sealed class SimulatedDynamometer
     /// <param name="Stops">Number of stops.</param>
     public sealed record Part(string Name, double FromC, double ToC, int Stops);
 
-    /// <summary>The procedure: 100 to 50 km/h at 0.4 g, temperature 0.5 mm under the face before each stop (ours, in the manner of common fade and recovery tests).</summary>
+    /// <summary>
+    /// The procedure: 100 to 50 km/h at 0.4 g, temperature 0.5 mm under the face before each stop (ours, in the manner of common fade and recovery tests).
+    /// </summary>
     public static IReadOnlyList<Part> Procedure { get; } =
     [
         new("bedded", 100, 100, 6), new("cold", 40, 40, 3), new("fade", 100, 650, 15), new("recovery", 600, 100, 12),

@@ -67,16 +67,19 @@ public static class CatalogueJson
         ArgumentNullException.ThrowIfNull(text);
         if (System.Text.Encoding.UTF8.GetByteCount(text) > MostBytes)
         {
-            throw new InputFaultException([new InputFault("file", $"{text.Length / 1_000_000} MB", $"at most {MostBytes / 1_000_000} MB", "The file is too large for a catalogue.")]);
+            throw new InputFaultException([new InputFault("file", $"{text.Length / 1_000_000} MB", $"at most {MostBytes / 1_000_000} MB",
+                "The file is too large for a catalogue.")]);
         }
 
         var faults = new List<InputFault>();
         using var document = Parse(text);
         var root = document.RootElement;
-        if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("rimrock", out var word) || word.ValueKind != JsonValueKind.String || word.GetString() != Word
+        if (root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("rimrock", out var word) || word.ValueKind != JsonValueKind.String
+            || word.GetString() != Word
             || !root.TryGetProperty("version", out var version) || version.ValueKind != JsonValueKind.Number || version.GetRawText() != "1")
         {
-            throw new InputFaultException([new InputFault("file", "another form", $"\"rimrock\": \"{Word}\", \"version\": 1", "The file does not say that it is a catalogue of this version.")]);
+            throw new InputFaultException([new InputFault("file", "another form", $"\"rimrock\": \"{Word}\", \"version\": 1",
+                "The file does not say that it is a catalogue of this version.")]);
         }
 
         foreach (var member in root.EnumerateObject().Where(member => !Known.Contains(member.Name)))

@@ -40,7 +40,8 @@ internal sealed class CsvTable : IDisposable
         ArgumentNullException.ThrowIfNull(text);
         if (Encoding.UTF8.GetByteCount(text) is var bytes && bytes > mostBytes)
         {
-            throw Refused("file", string.Create(CultureInfo.InvariantCulture, $"{bytes / 1e6:0.0} MB"), string.Create(CultureInfo.InvariantCulture, $"at most {mostBytes / 1e6:0.#} MB"), $"The file is too large for {what}.");
+            throw Refused("file", string.Create(CultureInfo.InvariantCulture, $"{bytes / 1e6:0.0} MB"),
+                string.Create(CultureInfo.InvariantCulture, $"at most {mostBytes / 1e6:0.#} MB"), $"The file is too large for {what}.");
         }
 
         var end = text.IndexOf('\n', StringComparison.Ordinal);
@@ -89,7 +90,8 @@ internal sealed class CsvTable : IDisposable
     public double? Number(int column, string name, ICollection<InputFault> faults)
     {
         var raw = Text(column);
-        if (double.TryParse(separator == ',' ? raw : raw.Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value))
+        if (double.TryParse(separator == ',' ? raw : raw.Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+            && double.IsFinite(value))
         {
             return value;
         }
@@ -102,7 +104,8 @@ internal sealed class CsvTable : IDisposable
     public string ShownHeader() => string.Join(", ", Header.Take(8)) is { Length: > 120 } longer ? longer[..120] : string.Join(", ", Header.Take(8));
 
     /// <summary>One fault as an exception.</summary>
-    public static InputFaultException Refused(string field, string value, string allowed, string message) => new([new InputFault(field, value, allowed, message)]);
+    public static InputFaultException Refused(string field, string value, string allowed, string message) =>
+        new([new InputFault(field, value, allowed, message)]);
 
     /// <inheritdoc/>
     public void Dispose() => csv.Dispose();

@@ -33,12 +33,14 @@ public static class FrictionCsv
         var temperature = table.Column(fahrenheit ? $"{name}_f" : $"{name}_c");
         if (mu < 0 || temperature < 0)
         {
-            throw CsvTable.Refused("line 1", table.ShownHeader(), $"a header with {Header}; _f for Fahrenheit", "The header must say what the columns hold and in which unit.");
+            throw CsvTable.Refused("line 1", table.ShownHeader(), $"a header with {Header}; _f for Fahrenheit",
+                "The header must say what the columns hold and in which unit.");
         }
 
         if (fahrenheit && table.Column($"{name}_c") >= 0)
         {
-            throw CsvTable.Refused("line 1", table.ShownHeader(), "Celsius or Fahrenheit, not both", "Two temperature columns: it is not clear which one counts.");
+            throw CsvTable.Refused("line 1", table.ShownHeader(), "Celsius or Fahrenheit, not both",
+                "Two temperature columns: it is not clear which one counts.");
         }
 
         var rows = new List<(double C, double Mu, int Line)>();

@@ -45,7 +45,8 @@ public static class Gpx
             var metres = DistanceM(points[i - 1].Latitude, points[i - 1].Longitude, points[i].Latitude, points[i].Longitude);
             if (!(seconds > 0) || metres / seconds > FastestMS)
             {
-                faults.Add(new InputFault($"line {points[i].Line}", seconds > 0 ? $"{metres:0} m in {seconds:0.0} s" : points[i].Time.ToString("o", CultureInfo.InvariantCulture), seconds > 0 ? "at most 500 km/h" : "a later time than the point before",
+                faults.Add(new InputFault($"line {points[i].Line}", seconds > 0 ? $"{metres:0} m in {seconds:0.0} s"
+                    : points[i].Time.ToString("o", CultureInfo.InvariantCulture), seconds > 0 ? "at most 500 km/h" : "a later time than the point before",
                     seconds > 0 ? "This point lies too far from the one before." : "Time stands still or runs backwards here."));
                 continue;
             }
@@ -76,13 +77,19 @@ public static class Gpx
     private static List<(double Latitude, double Longitude, DateTimeOffset Time, int Line)> Points(string text)
     {
         var points = new List<(double, double, DateTimeOffset, int)>();
-        using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null, MaxCharactersInDocument = MostBytes });
+        using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings
+        {
+            DtdProcessing = DtdProcessing.Prohibit,
+            XmlResolver = null,
+            MaxCharactersInDocument = MostBytes
+        });
         try
         {
             reader.MoveToContent();
             if (reader.LocalName != "gpx" || reader.NamespaceURI != Namespace)
             {
-                throw CsvTable.Refused("line 1", reader.Name.Length > 40 ? reader.Name[..40] : reader.Name, "gpx of version 1.1", "The file does not say that it is GPX 1.1.");
+                throw CsvTable.Refused("line 1", reader.Name.Length > 40 ? reader.Name[..40] : reader.Name, "gpx of version 1.1",
+                    "The file does not say that it is GPX 1.1.");
             }
 
             while (reader.Read())

@@ -6,7 +6,8 @@ using SixLabors.ImageSharp.PixelFormats;
 namespace Rimrock.Formats;
 
 /// <summary>
-/// A JPEG without what it knows of place, time and camera: its segments are walked from end to end, those of applications and comments are cut wherever they stand, and with
+/// A JPEG without what it knows of place, time and camera: its segments are walked from end to end, those of applications and comments are cut wherever they
+/// stand, and with
 /// them everything after the image (ISO/IEC 10918-1, annex B, from memory).
 /// </summary>
 public static class JpegPhoto
@@ -121,7 +122,8 @@ public static class JpegPhoto
     }
 
     // A thumbnail inside the header would be a picture of its own.
-    private static bool IsPlainJfif(byte[] bytes, int at, int length) => bytes[at + 1] == FirstApplication && length is >= 9 and <= 18 && bytes.AsSpan(at + 4, 5).SequenceEqual(JfifName);
+    private static bool IsPlainJfif(byte[] bytes, int at, int length) =>
+        bytes[at + 1] == FirstApplication && length is >= 9 and <= 18 && bytes.AsSpan(at + 4, 5).SequenceEqual(JfifName);
 
     private static int EndOfScan(byte[] bytes, int at)
     {

@@ -35,7 +35,8 @@ public enum HeatUnit
 /// <param name="Rotor">A front rotor's face by infrared; null where none was recorded.</param>
 /// <param name="RotorUnit">Its unit.</param>
 /// <param name="Lap">Number of the lap; null where laps are told by distance.</param>
-public sealed record RecordingColumns(string Time, string Speed, SpeedUnit SpeedUnit = SpeedUnit.Kmh, string? Rotor = null, HeatUnit RotorUnit = HeatUnit.Celsius, string? Lap = null);
+public sealed record RecordingColumns(string Time, string Speed, SpeedUnit SpeedUnit = SpeedUnit.Kmh, string? Rotor = null,
+    HeatUnit RotorUnit = HeatUnit.Celsius, string? Lap = null);
 
 /// <summary>What a file holds, before anything is read from it.</summary>
 /// <param name="Columns">Names of its columns.</param>
@@ -62,12 +63,17 @@ public static class MappedRecordingCsv
             rows.Add([.. Enumerable.Range(0, table.Header.Count).Select(table.Text)]);
         }
 
-        string? Named(params string[] words) => words.Select(word => table.Header.FirstOrDefault(name => name.Contains(word, StringComparison.Ordinal))).FirstOrDefault(name => name is not null);
-        var (time, speed, rotor) = (Named("time_s", "time", "sec"), Named("speed_kmh", "speed", "velocity", "km/h", "mph"), Named("rotor", "disc", "brake temp"));
+        string? Named(params string[] words) =>
+            words.Select(word => table.Header.FirstOrDefault(name => name.Contains(word, StringComparison.Ordinal))).FirstOrDefault(name => name is not null);
+        var (time, speed, rotor) =
+            (Named("time_s", "time", "sec"), Named("speed_kmh", "speed", "velocity", "km/h", "mph"), Named("rotor", "disc", "brake temp"));
         var guess = time is null || speed is null || time == speed
             ? null
-            : new RecordingColumns(time, speed, speed.Contains("mph", StringComparison.Ordinal) ? SpeedUnit.Mph : speed.Contains("m/s", StringComparison.Ordinal) ? SpeedUnit.MetresPerSecond : SpeedUnit.Kmh,
-                rotor, rotor is not null && (rotor.EndsWith("_f", StringComparison.Ordinal) || rotor.Contains("°f", StringComparison.Ordinal)) ? HeatUnit.Fahrenheit : HeatUnit.Celsius, table.Header.FirstOrDefault(name => name.StartsWith("lap", StringComparison.Ordinal) || name.Contains(" lap", StringComparison.Ordinal)));
+            : new RecordingColumns(time, speed, speed.Contains("mph", StringComparison.Ordinal)
+                ? SpeedUnit.Mph : speed.Contains("m/s", StringComparison.Ordinal) ? SpeedUnit.MetresPerSecond : SpeedUnit.Kmh,
+                rotor, rotor is not null && (rotor.EndsWith("_f", StringComparison.Ordinal) || rotor.Contains("°f", StringComparison.Ordinal))
+                    ? HeatUnit.Fahrenheit : HeatUnit.Celsius, table.Header.FirstOrDefault(name => name.StartsWith("lap", StringComparison.Ordinal)
+                    || name.Contains(" lap", StringComparison.Ordinal)));
         return new ColumnsPreview(table.Header, rows, guess);
     }
 

@@ -11,7 +11,9 @@ namespace Rimrock.Formats;
 /// <summary>A season as a calendar (iCalendar, RFC 5545) and as a table (CSV, RFC 4180).</summary>
 public static class SeasonCalendar
 {
-    /// <summary>The calendar: events, bleed dates of one policy, days to order by; all-day entries with ids that stay the same from one writing to the next.</summary>
+    /// <summary>
+    /// The calendar: events, bleed dates of one policy, days to order by; all-day entries with ids that stay the same from one writing to the next.
+    /// </summary>
     /// <param name="plan">The season.</param>
     /// <param name="policy">Whose bleed dates.</param>
     /// <param name="car">Name of the car.</param>
@@ -22,7 +24,8 @@ public static class SeasonCalendar
         var calendar = new Calendar { ProductId = "-//Rimrock//Season//EN" };
         foreach (var day in season.Days)
         {
-            Add(calendar, day.Date, day.Name, string.Create(CultureInfo.InvariantCulture, $"{car}: fluid shows vapour from {day.VapourC.P50:0} C, gets to {day.DemandC.P50:0} C; {day.MarginK:0} K in hand."), "event");
+            Add(calendar, day.Date, day.Name, string.Create(CultureInfo.InvariantCulture,
+                $"{car}: fluid shows vapour from {day.VapourC.P50:0} C, gets to {day.DemandC.P50:0} C; {day.MarginK:0} K in hand."), "event");
         }
 
         foreach (var flush in season.Flushes)
@@ -47,7 +50,9 @@ public static class SeasonCalendar
         {
             foreach (var day in policy.Days)
             {
-                text.Append(CultureInfo.InvariantCulture, $"{day.Date:yyyy-MM-dd},{CsvText.Quoted(day.Name)},{policy.Policy},{day.VapourC.P50:0.0},{day.DemandC.P50:0.0},{day.MarginK:0.0},{day.Boils.Share:0.000}\r\n");
+                text.Append(CultureInfo.InvariantCulture,
+                    $"{day.Date:yyyy-MM-dd},{CsvText.Quoted(day.Name)},{policy.Policy}," +
+                    $"{day.VapourC.P50:0.0},{day.DemandC.P50:0.0},{day.MarginK:0.0},{day.Boils.Share:0.000}\r\n");
             }
         }
 

@@ -72,7 +72,8 @@ public sealed class Archive(Database database)
         var shelf = connection.Query<(string, string)>("SELECT kind, id FROM shelf_item").ToHashSet();
         var log = connection.Query<string>("SELECT id FROM log_entry").ToHashSet();
         var (shelfThen, logThen) = (document.Shelf.Select(item => (item.Kind, item.Id)).ToHashSet(), document.Log.Select(entry => entry.Id).ToHashSet());
-        return new RestorePreview(document.Shelf.Count, document.Log.Count, document.Photos.Count, shelfThen.Count(item => !shelf.Contains(item)), logThen.Count(id => !log.Contains(id)),
+        return new RestorePreview(document.Shelf.Count, document.Log.Count, document.Photos.Count, shelfThen.Count(item => !shelf.Contains(item)),
+            logThen.Count(id => !log.Contains(id)),
             shelf.Count(item => !shelfThen.Contains(item)) + log.Count(id => !logThen.Contains(id)));
     }
 
@@ -81,7 +82,8 @@ public sealed class Archive(Database database)
     /// <param name="photoOf">A photo's bytes.</param>
     /// <param name="progress">Told the share done, 0 to 1.</param>
     /// <param name="cancel">Stops between rows; nothing is changed then.</param>
-    public async Task RestoreAsync(ArchiveDocument document, Func<ArchivedPhoto, CancellationToken, Task<byte[]>> photoOf, Action<double>? progress = null, CancellationToken cancel = default)
+    public async Task RestoreAsync(ArchiveDocument document, Func<ArchivedPhoto, CancellationToken, Task<byte[]>> photoOf, Action<double>? progress = null,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(document);
         ArgumentNullException.ThrowIfNull(photoOf);
@@ -91,34 +93,49 @@ public sealed class Archive(Database database)
         foreach (var item in document.Shelf)
         {
             cancel.ThrowIfCancellationRequested();
-            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, archived, version, body) VALUES (@Kind, @Id, @Name, @Origin, @Revision, @Archived, @Version, @body)",
-                new { item.Kind, item.Id, item.Name, item.Origin, item.Revision, item.Archived, item.Version, body = Encoding.UTF8.GetString(item.Body.Utf8.Span) }, transaction);
+            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, archived, version, body) VALUES (@Kind, @Id, @Name, @Origin, " +
+                "@Revision, @Archived, @Version, @body)",
+                new
+                {
+                    item.Kind,
+                    item.Id,
+                    item.Name,
+                    item.Origin,
+                    item.Revision,
+                    item.Archived,
+                    item.Version,
+                    body = Encoding.UTF8.GetString(item.Body.Utf8.Span)
+                }, transaction);
         }
 
         foreach (var entry in document.Log)
         {
             cancel.ThrowIfCancellationRequested();
-            LogStore.Put(connection, transaction, new LogRow(entry.Id, entry.Car, entry.Kind, entry.Day, entry.Revision, Encoding.UTF8.GetString(entry.Body.Utf8.Span), entry.Version));
+            LogStore.Put(connection, transaction, new LogRow(entry.Id, entry.Car, entry.Kind, entry.Day, entry.Revision,
+                Encoding.UTF8.GetString(entry.Body.Utf8.Span), entry.Version));
         }
 
         for (var i = 0; i < document.Photos.Count; i++)
         {
             var photo = document.Photos[i];
-            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@Id, @Entry, @Name, @bytes)", new { photo.Id, photo.Entry, photo.Name, bytes = await photoOf(photo, cancel) }, transaction);
+            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@Id, @Entry, @Name, @bytes)",
+                new { photo.Id, photo.Entry, photo.Name, bytes = await photoOf(photo, cancel) }, transaction);
             progress?.Invoke((i + 1.0) / document.Photos.Count);
         }
 
         transaction.Commit();
     }
 
-    private static async Task<List<ArchivedPhoto>> PhotosAsync(ZipArchive zip, SqliteConnection connection, SqliteTransaction transaction, Action<double>? progress, CancellationToken cancel)
+    private static async Task<List<ArchivedPhoto>> PhotosAsync(ZipArchive zip, SqliteConnection connection, SqliteTransaction transaction,
+        Action<double>? progress, CancellationToken cancel)
     {
         var ids = connection.Query<string>("SELECT id FROM log_photo ORDER BY id", transaction: transaction).ToList();
         var photos = new List<ArchivedPhoto>(ids.Count);
         foreach (var id in ids)
         {
             cancel.ThrowIfCancellationRequested();
-            var (entry, name, bytes) = connection.QuerySingle<(string Entry, string Name, byte[] Bytes)>("SELECT entry, name, bytes FROM log_photo WHERE id = @id", new { id }, transaction);
+            var (entry, name, bytes) = connection.QuerySingle<(string Entry, string Name,
+                byte[] Bytes)>("SELECT entry, name, bytes FROM log_photo WHERE id = @id", new { id }, transaction);
             var file = FormattableString.Invariant($"photos/{photos.Count + 1:00000}.jpg");
             photos.Add(new ArchivedPhoto(id, entry, name, File: file, Length: bytes.Length, Sha256: Convert.ToHexStringLower(SHA256.HashData(bytes))));
             await using var kept = await zip.CreateEntry(file, CompressionLevel.NoCompression).OpenAsync(cancel);
@@ -140,12 +157,15 @@ public sealed class Archive(Database database)
     }
 
     private static IEnumerable<ArchivedItem> Items(SqliteConnection connection, SqliteTransaction transaction) =>
-        connection.Query<ItemRow>("SELECT kind, id, name, origin, revision, archived, version, body FROM shelf_item ORDER BY kind, id", transaction: transaction, buffered: false)
-            .Select(row => new ArchivedItem(row.Kind, row.Id, row.Name, row.Origin, row.Revision, row.Archived, new RawBody(Encoding.UTF8.GetBytes(row.Body)), (int)row.Version));
+        connection.Query<ItemRow>("SELECT kind, id, name, origin, revision, archived, version, body FROM shelf_item ORDER BY kind, id",
+            transaction: transaction, buffered: false)
+            .Select(row => new ArchivedItem(row.Kind, row.Id, row.Name, row.Origin, row.Revision, row.Archived, new RawBody(Encoding.UTF8.GetBytes(row.Body)),
+                (int)row.Version));
 
     private static IEnumerable<ArchivedEntry> Entries(SqliteConnection connection, SqliteTransaction transaction) =>
         connection.Query<LogRow>("SELECT id, car, kind, day, revision, body, version FROM log_entry ORDER BY id", transaction: transaction, buffered: false)
-            .Select(row => new ArchivedEntry(row.Id, row.Car, row.Kind, row.Day, row.Revision, new RawBody(Encoding.UTF8.GetBytes(row.Body)), (int)row.Version));
+            .Select(row => new ArchivedEntry(row.Id, row.Car, row.Kind, row.Day, row.Revision, new RawBody(Encoding.UTF8.GetBytes(row.Body)),
+                (int)row.Version));
 
     private sealed record ItemRow(string Kind, string Id, string Name, string Origin, long Revision, long Archived, long Version, string Body);
 }

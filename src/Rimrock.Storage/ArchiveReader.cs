@@ -9,7 +9,8 @@ using Rimrock.Core.Quantities;
 namespace Rimrock.Storage;
 
 /// <summary>
-/// Reads an archive from a file that lies on the disk and checks all of it before anything is touched: every body into its type by the faults that saving checks, kind and day
+/// Reads an archive from a file that lies on the disk and checks all of it before anything is touched: every body into its type by the faults that saving
+/// checks, kind and day
 /// against body, every id once, every photo by its hash. Refusals name the row.
 /// </summary>
 public sealed class ArchiveReader : IAsyncDisposable
@@ -38,7 +39,8 @@ public sealed class ArchiveReader : IAsyncDisposable
     /// <param name="progress">Told the share done, 0 to 1.</param>
     /// <param name="cancel">Stops between rows.</param>
     /// <exception cref="InputFaultException">All that is wrong, by row, up to twenty.</exception>
-    public static async Task<ArchiveReader> OpenAsync(Stream file, Database database, Func<byte[], string?> photoFault, Action<double>? progress = null, CancellationToken cancel = default)
+    public static async Task<ArchiveReader> OpenAsync(Stream file, Database database, Func<byte[], string?> photoFault, Action<double>? progress = null,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(file);
         ArgumentNullException.ThrowIfNull(database);
@@ -135,7 +137,8 @@ public sealed class ArchiveReader : IAsyncDisposable
         catch (JsonException error)
         {
             var fault = BodyText.UnreadableJson(error);
-            throw new InputFaultException([fault with { Field = fault.Field == "body" ? "file" : fault.Field, Allowed = "the form that docs/archive.schema.json describes" }]);
+            throw new InputFaultException([fault with { Field = fault.Field == "body" ? "file" : fault.Field,
+                Allowed = "the form that docs/archive.schema.json describes" }]);
         }
     }
 
@@ -143,17 +146,21 @@ public sealed class ArchiveReader : IAsyncDisposable
     {
         if (document is { Rimrock: ArchiveDocument.Word, Version: > ArchiveDocument.Newest })
         {
-            throw Refused("version", $"{document.Version}", $"1 to {ArchiveDocument.Newest}", $"This archive was written by a newer Rimrock{(document.Program is { } program ? $" ({Short(program)})" : "")}: restore it there.");
+            throw Refused("version", $"{document.Version}", $"1 to {ArchiveDocument.Newest}",
+                $"This archive was written by a newer Rimrock{(document.Program is { } program ? $" ({Short(program)})" : "")}: restore it there.");
         }
 
         if (document is not { Rimrock: ArchiveDocument.Word } || document.Version != (zipped ? ArchiveDocument.Newest : 1))
         {
-            throw Refused("version", document is null ? "nothing" : Short($"{document.Rimrock} {document.Version}"), $"{ArchiveDocument.Word} 1 as JSON, {ArchiveDocument.Word} {ArchiveDocument.Newest} as zip", "The file does not say that it is an archive of this version.");
+            throw Refused("version", document is null ? "nothing" : Short($"{document.Rimrock} {document.Version}"),
+                $"{ArchiveDocument.Word} 1 as JSON, {ArchiveDocument.Word} {ArchiveDocument.Newest} as zip",
+                "The file does not say that it is an archive of this version.");
         }
 
         if (document.Shelf.Count + document.Log.Count > Archive.MostEntries || document.Photos.Count > Archive.MostEntries)
         {
-            throw Refused("file", $"{document.Shelf.Count + document.Log.Count} entries, {document.Photos.Count} photos", $"at most {Archive.MostEntries} of each", "That is more than an archive holds.");
+            throw Refused("file", $"{document.Shelf.Count + document.Log.Count} entries, {document.Photos.Count} photos",
+                $"at most {Archive.MostEntries} of each", "That is more than an archive holds.");
         }
     }
 
@@ -163,11 +170,13 @@ public sealed class ArchiveReader : IAsyncDisposable
         var needed = (long)(2 * Overhead * (zip?.Entries.Sum(entry => entry.Length) ?? fileBytes)) + new FileInfo(database.Path).Length;
         if (needed > database.FreeBytes())
         {
-            faults.Add(new InputFault("file", Megabytes(needed), $"at most {Megabytes(Math.Max(0, database.FreeBytes()))}", "The disk has no room for that. Nothing was touched."));
+            faults.Add(new InputFault("file", Megabytes(needed), $"at most {Megabytes(Math.Max(0, database.FreeBytes()))}",
+                "The disk has no room for that. Nothing was touched."));
         }
     }
 
-    private static InputFaultException Refused(string field, string value, string allowed, string message) => new([new InputFault(field, value, allowed, message)]);
+    private static InputFaultException Refused(string field, string value, string allowed, string message) =>
+        new([new InputFault(field, value, allowed, message)]);
 
     private static string Megabytes(long bytes) => string.Create(CultureInfo.InvariantCulture, $"{bytes / 1e6:0.#} MB");
 
@@ -181,7 +190,8 @@ public sealed class ArchiveReader : IAsyncDisposable
             var (item, row) = (Document.Shelf[i], $"shelf[{i}]");
             Names.Check(item.Id, $"{row}.id", faults);
             Require(seen.Add((item.Kind, item.Id)), $"{row}.id", Short(item.Id), "every id once in its kind", "This id stands in the archive twice.", faults);
-            Require(item.Origin is "demo" or "own", $"{row}.origin", Short(item.Origin), "demo, own", "A thing on the shelf is the demo's or one's own.", faults);
+            Require(item.Origin is "demo" or "own", $"{row}.origin", Short(item.Origin), "demo, own", "A thing on the shelf is the demo's or one's own.",
+                faults);
             Require(item.Archived is 0 or 1, $"{row}.archived", $"{item.Archived}", "0, 1", "It is offered or it is not.", faults);
             Require(item.Revision is >= 1 and <= int.MaxValue, $"{row}.revision", $"{item.Revision}", "1 or more", "Revisions count from 1.", faults);
             if (BodyKind.Find(item.Kind, ofLog: false) is not { } kind)
@@ -214,7 +224,8 @@ public sealed class ArchiveReader : IAsyncDisposable
             }
             else if (Body(kind, entry.Version, entry.Body, row, faults) is { } body && known && kind.DayOf(body) is { } inside)
             {
-                Require(inside == day, $"{row}.day", entry.Day, inside.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "The row's day is not its body's.", faults);
+                Require(inside == day, $"{row}.day", entry.Day, inside.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "The row's day is not its body's.",
+                    faults);
             }
         }
     }
@@ -222,7 +233,8 @@ public sealed class ArchiveReader : IAsyncDisposable
     private async Task CheckPhotosAsync(List<InputFault> faults, Func<byte[], string?> photoFault, Action<double>? progress, CancellationToken cancel)
     {
         var entries = Document.Log.Select(entry => entry.Id).ToHashSet(StringComparer.Ordinal);
-        var (ids, files, perEntry) = (new HashSet<string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal) { ArchiveDocument.FileName }, new Dictionary<string, int>(StringComparer.Ordinal));
+        var (ids, files, perEntry) = (new HashSet<string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal) { ArchiveDocument.FileName },
+            new Dictionary<string, int>(StringComparer.Ordinal));
         for (var i = 0; i < Document.Photos.Count && faults.Count < MostFaults; i++)
         {
             var (photo, row, before) = (Document.Photos[i], $"photos[{i}]", faults.Count);
@@ -230,15 +242,18 @@ public sealed class ArchiveReader : IAsyncDisposable
             Names.Check(photo.Name, $"{row}.name", faults);
             Require(ids.Add(photo.Id), $"{row}.id", Short(photo.Id), "every id once", "This id stands in the archive twice.", faults);
             Require(entries.Contains(photo.Entry), $"{row}.entry", Short(photo.Entry), "an entry of the log", "The photo belongs to no entry.", faults);
-            Require((perEntry[photo.Entry] = perEntry.GetValueOrDefault(photo.Entry) + 1) <= LogStore.MostPhotos, $"{row}.entry", Short(photo.Entry), $"at most {LogStore.MostPhotos} photos", "The entry has too many photos.", faults);
+            Require((perEntry[photo.Entry] = perEntry.GetValueOrDefault(photo.Entry) + 1) <= LogStore.MostPhotos, $"{row}.entry", Short(photo.Entry),
+                $"at most {LogStore.MostPhotos} photos", "The entry has too many photos.", faults);
             if (zip is null)
             {
                 Require(photo.Bytes is not null, $"{row}.bytes", "none", "a JPEG in base 64", "The photo is missing.", faults);
             }
             else
             {
-                Require(photo is { Bytes: null, File: not null, Sha256: not null, Length: >= 0 and <= LogStore.MostPhotoBytes }, $"{row}", "incomplete", "file, length and sha256", "The photo's file is not described.", faults);
-                Require(photo.File is { } file && files.Add(file) && zip.GetEntry(file) is { } there && there.Length == photo.Length, $"{row}.file", Short(photo.File ?? "none"), "a file of this length in the archive, named once", "The photo's file is not there.", faults);
+                Require(photo is { Bytes: null, File: not null, Sha256: not null, Length: >= 0 and <= LogStore.MostPhotoBytes }, $"{row}", "incomplete",
+                    "file, length and sha256", "The photo's file is not described.", faults);
+                Require(photo.File is { } file && files.Add(file) && zip.GetEntry(file) is { } there && there.Length == photo.Length, $"{row}.file",
+                    Short(photo.File ?? "none"), "a file of this length in the archive, named once", "The photo's file is not there.", faults);
             }
 
             if (faults.Count > before)
@@ -247,8 +262,10 @@ public sealed class ArchiveReader : IAsyncDisposable
             }
 
             var bytes = await PhotoAsync(photo, cancel);
-            Require(zip is null || Convert.ToHexString(SHA256.HashData(bytes)).Equals(photo.Sha256, StringComparison.OrdinalIgnoreCase), $"{row}.sha256", Short(photo.Sha256 ?? ""), "the hash of the file", "The photo is not the one that was saved.", faults);
-            Require(bytes.Length <= LogStore.MostPhotoBytes && photoFault(bytes) is null, row, Megabytes(bytes.Length), "a JPEG of at most 3 MB", photoFault(bytes) ?? "The photo is too large.", faults);
+            Require(zip is null || Convert.ToHexString(SHA256.HashData(bytes)).Equals(photo.Sha256, StringComparison.OrdinalIgnoreCase), $"{row}.sha256",
+                Short(photo.Sha256 ?? ""), "the hash of the file", "The photo is not the one that was saved.", faults);
+            Require(bytes.Length <= LogStore.MostPhotoBytes && photoFault(bytes) is null, row, Megabytes(bytes.Length), "a JPEG of at most 3 MB",
+                photoFault(bytes) ?? "The photo is too large.", faults);
             progress?.Invoke((i + 1.0) / Document.Photos.Count);
         }
 
@@ -266,7 +283,8 @@ public sealed class ArchiveReader : IAsyncDisposable
         // What is checked alone is called by its own name; in a row it is the body itself.
         var own = kind.Type == typeof(CarEntry) ? "." : kind.Code.TrimEnd('s') + ".";
         string Path(string field) => field.StartsWith(own, StringComparison.Ordinal) ? field[own.Length..] : field;
-        faults.AddRange(inside.Select(fault => fault with { Field = fault.Field is "body" or "version" ? $"{row}.{fault.Field}" : $"{row}.body.{Path(fault.Field)}" }));
+        faults.AddRange(inside.Select(fault =>
+            fault with { Field = fault.Field is "body" or "version" ? $"{row}.{fault.Field}" : $"{row}.body.{Path(fault.Field)}" }));
         return read;
     }
 

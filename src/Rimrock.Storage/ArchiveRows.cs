@@ -60,7 +60,8 @@ public sealed record ArchivedPhoto(string Id, string Entry, string Name, byte[]?
 /// <param name="Log">The log.</param>
 /// <param name="Photos">Photos.</param>
 /// <param name="Program">Version of the Rimrock that wrote it.</param>
-public sealed record ArchiveDocument(string Rimrock, int Version, IReadOnlyList<ArchivedItem> Shelf, IReadOnlyList<ArchivedEntry> Log, IReadOnlyList<ArchivedPhoto> Photos, string? Program = null)
+public sealed record ArchiveDocument(string Rimrock, int Version, IReadOnlyList<ArchivedItem> Shelf, IReadOnlyList<ArchivedEntry> Log,
+    IReadOnlyList<ArchivedPhoto> Photos, string? Program = null)
 {
     /// <summary>The word that says what the file is.</summary>
     public const string Word = "archive";

@@ -57,7 +57,8 @@ public sealed class Copies(Database database)
     public void NoteSaved(DateTimeOffset when)
     {
         using var connection = database.Open();
-        connection.Execute("INSERT INTO fact (name, value) VALUES (@Saved, @when) ON CONFLICT (name) DO UPDATE SET value = @when", new { Saved, when = when.ToString("o", CultureInfo.InvariantCulture) });
+        connection.Execute("INSERT INTO fact (name, value) VALUES (@Saved, @when) ON CONFLICT (name) DO UPDATE SET value = @when",
+            new { Saved, when = when.ToString("o", CultureInfo.InvariantCulture) });
     }
 
     /// <summary>How well the data are kept.</summary>
@@ -109,7 +110,8 @@ public sealed class Copies(Database database)
     {
         var (folder, name) = (System.IO.Path.GetDirectoryName(database.Path)!, System.IO.Path.GetFileName(database.Path));
         return Directory.EnumerateFiles(folder, name + ".*.daily")
-            .Select(path => (Known: DateOnly.TryParseExact(System.IO.Path.GetFileName(path)[(name.Length + 1)..^".daily".Length], "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day), Day: day, Path: path))
+            .Select(path => (Known: DateOnly.TryParseExact(System.IO.Path.GetFileName(path)[(name.Length + 1)..^".daily".Length], "yyyy-MM-dd",
+                CultureInfo.InvariantCulture, DateTimeStyles.None, out var day), Day: day, Path: path))
             .Where(copy => copy.Known).OrderByDescending(copy => copy.Day).Select(copy => (copy.Day, copy.Path));
     }
 }

@@ -53,7 +53,8 @@ public sealed class Database
         }
         catch (Exception error) when (error is UnauthorizedAccessException or IOException)
         {
-            throw new DatabaseRefusedException($"The database {Path} cannot be written: {(error is UnauthorizedAccessException ? "its folder or file does not allow it" : "the disk does not take it")}.", error);
+            throw new DatabaseRefusedException($"The database {Path} cannot be written: " +
+                $"{(error is UnauthorizedAccessException ? "its folder or file does not allow it" : "the disk does not take it")}.", error);
         }
     }
 
@@ -81,7 +82,8 @@ public sealed class Database
         return mostPages is { } most ? Math.Min(disk, ((long)most * PageBytes) - new FileInfo(Path).Length) : disk;
     }
 
-    private static IReadOnlyList<string> Scripts() => [.. Assembly.GetExecutingAssembly().GetManifestResourceNames().Where(name => name.EndsWith(".sql", StringComparison.Ordinal)).Order(StringComparer.Ordinal)];
+    private static IReadOnlyList<string> Scripts() => [.. Assembly.GetExecutingAssembly().GetManifestResourceNames()
+        .Where(name => name.EndsWith(".sql", StringComparison.Ordinal)).Order(StringComparer.Ordinal)];
 
     private FileStream TakeTurn()
     {
@@ -113,7 +115,8 @@ public sealed class Database
             throw new DatabaseRefusedException($"The database {Path} is damaged ({found}). Nothing was altered; a copy of an earlier day may lie beside it.");
         }
 
-        var tables = connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'").ToHashSet(StringComparer.Ordinal);
+        var tables = connection.Query<string>("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
+            .ToHashSet(StringComparer.Ordinal);
         if (tables.Count > 0 && !tables.Contains("SchemaVersions"))
         {
             throw new DatabaseRefusedException($"{Path} is the database of another program. Nothing was altered.");
@@ -149,7 +152,8 @@ public sealed class Database
             .PerformUpgrade();
         if (!result.Successful)
         {
-            throw new DatabaseRefusedException($"The database {Path} could not be brought to the newest schema and keeps its old one: {result.Error.Message}", result.Error);
+            throw new DatabaseRefusedException($"The database {Path} could not be brought to the newest schema and keeps its old one: {result.Error.Message}",
+                result.Error);
         }
     }
 

@@ -43,11 +43,13 @@ public sealed class LogStore(Database database)
     {
         using var connection = database.Open();
         var total = connection.ExecuteScalar<int>("SELECT count(*) FROM log_entry WHERE car = @car AND kind = @kind", new { car, kind });
-        var rows = connection.Query<Row>("SELECT id, day, revision, version, body FROM log_entry WHERE car = @car AND kind = @kind ORDER BY day DESC, id DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
+        var rows = connection.Query<Row>("SELECT id, day, revision, version, body FROM log_entry WHERE car = @car AND kind = @kind ORDER BY day DESC, id " +
+            "DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
         var items = new List<LogItem<T>>();
         foreach (var row in rows)
         {
-            if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body && DateOnly.TryParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+            if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body
+                && DateOnly.TryParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
             {
                 items.Add(new LogItem<T>(row.Id, day, (int)row.Revision, body));
             }
@@ -70,7 +72,8 @@ public sealed class LogStore(Database database)
     {
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
-        var there = connection.QuerySingleOrDefault<(string Car, string Kind, int Revision)?>("SELECT car, kind, revision FROM log_entry WHERE id = @id", new { id }, transaction);
+        var there = connection.QuerySingleOrDefault<(string Car, string Kind, int Revision)?>("SELECT car, kind, revision FROM log_entry WHERE id = @id",
+            new { id }, transaction);
         if (there is { } other && (other.Car != car || other.Kind != kind))
         {
             throw new IdTakenException(id);
@@ -82,7 +85,8 @@ public sealed class LogStore(Database database)
             throw new RevisionConflictException(id, expectedRevision, actual);
         }
 
-        Put(connection, transaction, new LogRow(id, car, kind, day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), actual + 1, BodyText.Of(body), BodyVersion.Newest));
+        Put(connection, transaction, new LogRow(id, car, kind, day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), actual + 1, BodyText.Of(body),
+            BodyVersion.Newest));
         transaction.Commit();
         return actual + 1;
     }
@@ -101,7 +105,8 @@ public sealed class LogStore(Database database)
         using var connection = database.Open();
         if (connection.Execute("DELETE FROM log_entry WHERE id = @id AND revision = @expectedRevision", new { id, expectedRevision }) != 1)
         {
-            throw new RevisionConflictException(id, expectedRevision, connection.QuerySingleOrDefault<int?>("SELECT revision FROM log_entry WHERE id = @id", new { id }) ?? 0);
+            throw new RevisionConflictException(id, expectedRevision, connection.QuerySingleOrDefault<int?>("SELECT revision FROM log_entry WHERE id = @id",
+                new { id }) ?? 0);
         }
     }
 
@@ -114,7 +119,8 @@ public sealed class LogStore(Database database)
             && connection.ExecuteScalar<int>("SELECT count(*) FROM log_photo WHERE entry = @entry", new { entry }, transaction) < MostPhotos;
         if (there)
         {
-            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@id, @entry, @name, @bytes)", new { id, entry, name, bytes }, transaction);
+            connection.Execute("INSERT INTO log_photo (id, entry, name, bytes) VALUES (@id, @entry, @name, @bytes)", new { id, entry, name, bytes },
+                transaction);
             transaction.Commit();
         }
 

@@ -11,7 +11,13 @@ public static class PrivateFile
     /// <param name="options">How it is used.</param>
     public static FileStream Create(string path, FileOptions options = FileOptions.None)
     {
-        var wanted = new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.ReadWrite, Share = FileShare.Read | FileShare.Delete, Options = options };
+        var wanted = new FileStreamOptions
+        {
+            Mode = FileMode.CreateNew,
+            Access = FileAccess.ReadWrite,
+            Share = FileShare.Read | FileShare.Delete,
+            Options = options
+        };
         if (!OperatingSystem.IsWindows())
         {
             wanted.UnixCreateMode = Owner;

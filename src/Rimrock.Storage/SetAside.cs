@@ -25,10 +25,12 @@ public sealed class SetAside(Database database)
     {
         using var connection = database.Open();
         var found = new List<AsideRow>();
-        foreach (var row in connection.Query<Row>("SELECT 'shelf' AS [table], kind, id, name, revision, version FROM shelf_item UNION ALL SELECT 'log', kind, id, day, revision, version FROM log_entry").ToList())
+        foreach (var row in connection.Query<Row>("SELECT 'shelf' AS [table], kind, id, name, revision, version FROM shelf_item UNION ALL SELECT 'log', " +
+            "kind, id, day, revision, version FROM log_entry").ToList())
         {
             var key = (row.Table, row.Kind, row.Id);
-            if ((read.TryGetValue(key, out var known) && known == (row.Revision, row.Version)) || BodyKind.Find(row.Kind, row.Table == "log") is not { } kind || BodyOf(row.Table, row.Kind, row.Id) is not { } body)
+            if ((read.TryGetValue(key, out var known) && known == (row.Revision, row.Version)) || BodyKind.Find(row.Kind, row.Table == "log") is not { } kind
+                || BodyOf(row.Table, row.Kind, row.Id) is not { } body)
             {
                 continue;
             }
@@ -51,7 +53,8 @@ public sealed class SetAside(Database database)
     public string? BodyOf(string table, string kind, string id)
     {
         using var connection = database.Open();
-        return connection.QuerySingleOrDefault<string>(table == "log" ? "SELECT body FROM log_entry WHERE kind = @kind AND id = @id" : "SELECT body FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id });
+        return connection.QuerySingleOrDefault<string>(table == "log"
+            ? "SELECT body FROM log_entry WHERE kind = @kind AND id = @id" : "SELECT body FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id });
     }
 
     /// <summary>Deletes a row that cannot be read; false where there is none, or where it can be read after all.</summary>
@@ -63,7 +66,8 @@ public sealed class SetAside(Database database)
         }
 
         using var connection = database.Open();
-        return connection.Execute(table == "log" ? "DELETE FROM log_entry WHERE kind = @kind AND id = @id" : "DELETE FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) == 1;
+        return connection.Execute(table == "log"
+            ? "DELETE FROM log_entry WHERE kind = @kind AND id = @id" : "DELETE FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) == 1;
     }
 
     private sealed record Row(string Table, string Kind, string Id, string Name, long Revision, long Version);

@@ -39,7 +39,8 @@ public sealed class ShelfStore(Database database)
     {
         using var connection = database.Open();
         using var transaction = connection.BeginTransaction();
-        var actual = connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction) ?? 0;
+        var actual = connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction)
+            ?? 0;
         if (actual != expectedRevision)
         {
             throw new RevisionConflictException(id, expectedRevision, actual);
@@ -60,10 +61,12 @@ public sealed class ShelfStore(Database database)
     public int Archive(string kind, string id, bool archived, int expectedRevision)
     {
         using var connection = database.Open();
-        var changed = connection.Execute("UPDATE shelf_item SET archived = @archived, revision = revision + 1 WHERE kind = @kind AND id = @id AND revision = @expectedRevision",
+        var changed = connection.Execute("UPDATE shelf_item SET archived = @archived, revision = revision + 1 WHERE kind = @kind AND id = @id AND revision " +
+            "= @expectedRevision",
             new { kind, id, archived = archived ? 1 : 0, expectedRevision });
         return changed == 1 ? expectedRevision + 1
-            : throw new RevisionConflictException(id, expectedRevision, connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) ?? 0);
+            : throw new RevisionConflictException(id, expectedRevision,
+                connection.QuerySingleOrDefault<int?>("SELECT revision FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }) ?? 0);
     }
 
     /// <summary>What putting items on the shelf would do, in their order: new, replaces another, or the same as what is there.</summary>
@@ -76,7 +79,8 @@ public sealed class ShelfStore(Database database)
 
         // What was typed by hand, as the demo is, may leave defaults out.
         static string? Normal(string kind, ShelfRow row) =>
-            BodyKind.Find(kind, ofLog: false) is { } known && BodyText.Read(known, (int)row.Version, row.Body, []) is { } body ? JsonSerializer.Serialize(body, known.Type, JsonRules.Strict) : null;
+            BodyKind.Find(kind, ofLog: false) is { } known && BodyText.Read(known, (int)row.Version, row.Body, []) is { } body
+                ? JsonSerializer.Serialize(body, known.Type, JsonRules.Strict) : null;
     }
 
     /// <summary>Puts items on the shelf, all or none.</summary>
@@ -91,7 +95,8 @@ public sealed class ShelfStore(Database database)
         {
             var before = Before(connection, transaction, item.Kind, item.Id);
             befores.Add(new ShelfBefore(item.Kind, item.Id, (before?.Revision ?? 0) + 1, before));
-            Put(connection, transaction, item.Kind, item.Id, item.Name, "own", (before?.Revision ?? 0) + 1, JsonSerializer.Serialize(item.Body, item.Body.GetType(), JsonRules.Strict));
+            Put(connection, transaction, item.Kind, item.Id, item.Name, "own", (before?.Revision ?? 0) + 1,
+                JsonSerializer.Serialize(item.Body, item.Body.GetType(), JsonRules.Strict));
         }
 
         transaction.Commit();
@@ -115,7 +120,8 @@ public sealed class ShelfStore(Database database)
 
             if (item.Was is { } was)
             {
-                connection.Execute("UPDATE shelf_item SET name = @Name, origin = @Origin, revision = @revision, archived = @Archived, version = @Version, body = @Body WHERE kind = @Kind AND id = @Id",
+                connection.Execute("UPDATE shelf_item SET name = @Name, origin = @Origin, revision = @revision, archived = @Archived, version = @Version, " +
+                    "body = @Body WHERE kind = @Kind AND id = @Id",
                     new { was.Name, was.Origin, revision = item.ImportedRevision + 1, was.Archived, was.Version, was.Body, item.Kind, item.Id }, transaction);
             }
             else
@@ -153,13 +159,15 @@ public sealed class ShelfStore(Database database)
     }
 
     private static ShelfRow? Before(SqliteConnection connection, SqliteTransaction? transaction, string kind, string id) =>
-        connection.QuerySingleOrDefault<ShelfRow>("SELECT name, origin, revision, archived, body, version FROM shelf_item WHERE kind = @kind AND id = @id", new { kind, id }, transaction);
+        connection.QuerySingleOrDefault<ShelfRow>("SELECT name, origin, revision, archived, body, version FROM shelf_item WHERE kind = @kind AND id = @id",
+            new { kind, id }, transaction);
 
     private static List<ShelfItem<T>> Items<T>(SqliteConnection connection, string kind)
         where T : class
     {
         var items = new List<ShelfItem<T>>();
-        foreach (var row in connection.Query<Row>("SELECT id, origin, revision, archived, version, body FROM shelf_item WHERE kind = @kind ORDER BY origin, name COLLATE NOCASE", new { kind }))
+        foreach (var row in connection.Query<Row>("SELECT id, origin, revision, archived, version, body FROM shelf_item WHERE kind = @kind ORDER BY origin, " +
+            "name COLLATE NOCASE", new { kind }))
         {
             if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body)
             {
@@ -171,7 +179,8 @@ public sealed class ShelfStore(Database database)
     }
 
     // What a person has changed or taken off is no longer the demo's to write.
-    private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, long revision, string body) =>
+    private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, long revision,
+        string body) =>
         connection.Execute(
             """
             INSERT INTO shelf_item (kind, id, name, origin, revision, version, body) VALUES (@kind, @id, @name, @origin, @revision, @Newest, @body)

@@ -42,7 +42,8 @@ public sealed class FloorsTests
     public void A_room_uses_lower_floors_and_its_own_only_where_it_is_said()
     {
         var wrong = Uses.SelectMany(use => use.Value.Select(used => (User: use.Key, Used: used)))
-            .Where(use => RoomOf(use.User) != RoomOf(use.Used) && FloorOf(use.Used) >= FloorOf(use.User) && !SameFloor.Contains((RoomOf(use.User), RoomOf(use.Used))));
+            .Where(use => RoomOf(use.User) != RoomOf(use.Used) && FloorOf(use.Used) >= FloorOf(use.User)
+                && !SameFloor.Contains((RoomOf(use.User), RoomOf(use.Used))));
         wrong.Select(use => $"{use.User.FullName} uses {use.Used.FullName}").ShouldBeEmpty();
     }
 
@@ -51,7 +52,8 @@ public sealed class FloorsTests
     {
         var source = Path.Combine(SourceRoot(), "src", House);
         var fileOf = new Dictionary<string, string>();
-        foreach (var file in Directory.EnumerateDirectories(source).Where(room => Floors.Any(floor => floor.Contains(Path.GetFileName(room)))).SelectMany(room => Directory.EnumerateFiles(room, "*.cs")))
+        foreach (var file in Directory.EnumerateDirectories(source).Where(room => Floors.Any(floor => floor.Contains(Path.GetFileName(room))))
+            .SelectMany(room => Directory.EnumerateFiles(room, "*.cs")))
         {
             var room = Path.GetFileName(Path.GetDirectoryName(file))!;
             var text = File.ReadAllText(file);
@@ -64,7 +66,8 @@ public sealed class FloorsTests
         }
 
         Uses.Keys.Where(type => !fileOf.ContainsKey(type.FullName)).Select(type => type.FullName).ShouldBeEmpty();
-        var arrows = Uses.SelectMany(use => use.Value.Select(used => (From: fileOf[use.Key.FullName], To: fileOf[used.FullName]))).Where(arrow => arrow.From != arrow.To)
+        var arrows = Uses.SelectMany(use => use.Value.Select(used => (From: fileOf[use.Key.FullName], To: fileOf[used.FullName])))
+            .Where(arrow => arrow.From != arrow.To)
             .GroupBy(arrow => arrow.From).ToDictionary(from => from.Key, from => from.Select(arrow => arrow.To).ToHashSet());
         Circles(arrows).Select(circle => string.Join(", ", circle.Select(file => Path.GetRelativePath(source, file)))).ShouldBeEmpty();
     }
@@ -72,12 +75,15 @@ public sealed class FloorsTests
     private static bool Declares(string text, TypeDefinition type)
     {
         var name = type.Name.Split('`')[0];
-        return System.Text.RegularExpressions.Regex.IsMatch(text, $@"^(public|internal)[\w ]* (class|struct|interface|enum|record|delegate [^(]*) ?{name}\b", System.Text.RegularExpressions.RegexOptions.Multiline);
+        return System.Text.RegularExpressions.Regex.IsMatch(text, $@"^(public|internal)[\w ]* (class|struct|interface|enum|record|delegate [^(]*) ?{name}\b",
+            System.Text.RegularExpressions.RegexOptions.Multiline);
     }
 
-    private static string SourceRoot([System.Runtime.CompilerServices.CallerFilePath] string file = "") => Path.GetFullPath(Path.Combine(Path.GetDirectoryName(file)!, "..", ".."));
+    private static string SourceRoot([System.Runtime.CompilerServices.CallerFilePath] string file = "") =>
+        Path.GetFullPath(Path.Combine(Path.GetDirectoryName(file)!, "..", ".."));
 
-    private static string RoomOf(TypeDefinition type) => type.Namespace.StartsWith(House + ".", StringComparison.Ordinal) ? type.Namespace[(House.Length + 1)..] : type.Namespace;
+    private static string RoomOf(TypeDefinition type) =>
+        type.Namespace.StartsWith(House + ".", StringComparison.Ordinal) ? type.Namespace[(House.Length + 1)..] : type.Namespace;
 
     private static int FloorOf(TypeDefinition type) => Array.FindIndex(Floors, floor => floor.Contains(RoomOf(type)));
 
@@ -164,7 +170,8 @@ public sealed class FloorsTests
         }
 
         var reach = arrows.Keys.ToDictionary(file => file, From);
-        return reach.Keys.Where(file => reach[file].Contains(file)).GroupBy(file => string.Join('|', reach[file].Where(other => reach.GetValueOrDefault(other, []).Contains(file)).Order()))
+        return reach.Keys.Where(file => reach[file].Contains(file)).GroupBy(file =>
+            string.Join('|', reach[file].Where(other => reach.GetValueOrDefault(other, []).Contains(file)).Order()))
             .Select(circle => (IReadOnlyList<string>)[.. circle.Order()]);
     }
 }

@@ -10,11 +10,14 @@ public class GpxTests
 {
     private static string Track(Func<int, (double Latitude, double Longitude)> at, int points = 60, int stepS = 1, Func<int, int>? second = null)
     {
-        var text = new StringBuilder("""<?xml version="1.0"?><gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg>""").Append('\n');
+        var text = new StringBuilder("""<?xml version="1.0"?><gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg>""")
+            .Append('\n');
         for (var i = 0; i < points; i++)
         {
             var (latitude, longitude) = at(i);
-            text.Append(CultureInfo.InvariantCulture, $"<trkpt lat=\"{latitude:0.0000000}\" lon=\"{longitude:0.0000000}\"><ele>12</ele><time>{new DateTime(2026, 5, 1, 10, 0, 0, DateTimeKind.Utc).AddSeconds(second?.Invoke(i) ?? (i * stepS)):yyyy-MM-ddTHH:mm:ssZ}</time></trkpt>\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"<trkpt lat=\"{latitude:0.0000000}\" " +
+                $"lon=\"{longitude:0.0000000}\"><ele>12</ele><time>{new DateTime(2026, 5, 1, 10, 0, 0, DateTimeKind.Utc).AddSeconds(second?.Invoke(i) ?? (i * stepS)):yyyy-MM-ddTHH:mm:ssZ}</time></trkpt>\n");
         }
 
         return text.Append("</trkseg></trk></gpx>").ToString();
@@ -23,7 +26,8 @@ public class GpxTests
     private static IReadOnlyList<InputFault> Faults(string text) => Should.Throw<InputFaultException>(() => Gpx.Read(text)).Faults;
 
     [Theory]
-    // Great circles on the mean sphere by hand: a degree of latitude is 6371.0088 km x pi / 180 = 111.195 km everywhere, a degree of longitude that times the cosine of the latitude.
+    // Great circles on the mean sphere by hand: a degree of latitude is 6371.0088 km x pi / 180 = 111.195 km everywhere, a degree of longitude that times the
+    // cosine of the latitude.
     [InlineData(0, 0, 1, 0, 111195)]
     [InlineData(60, 10, 61, 10, 111195)]
     [InlineData(0, 0, 0, 1, 111195)]
@@ -35,7 +39,8 @@ public class GpxTests
     public void Distances_are_those_of_a_geodesy_package()
     {
         // great-circles.csv comes from a geodesy package of general use (spherical, and Vincenty on WGS 84); a test of the front end asks the package again.
-        var rows = File.ReadLines("great-circles.csv").Skip(1).Select(line => line.Split(',').Select(field => double.Parse(field, CultureInfo.InvariantCulture)).ToArray()).ToList();
+        var rows = File.ReadLines("great-circles.csv").Skip(1).Select(line =>
+            line.Split(',').Select(field => double.Parse(field, CultureInfo.InvariantCulture)).ToArray()).ToList();
         rows.Count.ShouldBe(30);
         foreach (var row in rows)
         {
@@ -58,14 +63,17 @@ public class GpxTests
         }
 
         var plain = Track(i => (50 + (0.0003 * i), 7));
-        var rich = plain.Replace("<trk>", """<metadata><name>a day</name><time>2026-05-01T09:00:00Z</time></metadata><trk><name>first</name><type>car</type>""", StringComparison.Ordinal)
-            .Replace("</time></trkpt>", """</time><sat>9</sat><hdop>0.8</hdop><extensions><x:heat xmlns:x="urn:other">300</x:heat></extensions></trkpt>""", StringComparison.Ordinal);
+        var rich = plain.Replace("<trk>", """<metadata><name>a day</name><time>2026-05-01T09:00:00Z</time></metadata><trk><name>first</name><type>car</type>""",
+            StringComparison.Ordinal)
+            .Replace("</time></trkpt>", """</time><sat>9</sat><hdop>0.8</hdop><extensions><x:heat xmlns:x="urn:other">300</x:heat></extensions></trkpt>""",
+                StringComparison.Ordinal);
         Against(plain).ShouldBeEmpty();
         Against(rich).ShouldBeEmpty();
         Gpx.Read(rich).SpeedKmh.ShouldBe(Gpx.Read(plain).SpeedKmh);
 
         // What the schema refuses in a point, the reader refuses too.
-        foreach (var broken in new[] { plain.Replace("lat=\"50.0000000\"", "lat=\"95\"", StringComparison.Ordinal), plain.Replace("lon=\"7.0000000\"", "", StringComparison.Ordinal), plain.Replace("2026-05-01T10:00:07Z", "noon", StringComparison.Ordinal) })
+        foreach (var broken in new[] { plain.Replace("lat=\"50.0000000\"", "lat=\"95\"", StringComparison.Ordinal),
+            plain.Replace("lon=\"7.0000000\"", "", StringComparison.Ordinal), plain.Replace("2026-05-01T10:00:07Z", "noon", StringComparison.Ordinal) })
         {
             Against(broken).ShouldNotBeEmpty();
             Faults(broken).ShouldNotBeEmpty();

@@ -4,11 +4,13 @@ namespace Rimrock.Formats.Tests;
 
 public class JpegPhotoTests
 {
-    private static byte[] Segment(byte marker, params byte[] content) => [0xFF, marker, (byte)((content.Length + 2) >> 8), (byte)(content.Length + 2), .. content];
+    private static byte[] Segment(byte marker, params byte[] content) =>
+        [0xFF, marker, (byte)((content.Length + 2) >> 8), (byte)(content.Length + 2), .. content];
 
     private static readonly byte[] Picture =
     [
-        0xFF, 0xD8, .. Segment(0xE0, [.. "JFIF\0"u8]), .. Segment(0xE1, [.. "Exif\0\0somewhere"u8]), .. Segment(0xFE, [.. "a comment"u8]), .. Segment(0xDB, 1, 2, 3),
+        0xFF, 0xD8, .. Segment(0xE0, [.. "JFIF\0"u8]), .. Segment(0xE1, [.. "Exif\0\0somewhere"u8]), .. Segment(0xFE, [.. "a comment"u8]),
+        .. Segment(0xDB, 1, 2, 3),
         .. Segment(0xDA, 1), 9, 8, 7, 0xFF, 0xD9,
     ];
 

@@ -6,7 +6,8 @@ namespace Rimrock.Formats.Tests;
 
 public class MappedRecordingCsvTests
 {
-    private static string File(string header, Func<int, string> row, int rows = 60) => header + "\r\n" + string.Join("\r\n", Enumerable.Range(0, rows).Select(row));
+    private static string File(string header, Func<int, string> row, int rows = 60) =>
+        header + "\r\n" + string.Join("\r\n", Enumerable.Range(0, rows).Select(row));
 
     [Fact]
     public void Columns_are_shown_and_guessed_by_their_names()
@@ -17,7 +18,8 @@ public class MappedRecordingCsvTests
         preview.FirstRows[0].ShouldBe(["1", "0", "60,5", "400", "4"]);
         preview.Guess.ShouldBe(new RecordingColumns("elapsed time (s)", "gps speed (mph)", SpeedUnit.Mph, "front rotor °f", HeatUnit.Fahrenheit, "lap no"));
         MappedRecordingCsv.Preview("a,b\n1,2").Guess.ShouldBeNull();
-        MappedRecordingCsv.Preview("Elapsed time,Velocity m/s\n1,2").Guess.ShouldBe(new RecordingColumns("elapsed time", "velocity m/s", SpeedUnit.MetresPerSecond));
+        MappedRecordingCsv.Preview("Elapsed time,Velocity m/s\n1,2").Guess.ShouldBe(new RecordingColumns("elapsed time", "velocity m/s",
+            SpeedUnit.MetresPerSecond));
     }
 
     [Fact]

@@ -16,8 +16,10 @@ public class SeasonCalendarTests
         var guess = CarGuess.From("made-up car", 1400, 120, "sport");
         var circuit = new Circuit("made-up circuit", Segments: [new(700), new(150, 60), new(500), new(200, 90), new(300), new(120, 45)]);
         var pad = new Pad("made-up pad", "track-sport");
-        var plan = new PredictionPlan(guess.Car, circuit, "regular", new StintPlan(1, 10, 20), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor, new BrakeFluid("made-up fluid", "dot4", 280, 180, 30), new FluidState(6), FrontPadMm: 3.2);
-        return SeasonPlan.Of(plan, [new(new DateOnly(2026, 5, 2), "=first, \"wet\"", 15), new(new DateOnly(2026, 7, 4), "second", 25)], new DateOnly(2026, 3, 1));
+        var plan = new PredictionPlan(guess.Car, circuit, "regular", new StintPlan(1, 10, 20), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor,
+            new BrakeFluid("made-up fluid", "dot4", 280, 180, 30), new FluidState(6), FrontPadMm: 3.2);
+        return SeasonPlan.Of(plan, [new(new DateOnly(2026, 5, 2), "=first, \"wet\"", 15), new(new DateOnly(2026, 7, 4), "second", 25)],
+            new DateOnly(2026, 3, 1));
     }
 
     [Fact]
@@ -33,7 +35,8 @@ public class SeasonCalendarTests
     }
 
     [Fact]
-    public void Writing_twice_writes_the_same() => SeasonCalendar.Calendar(Season, FluidPolicy.Yearly, "estate").ShouldBe(SeasonCalendar.Calendar(Season, FluidPolicy.Yearly, "estate"));
+    public void Writing_twice_writes_the_same() =>
+        SeasonCalendar.Calendar(Season, FluidPolicy.Yearly, "estate").ShouldBe(SeasonCalendar.Calendar(Season, FluidPolicy.Yearly, "estate"));
 
     [Fact]
     public void The_table_is_read_back_and_runs_nothing_in_a_spreadsheet()

@@ -23,9 +23,11 @@ public sealed record GoldenCase(PredictionPlan Plan, IReadOnlyList<Observation>?
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
     };
 
-    public static IEnumerable<string> Names() => Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Plans"), "*.json").Select(Path.GetFileNameWithoutExtension).Order()!;
+    public static IEnumerable<string> Names() =>
+        Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Plans"), "*.json").Select(Path.GetFileNameWithoutExtension).Order()!;
 
-    public static GoldenCase Read(string name) => JsonSerializer.Deserialize<GoldenCase>(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Plans", name + ".json")), Json)!;
+    public static GoldenCase Read(string name) =>
+        JsonSerializer.Deserialize<GoldenCase>(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Plans", name + ".json")), Json)!;
 
     public static Offer Offer { get; } = JsonSerializer.Deserialize<Offer>(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "offer.json")), Json)!;
 }
@@ -39,5 +41,6 @@ public sealed record GoldenCase(PredictionPlan Plan, IReadOnlyList<Observation>?
 /// <param name="Shortlist">Keys of the short list in order; null where nothing was weighed.</param>
 /// <param name="Refused">Parts of the shelf with the code of their refusal.</param>
 public sealed record GoldenAnswer(
-    IReadOnlyDictionary<string, double[]> Temperatures, IReadOnlyDictionary<string, double> Figures, IReadOnlyList<string> Limits, IReadOnlyDictionary<string, double> Chances,
+    IReadOnlyDictionary<string, double[]> Temperatures, IReadOnlyDictionary<string, double> Figures, IReadOnlyList<string> Limits, IReadOnlyDictionary<string,
+    double> Chances,
     IReadOnlyDictionary<string, double[]> Bands, IReadOnlyList<string>? Shortlist, IReadOnlyList<string>? Refused);

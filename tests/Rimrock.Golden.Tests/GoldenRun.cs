@@ -85,7 +85,8 @@ internal static class GoldenRun
     }
 
     private static string Line(Limit limit) =>
-        FormattableString.Invariant($"{limit.Code} {limit.Harm}{(limit.Gives ? " gives" : limit.MayGive ? " may give" : " holds")}{(limit.When is { } when ? $" session {when.Session} {when.Kind} {when.Lap}" : "")}");
+        $"{limit.Code} {limit.Harm}{(limit.Gives ? " gives" : limit.MayGive ? " may give" : " holds")}" +
+        FormattableString.Invariant($"{(limit.When is { } when ? $" session {when.Session} {when.Kind} {when.Lap}" : "")}");
 
     private static double Round(double value) => Math.Round(value, 6);
 }

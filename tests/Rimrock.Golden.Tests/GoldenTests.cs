@@ -4,7 +4,8 @@ using System.Text.Json;
 namespace Rimrock.Golden.Tests;
 
 /// <summary>
-/// Frozen answers: what moves here moves on purpose. scripts/golden.sh writes the files anew; a renewal says why, and how far each figure moved, in docs/models/renewals.md.
+/// Frozen answers: what moves here moves on purpose. scripts/golden.sh writes the files anew; a renewal says why, and how far each figure moved, in
+/// docs/models/renewals.md.
 /// </summary>
 public class GoldenTests
 {
@@ -27,7 +28,8 @@ public class GoldenTests
             return;
         }
 
-        var then = JsonSerializer.Deserialize<GoldenAnswer>(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Answers", name + ".json")), GoldenCase.Json)!;
+        var then = JsonSerializer.Deserialize<GoldenAnswer>(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Answers", name + ".json")),
+            GoldenCase.Json)!;
         var moved = new List<string>();
         foreach (var (part, celsius) in then.Temperatures)
         {
@@ -41,7 +43,9 @@ public class GoldenTests
 
         foreach (var (figure, value) in then.Figures)
         {
-            Compare(figure, [value], now.Figures.TryGetValue(figure, out var found) ? [found] : [], (1e-4 * Math.Abs(value)) + (figure.EndsWith("demand", StringComparison.Ordinal) || figure.Contains(" mm", StringComparison.Ordinal) ? RoundedTo + TemperatureK : TemperatureK));
+            Compare(figure, [value], now.Figures.TryGetValue(figure, out var found) ? [found] : [],
+                (1e-4 * Math.Abs(value)) + (figure.EndsWith("demand", StringComparison.Ordinal) || figure.Contains(" mm", StringComparison.Ordinal)
+                ? RoundedTo + TemperatureK : TemperatureK));
         }
 
         foreach (var (limit, chance) in then.Chances)
@@ -81,7 +85,8 @@ public class GoldenTests
         cases.Select(asked => asked.Plan.RoadDuty).Distinct().Count().ShouldBe(Core.Driving.RoadDuty.All.Count);
         cases.Select(asked => asked.Plan.Car.Kind).Distinct().Count().ShouldBe(Enum.GetValues<Core.Vehicles.VehicleKind>().Length);
         cases.Select(asked => asked.Plan.Pace).Distinct().Count().ShouldBe(Core.Driving.Pace.All.Count);
-        cases.SelectMany(asked => asked.Seen ?? []).Select(seen => seen.Kind).Distinct().Count().ShouldBe(Enum.GetValues<Core.Beliefs.ObservationKind>().Length);
+        cases.SelectMany(asked => asked.Seen ?? []).Select(seen => seen.Kind).Distinct().Count()
+            .ShouldBe(Enum.GetValues<Core.Beliefs.ObservationKind>().Length);
     }
 
     private static string Folder([CallerFilePath] string file = "") => Path.GetDirectoryName(file)!;

@@ -73,17 +73,26 @@ public class PartsTests
         var brake = new AxleBrake(CaliperKind.Fixed, [42, 38], 75, 50);
         var power = 1560 * 9 * Speed.FromKmh(200) * 0.72 / 2;
         HotBands.RiseK(rotor, brake, power, Speed.FromKmh(200), 0.315, 450).ShouldBeInRange(60, 150);
-        (HotBands.RiseK(rotor, brake, power, 40, 0.315, 450) / HotBands.RiseK(rotor, brake, power, 10, 0.315, 450)).ShouldBe(0.5, 1e-6, "one over the root of speed");
+        (HotBands.RiseK(rotor, brake, power, 40, 0.315, 450) / HotBands.RiseK(rotor, brake, power, 10, 0.315, 450))
+            .ShouldBe(0.5, 1e-6, "one over the root of speed");
     }
 
-    /// <summary>The fade procedure as a duty, energy by hand: 2080 kg x 1.03, 120 to 60 km/h: 0.89267 MJ a snub, 45 s apart (UN R13-H type I, from memory).</summary>
+    /// <summary>
+    /// The fade procedure as a duty, energy by hand: 2080 kg x 1.03, 120 to 60 km/h: 0.89267 MJ a snub, 45 s apart (UN R13-H type I, from memory).
+    /// </summary>
     [Fact]
     public void The_fade_procedure_asks_for_the_energy_worked_out_by_hand()
     {
         var lap = BrakingZoneTable.Lap(ProvingGround.FadeProcedure.Zones!, ProvingGround.FadeProcedure.ZoneG!.Value * Speed.StandardGravityMS2);
         lap.DurationS.ShouldBe(45, 1e-6);
         ZoneDetection.Find(lap).Count.ShouldBe(1);
-        var bare = CarGuess.From("bare", 2080, 120, "summer").Car with { RotatingMassFactor = 1.03, DragAreaM2 = 0, RollingResistance = 0, EngineBrakingMS2 = 0 };
+        var bare = CarGuess.From("bare", 2080, 120, "summer").Car with
+        {
+            RotatingMassFactor = 1.03,
+            DragAreaM2 = 0,
+            RollingResistance = 0,
+            EngineBrakingMS2 = 0
+        };
         BrakingWork.LapJoules(lap, bare, 1.2).ShouldBe(0.89267e6 * (1 - BrakingWork.TyreSlipShare), 200);
     }
 

@@ -24,7 +24,8 @@ internal static class ScenarioDay
         var car = entry.Car with { MassKg = day.MassKg ?? entry.Car.MassKg };
         var duct = day.Duct is { } kit && kit != "none" ? Find(shelf.Ducts, kit).Duct : new WheelDuct();
         return new PredictionPlan(
-            car, Find(shelf.Circuits, day.Circuit ?? "gullmouth"), day.Pace ?? "advanced", new StintPlan(day.Sessions ?? 1, day.Minutes ?? 20, 40), new Weather(24),
+            car, Find(shelf.Circuits, day.Circuit ?? "gullmouth"), day.Pace ?? "advanced", new StintPlan(day.Sessions ?? 1, day.Minutes ?? 20, 40),
+            new Weather(24),
             Find(shelf.Pads, day.FrontPad ?? entry.FrontPad), Find(shelf.Pads, day.RearPad ?? entry.RearPad),
             day.FrontRotor is { } rotor ? Find(shelf.Rotors, rotor) : entry.FrontRotor, entry.RearRotor,
             Find(shelf.Fluids, day.Fluid ?? entry.Fluid), new FluidState(day.FluidMonths ?? 7, Climate.Humid, ReservoirWaterPercent: day.WaterPercent),
@@ -73,7 +74,8 @@ internal static class ScenarioDay
     }
 
     private static ColdStopResult ColdOf(PredictionResult result, string kmh, string celsius) =>
-        result.ColdStops.Single(stop => stop.SpeedKmh == int.Parse(kmh, System.Globalization.CultureInfo.InvariantCulture) && stop.StartC == int.Parse(celsius, System.Globalization.CultureInfo.InvariantCulture));
+        result.ColdStops.Single(stop => stop.SpeedKmh == int.Parse(kmh, System.Globalization.CultureInfo.InvariantCulture)
+            && stop.StartC == int.Parse(celsius, System.Globalization.CultureInfo.InvariantCulture));
 
     private static Offer OfferOf(ShelfContent shelf)
     {

@@ -77,7 +77,8 @@ public sealed class ArchiveTests : IDisposable
     {
         using var connection = database.Open();
         return string.Join('\n', connection.Query<string>("SELECT id || car || kind || day || revision || version || body FROM log_entry ORDER BY id")
-            .Concat(connection.Query<string>("SELECT kind || id || name || origin || revision || archived || version || body FROM shelf_item ORDER BY kind, id"))
+            .Concat(connection.Query<string>("SELECT kind || id || name || origin || revision || archived || version || body FROM shelf_item ORDER BY kind, " +
+                "id"))
             .Concat(connection.Query<string>("SELECT id || entry || name || hex(bytes) FROM log_photo ORDER BY id")));
     }
 
@@ -86,7 +87,8 @@ public sealed class ArchiveTests : IDisposable
     public void An_archive_loses_nothing()
     {
         new ShelfStore(database).LoadDemo();
-        Gen.Select(Gen.String[1, 40].Where(name => name.Trim().Length > 0 && Names.WellFormed(name) && !name.Any(char.IsControl)), Gen.Int[1, 28], Gen.Double[-10, 40], Gen.Byte.Array[0, 200]).Array[0, 8].Sample(
+        Gen.Select(Gen.String[1, 40].Where(name => name.Trim().Length > 0 && Names.WellFormed(name) && !name.Any(char.IsControl)), Gen.Int[1, 28],
+            Gen.Double[-10, 40], Gen.Byte.Array[0, 200]).Array[0, 8].Sample(
             rows =>
             {
                 using (var connection = database.Open())
@@ -96,7 +98,8 @@ public sealed class ArchiveTests : IDisposable
 
                 for (var i = 0; i < rows.Length; i++)
                 {
-                    log.Save("car", "event", $"e{i}", new DateOnly(2026, 5, rows[i].Item2), new SeasonEvent(new DateOnly(2026, 5, rows[i].Item2), rows[i].Item1, rows[i].Item3), 0);
+                    log.Save("car", "event", $"e{i}", new DateOnly(2026, 5, rows[i].Item2),
+                        new SeasonEvent(new DateOnly(2026, 5, rows[i].Item2), rows[i].Item1, rows[i].Item3), 0);
                     log.AddPhoto($"e{i}", $"p{i}", "photo", rows[i].Item4);
                 }
 
@@ -179,8 +182,10 @@ public sealed class ArchiveTests : IDisposable
 
     public static TheoryData<string, string> Broken => new()
     {
-        { "shelf[0].body", "an empty pad" }, { "shelf[0].body.family", "an unknown family" }, { "shelf[0].name", "another name" }, { "shelf[0].kind", "an unknown kind" }, { "shelf[1].id", "an id twice" },
-        { "log[0].day", "another day" }, { "log[0].body.ambientC", "too warm" }, { "log[0].version", "a newer form" }, { "log[0].car", "no car" }, { "log[0].revision", "revision 0" },
+        { "shelf[0].body", "an empty pad" }, { "shelf[0].body.family", "an unknown family" }, { "shelf[0].name", "another name" },
+            { "shelf[0].kind", "an unknown kind" }, { "shelf[1].id", "an id twice" },
+        { "log[0].day", "another day" }, { "log[0].body.ambientC", "too warm" }, { "log[0].version", "a newer form" }, { "log[0].car", "no car" },
+        { "log[0].revision", "revision 0" },
         { "photos[0].entry", "an entry that is not there" }, { "photos[0].sha256", "another hash" }, { "photos[0].file", "a file that is not there" },
     };
 

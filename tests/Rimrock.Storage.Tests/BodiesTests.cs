@@ -12,8 +12,10 @@ public sealed class BodiesTests : IDisposable
 {
     private readonly string folder = Directory.CreateTempSubdirectory("rimrock").FullName;
 
-    public static IEnumerable<object[]> Golden => Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Bodies"), "*.json", SearchOption.AllDirectories).Order(StringComparer.Ordinal)
-        .Select(file => new object[] { int.Parse(Path.GetFileName(Path.GetDirectoryName(file)!)[1..], System.Globalization.CultureInfo.InvariantCulture), Path.GetFileNameWithoutExtension(file) });
+    public static IEnumerable<object[]> Golden =>
+        Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Bodies"), "*.json", SearchOption.AllDirectories).Order(StringComparer.Ordinal)
+        .Select(file => new object[] { int.Parse(Path.GetFileName(Path.GetDirectoryName(file)!)[1..], System.Globalization.CultureInfo.InvariantCulture),
+            Path.GetFileNameWithoutExtension(file) });
 
     public void Dispose()
     {
@@ -23,7 +25,8 @@ public sealed class BodiesTests : IDisposable
 
     private static string TextOf(int version, string name) => File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Bodies", $"v{version}", name + ".json"));
 
-    private static object? Read(int version, string name, List<InputFault> faults) => BodyText.Read(BodyKind.All.Single(kind => kind.Code == name.Split('.')[0]), version, TextOf(version, name), faults);
+    private static object? Read(int version, string name, List<InputFault> faults) =>
+        BodyText.Read(BodyKind.All.Single(kind => kind.Code == name.Split('.')[0]), version, TextOf(version, name), faults);
 
     [Theory]
     [MemberData(nameof(Golden))]
@@ -38,7 +41,8 @@ public sealed class BodiesTests : IDisposable
     {
         for (var version = 1; version <= BodyVersion.Newest; version++)
         {
-            var held = Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Bodies", $"v{version}")).Select(file => Path.GetFileName(file).Split('.')[0]).ToHashSet();
+            var held = Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Bodies", $"v{version}"))
+                .Select(file => Path.GetFileName(file).Split('.')[0]).ToHashSet();
             BodyKind.All.Select(kind => kind.Code).Where(code => !held.Contains(code)).ShouldBeEmpty($"form {version}");
         }
     }
@@ -90,7 +94,8 @@ public sealed class BodiesTests : IDisposable
         shelf.Save("pads", "fell-1", "mine now", new Pad("mine now", "organic"), 1);
         using (var connection = database.Open())
         {
-            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, version, body) VALUES ('pads', 'gone', 'gone', 'demo', 1, 2, '{\"name\":\"gone\",\"family\":\"organic\"}')");
+            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, version, body) VALUES ('pads', 'gone', 'gone', 'demo', 1, 2, " +
+                "'{\"name\":\"gone\",\"family\":\"organic\"}')");
         }
 
         shelf.LoadDemo();

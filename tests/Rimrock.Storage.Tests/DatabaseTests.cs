@@ -37,7 +37,8 @@ public sealed class DatabaseTests : IDisposable
         var newer = new Database(At("newer.db"));
         using (var connection = newer.Open())
         {
-            connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Rimrock.Storage.Migrations.999_later.sql', '2030-01-01'); PRAGMA wal_checkpoint(TRUNCATE)");
+            connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Rimrock.Storage.Migrations.999_later.sql', '2030-01-01'); PRAGMA " +
+                "wal_checkpoint(TRUNCATE)");
         }
 
         SqliteConnection.ClearAllPools();

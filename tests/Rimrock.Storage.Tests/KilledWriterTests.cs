@@ -66,5 +66,7 @@ public sealed class KilledWriterTests : IDisposable
         return count;
     }
 
-    private static Process Start(string path, int first) => Process.Start(new ProcessStartInfo(Path.Combine(AppContext.BaseDirectory, "Rimrock.Storage.Writer"), [path, first.ToString(CultureInfo.InvariantCulture)]) { RedirectStandardOutput = true, UseShellExecute = false })!;
+    private static Process Start(string path, int first) => Process.Start(new ProcessStartInfo(Path.Combine(AppContext.BaseDirectory, "Rimrock.Storage.Writer"),
+        [path, first.ToString(CultureInfo.InvariantCulture)])
+    { RedirectStandardOutput = true, UseShellExecute = false })!;
 }

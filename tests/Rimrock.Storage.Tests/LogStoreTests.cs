@@ -55,7 +55,8 @@ public sealed class LogStoreTests : IDisposable
     {
         Save("e", "kept");
         Should.Throw<IdTakenException>(() => log.Save("other", "event", "e", new DateOnly(2026, 5, 1), Event("thief"), 1));
-        Should.Throw<IdTakenException>(() => log.Save("car", "kit", "e", new DateOnly(2026, 5, 1), new PaintKit("kit", false, [new Mark(400, "red", "#ff0000")]), 1));
+        Should.Throw<IdTakenException>(() =>
+            log.Save("car", "kit", "e", new DateOnly(2026, 5, 1), new PaintKit("kit", false, [new Mark(400, "red", "#ff0000")]), 1));
         log.Read<SeasonEvent>("car", "event").Items.Single().Body.Name.ShouldBe("kept");
     }
 
@@ -82,11 +83,13 @@ public sealed class LogStoreTests : IDisposable
     public void A_database_of_every_earlier_schema_is_brought_up(int scripts)
     {
         var path = Path.Combine(folder, $"schema-{scripts}.db");
-        var names = typeof(Database).Assembly.GetManifestResourceNames().Where(name => name.EndsWith(".sql", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Take(scripts).ToList();
+        var names = typeof(Database).Assembly.GetManifestResourceNames().Where(name => name.EndsWith(".sql", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal).Take(scripts).ToList();
         using (var connection = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={path}"))
         {
             connection.Open();
-            connection.Execute("CREATE TABLE SchemaVersions (SchemaVersionID INTEGER CONSTRAINT 'PK_SchemaVersions_SchemaVersionID' PRIMARY KEY AUTOINCREMENT NOT NULL, ScriptName TEXT NOT NULL, Applied DATETIME NOT NULL)");
+            connection.Execute("CREATE TABLE SchemaVersions (SchemaVersionID INTEGER CONSTRAINT 'PK_SchemaVersions_SchemaVersionID' PRIMARY KEY " +
+                "AUTOINCREMENT NOT NULL, ScriptName TEXT NOT NULL, Applied DATETIME NOT NULL)");
             foreach (var name in names)
             {
                 using var reader = new StreamReader(typeof(Database).Assembly.GetManifestResourceStream(name)!);
@@ -94,7 +97,8 @@ public sealed class LogStoreTests : IDisposable
                 connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES (@name, '2026-01-01')", new { name });
             }
 
-            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES ('fluids', 'mine', 'mine', 'own', 3, '{\"name\":\"mine\",\"class\":\"dot4\",\"dryC\":260,\"wetC\":170}')");
+            connection.Execute("INSERT INTO shelf_item (kind, id, name, origin, revision, body) VALUES ('fluids', 'mine', 'mine', 'own', 3, " +
+                "'{\"name\":\"mine\",\"class\":\"dot4\",\"dryC\":260,\"wetC\":170}')");
         }
 
         var upgraded = new Database(path);

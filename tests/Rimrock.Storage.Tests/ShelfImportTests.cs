@@ -37,7 +37,8 @@ public sealed class ShelfImportTests : IDisposable
         var kept = store.Import([Fluid("other", 260), Fluid("cairn-4", 300)]);
         store.Read().Fluids.Single(item => item.Id == "cairn-4").Body.DryC.ShouldBe(300);
         store.Undo(kept);
-        store.Read().Fluids.Select(item => (item.Id, item.Body, item.Origin, item.Archived)).ShouldBe(before.Select(item => (item.Id, item.Body, item.Origin, item.Archived)));
+        store.Read().Fluids.Select(item => (item.Id, item.Body, item.Origin, item.Archived))
+            .ShouldBe(before.Select(item => (item.Id, item.Body, item.Origin, item.Archived)));
     }
 
     [Fact]

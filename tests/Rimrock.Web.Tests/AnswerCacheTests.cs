@@ -22,7 +22,8 @@ public sealed class AnswerCacheTests : IDisposable
 
     private sealed record Question(string Name, IReadOnlyList<double> Figures);
 
-    private Task<int> Ask(string kind, double figure, Func<CancellationToken, Task<int>> compute, CancellationToken cancel = default) => cache.RememberAsync(kind, new Question("a", [figure]), compute, cancel);
+    private Task<int> Ask(string kind, double figure, Func<CancellationToken, Task<int>> compute, CancellationToken cancel = default) =>
+        cache.RememberAsync(kind, new Question("a", [figure]), compute, cancel);
 
     [Fact]
     public async Task The_same_question_is_computed_once_by_its_content_and_another_kind_is_another_question()

@@ -20,7 +20,8 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
     {
         var (status, body) = await PostAsync((await Plans.DemoAsync(client)).ToJsonString());
         status.ShouldBe(HttpStatusCode.OK);
-        foreach (var part in new[] { "summary", "phases", "parked", "course", "strata", "cooling", "limits", "coldStops", "fluid", "faces", "pedal", "ringMasses", "cautions" })
+        foreach (var part in new[] { "summary", "phases", "parked", "course", "strata", "cooling", "limits", "coldStops", "fluid", "faces", "pedal",
+            "ringMasses", "cautions" })
         {
             body.ContainsKey(part).ShouldBeTrue(part);
         }
@@ -102,8 +103,10 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
     [Fact]
     public async Task A_recording_is_previewed_and_not_stored()
     {
-        var rows = string.Join('\n', Enumerable.Range(0, 300).Select(i => FormattableString.Invariant($"{i * 0.1:0.0};{(i % 100 < 60 ? 100 + (i % 100) : 160 - (((i % 100) - 60) * 2)):0}")));
-        var answer = await client.PostAsync(new Uri("/api/recordings?name=lap", UriKind.Relative), new StringContent("time_s;speed_kmh\n" + rows, Encoding.UTF8, "text/csv"));
+        var rows = string.Join('\n', Enumerable.Range(0, 300).Select(i =>
+            FormattableString.Invariant($"{i * 0.1:0.0};{(i % 100 < 60 ? 100 + (i % 100) : 160 - (((i % 100) - 60) * 2)):0}")));
+        var answer = await client.PostAsync(new Uri("/api/recordings?name=lap", UriKind.Relative),
+            new StringContent("time_s;speed_kmh\n" + rows, Encoding.UTF8, "text/csv"));
         var body = (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
         body["zones"]!.AsArray().Count.ShouldBe(3);
         var shelf = (await client.GetFromJsonAsync<JsonObject>("/api/shelf"))!;
@@ -164,6 +167,7 @@ public sealed class ApiTests(RimrockHost host) : IClassFixture<RimrockHost>
             await File.WriteAllTextAsync(file, served);
         }
 
-        (await File.ReadAllTextAsync(file)).ReplaceLineEndings("\n").ShouldBe(served.ReplaceLineEndings("\n"), "run scripts/types.sh and commit what it writes");
+        (await File.ReadAllTextAsync(file)).ReplaceLineEndings("\n").ShouldBe(served.ReplaceLineEndings("\n"),
+            "run scripts/types.sh and commit what it writes");
     }
 }

@@ -19,7 +19,8 @@ public sealed class EvidenceTests(RimrockHost host) : IClassFixture<RimrockHost>
 
     private async Task<(HttpStatusCode Status, JsonObject Body)> BandAsync(params JsonObject[] observations)
     {
-        var answer = await client.PostAsJsonAsync("/api/predictions/band", new JsonObject { ["plan"] = await ShortPlanAsync(), ["observations"] = new JsonArray([.. observations]) });
+        var answer = await client.PostAsJsonAsync("/api/predictions/band",
+            new JsonObject { ["plan"] = await ShortPlanAsync(), ["observations"] = new JsonArray([.. observations]) });
         return (answer.StatusCode, (await answer.Content.ReadFromJsonAsync<JsonObject>())!);
     }
 

@@ -25,7 +25,14 @@ public sealed class FullDiskTests(RimrockHost host) : IClassFixture<RimrockHost>
         var stored = 0;
         for (; stored < 400 && refused is null; stored++)
         {
-            var entry = new JsonObject { ["date"] = "2026-05-01", ["sessions"] = 1, ["laps"] = 8, ["plan"] = plan.DeepClone(), ["note"] = new string('n', 1900) };
+            var entry = new JsonObject
+            {
+                ["date"] = "2026-05-01",
+                ["sessions"] = 1,
+                ["laps"] = 8,
+                ["plan"] = plan.DeepClone(),
+                ["note"] = new string('n', 1900)
+            };
             var answer = await client.PutAsJsonAsync(At($"/api/log/full-car/sessions/day-{stored}?revision=0&day=2026-05-01"), entry);
             refused = answer.IsSuccessStatusCode ? null : answer;
         }

@@ -9,19 +9,24 @@ using System.Text.Json.Nodes;
 namespace Rimrock.Web.Tests;
 
 /// <summary>
-/// Some 3,000 requests made from the OpenAPI document with fixed seeds, each a good one with something wrong in it: every answer is an answer or a refusal that a person can
+/// Some 3,000 requests made from the OpenAPI document with fixed seeds, each a good one with something wrong in it: every answer is an answer or a refusal that
+/// a person can
 /// act on, nothing is half-stored, no room is taken away. RIMROCK_SERVER names a running server to throw them at instead, such as the published one.
 /// </summary>
 public sealed class FuzzTests : IDisposable
 {
     private const int Requests = 3000;
-    private static readonly string[] NeverWhole = ["/api/progress/{ticket}", "/api/devices/loggers/{id}/stream", "/api/archive", "/api/archive/database", "/api/archive/undo"];
+    private static readonly string[] NeverWhole =
+        ["/api/progress/{ticket}", "/api/devices/loggers/{id}/stream", "/api/archive", "/api/archive/database", "/api/archive/undo"];
 
     // Long answers, of which a few are enough.
-    private static readonly string[] Long = ["/api/matches", "/api/predictions/band", "/api/log/{car}/learning", "/api/ready/season", "/api/devices/loggers", "/api/log/recorded"];
+    private static readonly string[] Long =
+        ["/api/matches", "/api/predictions/band", "/api/log/{car}/learning", "/api/ready/season", "/api/devices/loggers", "/api/log/recorded"];
 
-    private static readonly string?[] OddTexts = [null, "", " ", "\uD800", "\u0000", "a\u202Eb", "💥", new('x', 200), "../../etc", "'; DROP TABLE", "NaN", "1e400", "-1", "null", "{}", "%00", "9999-12-31", "0001-01-01"];
-    private static readonly string[] OddJson = ["null", "1e400", "-1e400", "1e-400", "\"\\ud800\"", "[]", "[null]", "{}", "true", "\"\"", "0", "-1", "99999999999999999999", "\"0001-01-01\"", "\"9999-12-31\"", "[[[[[[]]]]]]", "0.1e1", "\"\\u0000\""];
+    private static readonly string?[] OddTexts = [null, "", " ", "\uD800", "\u0000", "a\u202Eb", "💥", new('x', 200), "../../etc", "'; DROP TABLE", "NaN",
+        "1e400", "-1", "null", "{}", "%00", "9999-12-31", "0001-01-01"];
+    private static readonly string[] OddJson = ["null", "1e400", "-1e400", "1e-400", "\"\\ud800\"", "[]", "[null]", "{}", "true", "\"\"", "0", "-1",
+        "99999999999999999999", "\"0001-01-01\"", "\"9999-12-31\"", "[[[[[[]]]]]]", "0.1e1", "\"\\u0000\""];
 
     private readonly RimrockHost? host;
     private readonly HttpClient client;
@@ -52,7 +57,8 @@ public sealed class FuzzTests : IDisposable
     {
         var document = (await client.GetFromJsonAsync<JsonObject>("/openapi/v1.json"))!;
         var plan = await Plans.DemoAsync(client);
-        var operations = document["paths"]!.AsObject().Where(path => !NeverWhole.Contains(path.Key)).SelectMany(path => path.Value!.AsObject().Select(method => (Path: path.Key, Method: method.Key, What: method.Value!.AsObject()))).ToList();
+        var operations = document["paths"]!.AsObject().Where(path => !NeverWhole.Contains(path.Key))
+            .SelectMany(path => path.Value!.AsObject().Select(method => (Path: path.Key, Method: method.Key, What: method.Value!.AsObject()))).ToList();
         var schemas = document["components"]!["schemas"]!.AsObject();
         var random = new Random(13);
         var failures = new List<string>();
@@ -179,12 +185,14 @@ public sealed class FuzzTests : IDisposable
                 return "no title or no detail";
             }
 
-            if (problem["faults"] is not JsonArray { Count: > 0 } faults || faults.Any(fault => fault!["field"] is null || fault["value"] is null || fault["allowed"] is null))
+            if (problem["faults"] is not JsonArray { Count: > 0 } faults
+                || faults.Any(fault => fault!["field"] is null || fault["value"] is null || fault["allowed"] is null))
             {
                 return "no faults";
             }
 
-            return text.Contains("Rimrock.Core", StringComparison.Ordinal) || text.Contains("System.", StringComparison.Ordinal) || text.Contains("Exception", StringComparison.Ordinal) ? "names of types" : null;
+            return text.Contains("Rimrock.Core", StringComparison.Ordinal) || text.Contains("System.", StringComparison.Ordinal)
+                || text.Contains("Exception", StringComparison.Ordinal) ? "names of types" : null;
         }
         catch (JsonException)
         {
@@ -192,7 +200,8 @@ public sealed class FuzzTests : IDisposable
         }
     }
 
-    private static HttpRequestMessage? Made(string path, string method, JsonObject operation, JsonObject schemas, JsonObject plan, Random random, out string said)
+    private static HttpRequestMessage? Made(string path, string method, JsonObject operation, JsonObject schemas, JsonObject plan, Random random,
+        out string said)
     {
         var query = new StringBuilder();
         said = "";
@@ -230,7 +239,8 @@ public sealed class FuzzTests : IDisposable
     }
 
     // Half a surrogate pair cannot stand in an address, and a null ends it before it reaches us.
-    private static string? Paired(string? text) => text?.Replace("\uD800", "%ED%A0%80", StringComparison.Ordinal).Replace("\0", "%00", StringComparison.Ordinal);
+    private static string? Paired(string? text) =>
+        text?.Replace("\uD800", "%ED%A0%80", StringComparison.Ordinal).Replace("\0", "%00", StringComparison.Ordinal);
 
     private static string Usual(string name, Random random) => name switch
     {
@@ -250,10 +260,13 @@ public sealed class FuzzTests : IDisposable
 
     private static string Text(Random random) => random.Next(4) switch
     {
-        0 => "time_s,speed_kmh\n" + string.Join('\n', Enumerable.Range(0, 120).Select(i => string.Create(CultureInfo.InvariantCulture, $"{i * 0.1:0.0},{(random.Next(60) == 0 ? 0 : 120)}"))),
+        0 => "time_s,speed_kmh\n" + string.Join('\n', Enumerable.Range(0, 120)
+            .Select(i => string.Create(CultureInfo.InvariantCulture, $"{i * 0.1:0.0},{(random.Next(60) == 0 ? 0 : 120)}"))),
         1 => "temperature_c,mu\n20,0.3\n100,0.4\n300,0.42\n500,abc",
-        2 => "<gpx xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg><trkpt lat=\"1e400\" lon=\"7\"><time>2026-05-01T10:00:00Z</time></trkpt></trkseg></trk></gpx>",
-        _ => "{\"rimrock\": \"catalogue\", \"version\": 1, \"pads\": [{\"id\": \"a\", \"body\": {\"name\": \"a\", \"family\": \"organic\", \"curve\": [null]}}]}",
+        2 => "<gpx xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg><trkpt lat=\"1e400\" " +
+            "lon=\"7\"><time>2026-05-01T10:00:00Z</time></trkpt></trkseg></trk></gpx>",
+        _ => "{\"rimrock\": \"catalogue\", \"version\": 1, \"pads\": [{\"id\": \"a\", \"body\": {\"name\": \"a\", \"family\": \"organic\", \"curve\": " +
+            "[null]}}]}",
     };
 
     /// <summary>A body as the document describes it; a plan is the demo's.</summary>

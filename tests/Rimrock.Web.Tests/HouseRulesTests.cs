@@ -3,7 +3,10 @@ using NetArchTest.Rules;
 
 namespace Rimrock.Web.Tests;
 
-/// <summary>Arrows run one way: Core knows nobody, Contract only Core; storage, formats and devices know those and not each other; rooms of the page never import each other.</summary>
+/// <summary>
+/// Arrows run one way: Core knows nobody, Contract only Core; storage, formats and devices know those and not each other; rooms of the page never import each
+/// other.
+/// </summary>
 public partial class HouseRulesTests
 {
     private static readonly string[] Outside =
@@ -11,6 +14,8 @@ public partial class HouseRulesTests
         "System.IO", "System.Net", "System.Text.Json", "System.Data", "System.Diagnostics.Stopwatch", "Microsoft", "Dapper",
         "Rimrock.Contract", "Rimrock.Storage", "Rimrock.Formats", "Rimrock.Devices", "Rimrock.Web",
     ];
+
+    private const int MostWide = 160;
 
     [Fact]
     public void Core_reaches_for_no_file_net_json_or_database()
@@ -22,7 +27,8 @@ public partial class HouseRulesTests
     [Fact]
     public void Core_never_looks_at_a_clock_or_rolls_dice()
     {
-        var core = Directory.EnumerateFiles(Path.Combine(Repository.Root, "src", "Rimrock.Core"), "*.cs", SearchOption.AllDirectories).Where(file => !file.Contains("/obj/"));
+        var core = Directory.EnumerateFiles(Path.Combine(Repository.Root, "src", "Rimrock.Core"), "*.cs", SearchOption.AllDirectories)
+            .Where(file => !file.Contains("/obj/"));
         core.ShouldNotBeEmpty();
         foreach (var file in core)
         {
@@ -61,10 +67,12 @@ public partial class HouseRulesTests
     [Fact]
     public void Files_stay_rooms_of_one_concept()
     {
-        var sources = Directory.EnumerateFiles(Path.Combine(Repository.Root, "src"), "*.cs", SearchOption.AllDirectories).Where(file => !file.Contains("/obj/") && !file.Contains("/bin/"));
+        var sources = Directory.EnumerateFiles(Path.Combine(Repository.Root, "src"), "*.cs", SearchOption.AllDirectories)
+            .Where(file => !file.Contains("/obj/") && !file.Contains("/bin/"));
         foreach (var file in sources)
         {
             File.ReadLines(file).Count().ShouldBeLessThan(420, file);
+            File.ReadLines(file).Where(line => line.Length > MostWide).ShouldBeEmpty(file);
         }
     }
 

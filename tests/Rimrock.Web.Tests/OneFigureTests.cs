@@ -83,10 +83,12 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         var why = await PostAsync(client, "/api/matches/why", question);
         var fitted = await BandAsync(client, await FitAsync(client, plan, (string)why["key"]!));
         Share(why["danger"]!).ShouldBe(Share(fitted["danger"]!));
-        var refused = await client.PostAsJsonAsync(new Uri("/api/matches?stage=soon", UriKind.Relative), new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone() });
+        var refused = await client.PostAsJsonAsync(new Uri("/api/matches?stage=soon", UriKind.Relative),
+            new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone() });
         ((int)refused.StatusCode).ShouldBe(400);
         (await refused.Content.ReadAsStringAsync()).ShouldContain("sketch, first or whole");
-        var nothing = await client.PostAsJsonAsync(new Uri("/api/matches/fit", UriKind.Relative), new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone(), ["key"] = "a|b|c|d|e|f" });
+        var nothing = await client.PostAsJsonAsync(new Uri("/api/matches/fit", UriKind.Relative),
+            new JsonObject { ["plan"] = plan.DeepClone(), ["wishes"] = Free.DeepClone(), ["key"] = "a|b|c|d|e|f" });
         ((int)nothing.StatusCode).ShouldBe(400);
     }
 
@@ -130,7 +132,14 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
 
     private static async Task DriveAsync(HttpClient client, string car, JsonObject plan)
     {
-        var body = new JsonObject { ["date"] = "2026-05-01", ["sessions"] = 1, ["laps"] = 5, ["plan"] = plan.DeepClone(), ["frontPaint"] = new JsonObject { ["aboveC"] = 300, ["belowC"] = 700 } };
+        var body = new JsonObject
+        {
+            ["date"] = "2026-05-01",
+            ["sessions"] = 1,
+            ["laps"] = 5,
+            ["plan"] = plan.DeepClone(),
+            ["frontPaint"] = new JsonObject { ["aboveC"] = 300, ["belowC"] = 700 }
+        };
         var answer = await client.PutAsJsonAsync(new Uri($"/api/log/{car}/sessions/{Guid.NewGuid():n}?day=2026-05-01&revision=0", UriKind.Relative), body);
         answer.IsSuccessStatusCode.ShouldBeTrue(await answer.Content.ReadAsStringAsync());
     }

@@ -4,7 +4,9 @@ using System.Text.Json.Nodes;
 
 namespace Rimrock.Web.Tests;
 
-/// <summary>Every numeric field of a part, an inspection and a day refuses both sides of its stated range, by name, over the wire, and nothing is stored.</summary>
+/// <summary>
+/// Every numeric field of a part, an inspection and a day refuses both sides of its stated range, by name, over the wire, and nothing is stored.
+/// </summary>
 public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost>
 {
     private readonly HttpClient client = host.CreateClient();
@@ -21,12 +23,15 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
     public static TheoryData<string, string, string> Fields => new()
     {
         { "pads", "priceAxleSet", "pad.priceAxleSet" }, { "pads", "traits/compressibilityUm", "pad.traits.compressibilityUm" },
-        { "rotors", "outerDiameterMm", "rotor.outerDiameterMm" }, { "rotors", "innerDiameterMm", "rotor.innerDiameterMm" }, { "rotors", "thicknessMm", "rotor.thicknessMm" },
+        { "rotors", "outerDiameterMm", "rotor.outerDiameterMm" }, { "rotors", "innerDiameterMm", "rotor.innerDiameterMm" },
+        { "rotors", "thicknessMm", "rotor.thicknessMm" },
         { "rotors", "vaneThicknessMm", "rotor.vaneThicknessMm" }, { "rotors", "ringMassKg", "rotor.ringMassKg" }, { "rotors", "price", "rotor.price" },
         { "rotors", "finish/ringPrice", "rotor.finish.ringPrice" }, { "rotors", "finish/minRingMassKg", "rotor.finish.minRingMassKg" },
-        { "fluids", "dryC", "fluid.dryC" }, { "fluids", "wetC", "fluid.wetC" }, { "fluids", "priceLitre", "fluid.priceLitre" }, { "fluids", "viscosityMm2S", "fluid.viscosityMm2S" },
+        { "fluids", "dryC", "fluid.dryC" }, { "fluids", "wetC", "fluid.wetC" }, { "fluids", "priceLitre", "fluid.priceLitre" },
+        { "fluids", "viscosityMm2S", "fluid.viscosityMm2S" },
         { "fluids", "bottleLitres", "fluid.bottleLitres" }, { "fluids", "openedMonths", "fluid.openedMonths" },
-        { "lines", "price", "line.price" }, { "ducts", "price", "duct.price" }, { "ducts", "duct/hoseMm", "duct.hoseMm" }, { "ducts", "duct/lengthM", "duct.lengthM" },
+        { "lines", "price", "line.price" }, { "ducts", "price", "duct.price" }, { "ducts", "duct/hoseMm", "duct.hoseMm" },
+        { "ducts", "duct/lengthM", "duct.lengthM" },
     };
 
     [Theory]
@@ -46,7 +51,8 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             var answer = await client.PutAsJsonAsync($"/api/shelf/{kind}/ranged?revision=0", body);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{path} = {value}");
             var faults = (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray();
-            faults.ShouldContain(fault => ((string)fault!["field"]!).EndsWith(last, StringComparison.Ordinal) && (string)fault["allowed"]! == (string)stated["allowed"]!, path);
+            faults.ShouldContain(fault =>
+                ((string)fault!["field"]!).EndsWith(last, StringComparison.Ordinal) && (string)fault["allowed"]! == (string)stated["allowed"]!, path);
         }
 
         (await client.GetStringAsync("/api/shelf")).ShouldNotContain("\"ranged\"");
@@ -85,11 +91,16 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             var note = new JsonObject
             {
                 ["plan"] = plan.DeepClone(),
-                ["inspection"] = new JsonObject { ["date"] = "2026-05-01", ["corners"] = new JsonArray(new JsonObject { ["corner"] = "leftFront", [field] = value }) },
+                ["inspection"] = new JsonObject
+                {
+                    ["date"] = "2026-05-01",
+                    ["corners"] = new JsonArray(new JsonObject { ["corner"] = "leftFront", [field] = value })
+                },
             };
             var answer = await client.PutAsJsonAsync("/api/log/range-car/inspections/ranged?revision=0&day=2026-05-01", note);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{field} = {value}");
-            (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray().ShouldContain(fault => (string)fault!["field"]! == $"corners[0].{field}" && (string)fault["allowed"]! == (string)stated["allowed"]!);
+            (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray()
+                .ShouldContain(fault => (string)fault!["field"]! == $"corners[0].{field}" && (string)fault["allowed"]! == (string)stated["allowed"]!);
         }
 
         ((int)(await client.GetFromJsonAsync<JsonObject>("/api/log/range-car/inspections"))!["total"]!).ShouldBe(0);
@@ -111,7 +122,8 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             session[field] = (int)value;
             var answer = await client.PutAsJsonAsync("/api/log/range-car/sessions/ranged?revision=0&day=2026-05-01", session);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{field} = {value}");
-            (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray().ShouldContain(fault => (string)fault!["field"]! == range && (string)fault["allowed"]! == (string)stated["allowed"]!);
+            (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray()
+                .ShouldContain(fault => (string)fault!["field"]! == range && (string)fault["allowed"]! == (string)stated["allowed"]!);
         }
 
         ((int)(await client.GetFromJsonAsync<JsonObject>("/api/log/range-car/sessions"))!["total"]!).ShouldBe(0);
@@ -120,7 +132,9 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
     [Fact]
     public async Task Nonsense_for_every_new_door_is_a_problem_and_never_a_crash()
     {
-        foreach (var path in new[] { "/api/ready/work", "/api/ready/bedding", "/api/ready/season", "/api/ready/season/calendar", "/api/log/findings", "/api/log/car/diagnosis", "/api/log/car/learning", "/api/log/car/wear", "/api/log/traces", "/api/archive", "/api/readings/pad", "/api/readings/rotor", "/api/readings/caliper", "/api/matches", "/api/shelf/catalogue" })
+        foreach (var path in new[] { "/api/ready/work", "/api/ready/bedding", "/api/ready/season", "/api/ready/season/calendar", "/api/log/findings",
+            "/api/log/car/diagnosis", "/api/log/car/learning", "/api/log/car/wear", "/api/log/traces", "/api/archive", "/api/readings/pad",
+            "/api/readings/rotor", "/api/readings/caliper", "/api/matches", "/api/shelf/catalogue" })
         {
             foreach (var text in new[] { "", "{}", "[]", "null", "5", "not json" })
             {

@@ -47,7 +47,8 @@ public sealed class RangeTests(RimrockHost host) : IClassFixture<RimrockHost>
             var answer = await client.PostAsJsonAsync("/api/predictions", plan);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{path} = {value}");
             var faults = (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray();
-            faults.ShouldContain(fault => ((string)fault!["field"]!).EndsWith(path.Replace('/', '.'), StringComparison.Ordinal) && (string)fault["allowed"]! == (string)stated["allowed"]!, path);
+            faults.ShouldContain(fault => ((string)fault!["field"]!).EndsWith(path.Replace('/', '.'), StringComparison.Ordinal)
+                && (string)fault["allowed"]! == (string)stated["allowed"]!, path);
         }
     }
 }

@@ -13,7 +13,16 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
 
     private static async Task<JsonObject> BodyAsync(HttpResponseMessage answer) => (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
 
-    private static JsonObject Session(JsonNode plan) => new JsonObject { ["date"] = "2026-05-01", ["sessions"] = 1, ["laps"] = 8, ["plan"] = plan.DeepClone(), ["pedal"] = "softHot", ["pedalLap"] = 4, ["frontPaint"] = new JsonObject { ["aboveC"] = 430, ["belowC"] = 560 } };
+    private static JsonObject Session(JsonNode plan) => new JsonObject
+    {
+        ["date"] = "2026-05-01",
+        ["sessions"] = 1,
+        ["laps"] = 8,
+        ["plan"] = plan.DeepClone(),
+        ["pedal"] = "softHot",
+        ["pedalLap"] = 4,
+        ["frontPaint"] = new JsonObject { ["aboveC"] = 430, ["belowC"] = 560 }
+    };
 
     [Fact]
     public async Task A_change_becomes_a_work_order_and_a_bedding()
@@ -21,21 +30,31 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var plan = await Plans.DemoAsync(client);
         var after = plan.DeepClone();
         after["frontPad"] = JsonNode.Parse("""{"name": "new pad", "family": "track-sport"}""");
-        var order = await BodyAsync(await client.PostAsJsonAsync(At("/api/ready/work"), new JsonObject { ["before"] = plan.DeepClone(), ["after"] = after.DeepClone() }));
+        var order = await BodyAsync(await client.PostAsJsonAsync(At("/api/ready/work"),
+            new JsonObject { ["before"] = plan.DeepClone(), ["after"] = after.DeepClone() }));
         order["changes"]!.AsArray().Count.ShouldBe(1);
         order["steps"]!.AsArray().Count.ShouldBeGreaterThan(5);
-        var bed = await BodyAsync(await client.PostAsJsonAsync(At("/api/ready/bedding"), new JsonObject { ["plan"] = after.DeepClone(), ["place"] = "closedCourse" }));
+        var bed = await BodyAsync(await client.PostAsJsonAsync(At("/api/ready/bedding"),
+            new JsonObject { ["plan"] = after.DeepClone(), ["place"] = "closedCourse" }));
         ((bool)bed["reached"]!).ShouldBeTrue();
     }
 
     [Fact]
     public async Task A_season_comes_as_plan_calendar_and_table_and_refuses_the_past()
     {
-        JsonObject Question(JsonNode plan, string date) => new() { ["plan"] = plan.DeepClone(), ["today"] = "2026-03-01", ["events"] = new JsonArray(new JsonObject { ["date"] = date, ["name"] = "day", ["ambientC"] = 20 }), ["car"] = "nobody" };
+        JsonObject Question(JsonNode plan, string date) => new()
+        {
+            ["plan"] = plan.DeepClone(),
+            ["today"] = "2026-03-01",
+            ["events"] = new JsonArray(new JsonObject { ["date"] = date, ["name"] = "day", ["ambientC"] = 20 }),
+            ["car"] = "nobody"
+        };
         var plan = await Plans.DemoAsync(client);
         (await BodyAsync(await client.PostAsJsonAsync(At("/api/ready/season"), Question(plan, "2026-05-01"))))["policies"]!.AsArray().Count.ShouldBe(4);
-        (await (await client.PostAsJsonAsync(At("/api/ready/season/calendar"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync()).ShouldStartWith("BEGIN:VCALENDAR");
-        (await (await client.PostAsJsonAsync(At("/api/ready/season/table"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync()).ShouldStartWith("date,event");
+        (await (await client.PostAsJsonAsync(At("/api/ready/season/calendar"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync())
+            .ShouldStartWith("BEGIN:VCALENDAR");
+        (await (await client.PostAsJsonAsync(At("/api/ready/season/table"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync())
+            .ShouldStartWith("date,event");
         var past = await client.PostAsJsonAsync(At("/api/ready/season"), Question(plan, "2026-01-01"));
         past.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await BodyAsync(past))["faults"]!.ToJsonString().ShouldContain("events[0].date");
@@ -48,7 +67,8 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var put = await client.PutAsJsonAsync(At("/api/log/web-car/sessions/one?revision=0&day=2026-05-01"), Session(plan));
         put.StatusCode.ShouldBe(HttpStatusCode.OK);
         (await BodyAsync(put))["findings"]!.ToJsonString().ShouldContain("false comfort");
-        (await client.PutAsJsonAsync(At("/api/log/web-car/sessions/one?revision=0&day=2026-05-01"), Session(plan))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await client.PutAsJsonAsync(At("/api/log/web-car/sessions/one?revision=0&day=2026-05-01"),
+            Session(plan))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         ((int)(await BodyAsync(await client.GetAsync(At("/api/log/web-car/sessions"))))["total"]!).ShouldBe(1);
         (await client.GetStringAsync(At("/api/log/web-car/table"))).ShouldContain("2026-05-01");
         (await client.DeleteAsync(At("/api/log/entries/one?revision=1"))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
@@ -61,7 +81,8 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var bad = Session(await Plans.DemoAsync(client));
         bad["laps"] = 5000;
         (await client.PutAsJsonAsync(At("/api/log/bad-car/sessions/x?revision=0&day=2026-05-01"), bad)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        (await client.PutAsJsonAsync(At("/api/log/bad-car/sessions/x?revision=0&day=yesterday"), Session(await Plans.DemoAsync(client)))).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (await client.PutAsJsonAsync(At("/api/log/bad-car/sessions/x?revision=0&day=yesterday"),
+            Session(await Plans.DemoAsync(client)))).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         ((int)(await BodyAsync(await client.GetAsync(At("/api/log/bad-car/sessions"))))["total"]!).ShouldBe(0);
     }
 
@@ -72,12 +93,14 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var learnt = await client.PostAsJsonAsync(At("/api/log/harrow/learning"), plan);
         learnt.StatusCode.ShouldBe(HttpStatusCode.OK);
         var page = await BodyAsync(learnt);
-        ((double)page["after"]!["p90"]! - (double)page["after"]!["p10"]!).ShouldBeLessThan(0.6 * ((double)page["before"]!["p90"]! - (double)page["before"]!["p10"]!));
+        ((double)page["after"]!["p90"]! - (double)page["after"]!["p10"]!)
+            .ShouldBeLessThan(0.6 * ((double)page["before"]!["p90"]! - (double)page["before"]!["p10"]!));
         (await client.PostAsJsonAsync(At("/api/log/nobody/learning"), plan)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         var wear = await BodyAsync(await client.PostAsJsonAsync(At("/api/log/harrow/wear"), plan));
         wear["parts"]!.AsArray().Select(part => (string)part!["part"]!).ShouldBe(["front pads", "rear pads", "front rotors"]);
         ((double)wear["cost"]!["perHour"]!).ShouldBeGreaterThan(0);
-        var causes = (await (await client.PostAsJsonAsync(At("/api/log/harrow/diagnosis"), new JsonObject { ["symptom"] = "judder", ["plan"] = plan.DeepClone() })).Content.ReadFromJsonAsync<JsonArray>())!;
+        var causes = (await (await client.PostAsJsonAsync(At("/api/log/harrow/diagnosis"),
+            new JsonObject { ["symptom"] = "judder", ["plan"] = plan.DeepClone() })).Content.ReadFromJsonAsync<JsonArray>())!;
         ((string)causes[0]!["cause"]!["code"]!).ShouldBe("film");
     }
 
@@ -103,7 +126,8 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         Encoding.Latin1.GetString(await client.GetByteArrayAsync(At($"/api/log/photos/{id}"))).ShouldNotContain("secret");
         using var broken = new ByteArrayContent([.. plain[..(scan / 2)], .. plain[scan..]]);
         broken.Headers.ContentType = new("image/jpeg");
-        (await client.PostAsync(At("/api/log/entries/pictured/photos?name=x"), broken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest, "what does not decode is no photo");
+        (await client.PostAsync(At("/api/log/entries/pictured/photos?name=x"), broken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest,
+            "what does not decode is no photo");
         using var none = new ByteArrayContent([1, 2, 3, 4]);
         none.Headers.ContentType = new("image/jpeg");
         (await client.PostAsync(At("/api/log/entries/pictured/photos?name=x"), none)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
@@ -117,7 +141,9 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var preview = await BodyAsync(await client.PostAsync(At("/api/archive?preview=true"), file));
         ((int)preview["newLog"]!).ShouldBe(0);
         (await client.GetFromJsonAsync<JsonObject>(At("/api/archive/state")))!["savedOutside"].ShouldNotBeNull();
-        foreach (var (bad, said) in new[] { ("{}", "archive"), ("[]", "archive"), ("""{"rimrock": "archive", "version": 9, "shelf": [], "log": [], "photos": []}""", "newer Rimrock"), ("""{"rimrock": "archive", "version": 1, "shelf": [], "log": [{"id": "a", "car": "c", "kind": "nothing", "day": "today", "revision": 1, "body": {}}], "photos": []}""", "log[0].kind") })
+        foreach (var (bad, said) in new[] { ("{}", "archive"), ("[]", "archive"),
+            ("""{"rimrock": "archive", "version": 9, "shelf": [], "log": [], "photos": []}""", "newer Rimrock"),
+            ("""{"rimrock": "archive", "version": 1, "shelf": [], "log": [{"id": "a", "car": "c", "kind": "nothing", "day": "today", "revision": 1, "body": {}}], "photos": []}""", "log[0].kind") })
         {
             var answer = await client.PostAsync(At("/api/archive"), new StringContent(bad, Encoding.UTF8, "application/json"));
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, bad);

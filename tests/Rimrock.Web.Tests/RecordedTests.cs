@@ -15,7 +15,8 @@ public sealed class RecordedTests(RimrockHost host) : IClassFixture<RimrockHost>
 
     /// <summary>A saw of 120 s laps between 190 and 80 km/h, twice around, with a rotor that reads 300 C.</summary>
     private static string Day() => "Clock;Velocity;Rotor FL;Lap\n" + string.Join('\n', Enumerable.Range(0, 480).Select(i =>
-        string.Create(CultureInfo.InvariantCulture, $"{i * 0.5};{(i % 40 < 30 ? 80 + (110 * (i % 40) / 30.0) : 190 - (110 * ((i % 40) - 30) / 10.0)):0.0};300;{1 + (i / 240)}")));
+        string.Create(CultureInfo.InvariantCulture,
+            $"{i * 0.5};{(i % 40 < 30 ? 80 + (110 * (i % 40) / 30.0) : 190 - (110 * ((i % 40) - 30) / 10.0)):0.0};300;{1 + (i / 240)}")));
 
     [Fact]
     public async Task Columns_are_shown_then_laps_are_set_against_the_prediction()

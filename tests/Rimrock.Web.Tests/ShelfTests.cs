@@ -11,17 +11,20 @@ public sealed class ShelfTests(RimrockHost host) : IClassFixture<RimrockHost>
 
     private static Uri At(string path) => new(path, UriKind.Relative);
 
-    private Task<HttpResponseMessage> SendTextAsync(string path, string text, string type) => client.PostAsync(At(path), new StringContent(text, Encoding.UTF8, type));
+    private Task<HttpResponseMessage> SendTextAsync(string path, string text, string type) =>
+        client.PostAsync(At(path), new StringContent(text, Encoding.UTF8, type));
 
     private static async Task<JsonObject> BodyAsync(HttpResponseMessage answer) => (await answer.Content.ReadFromJsonAsync<JsonObject>())!;
 
     [Fact]
     public async Task A_pad_is_read_while_it_is_edited_and_refused_by_point()
     {
-        var good = await client.PostAsJsonAsync(At("/api/readings/pad"), JsonNode.Parse("""{"name": "p", "family": "organic", "curve": [{"temperatureC": 0, "mu": 0.3}, {"temperatureC": 400, "mu": 0.4}]}"""));
+        var good = await client.PostAsJsonAsync(At("/api/readings/pad"),
+            JsonNode.Parse("""{"name": "p", "family": "organic", "curve": [{"temperatureC": 0, "mu": 0.3}, {"temperatureC": 400, "mu": 0.4}]}"""));
         good.StatusCode.ShouldBe(HttpStatusCode.OK);
         ((double)(await BodyAsync(good))["band"]!["plateauMu"]!).ShouldBe(0.4, 1e-6);
-        var bad = await client.PostAsJsonAsync(At("/api/readings/pad"), JsonNode.Parse("""{"name": "p", "family": "organic", "curve": [{"temperatureC": 400, "mu": 0.3}, {"temperatureC": 400, "mu": 2}]}"""));
+        var bad = await client.PostAsJsonAsync(At("/api/readings/pad"),
+            JsonNode.Parse("""{"name": "p", "family": "organic", "curve": [{"temperatureC": 400, "mu": 0.3}, {"temperatureC": 400, "mu": 2}]}"""));
         bad.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await BodyAsync(bad))["faults"]!.ToJsonString().ShouldContain("pad.curve[1].mu");
     }
@@ -73,7 +76,11 @@ public sealed class ShelfTests(RimrockHost host) : IClassFixture<RimrockHost>
     public async Task The_whole_shelf_is_matched_and_archived_parts_are_not_offered()
     {
         (await client.PostAsync(At("/api/shelf/pads/gorse-m/archive?revision=1&archived=true"), null)).StatusCode.ShouldBe(HttpStatusCode.OK);
-        var answer = await client.PostAsJsonAsync(At("/api/matches"), new JsonObject { ["plan"] = await Plans.DemoAsync(client), ["wishes"] = new JsonObject() });
+        var answer = await client.PostAsJsonAsync(At("/api/matches"), new JsonObject
+        {
+            ["plan"] = await Plans.DemoAsync(client),
+            ["wishes"] = new JsonObject()
+        });
         answer.StatusCode.ShouldBe(HttpStatusCode.OK);
         var body = await BodyAsync(answer);
         body["shortlist"]!.AsArray().Count.ShouldBeGreaterThan(3);

@@ -112,7 +112,8 @@ public static class Learning
             }
 
             var evenings = EveningsBefore(before);
-            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen, [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Belief)]);
+            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen,
+                [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Belief)]);
         }
 
         private List<(Spread Said, Population Belief)> EveningsBefore(MemberAnswers prior)

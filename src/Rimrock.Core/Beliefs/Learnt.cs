@@ -11,7 +11,8 @@ namespace Rimrock.Core.Beliefs;
 /// <param name="EveningBefore">Front rotor's peak at its rim on each day, over the sessions that its observations ask about, as believed on the evening
 /// before: by the prior's members, weighted by what the days before had shown. No new members are drawn for such a look back.</param>
 /// <param name="EveningBeliefs">What was believed on each of these evenings.</param>
-public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen, IReadOnlyList<Spread> EveningBefore, IReadOnlyList<Population> EveningBeliefs)
+public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen,
+    IReadOnlyList<Spread> EveningBefore, IReadOnlyList<Population> EveningBeliefs)
 {
     private const double Few = 25;
 

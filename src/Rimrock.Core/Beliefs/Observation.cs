@@ -132,7 +132,8 @@ public sealed record Observation(
     {
         if (AboveC is null && BelowC is null)
         {
-            faults.Add(new InputFault($"{field}.aboveC", "nothing", "a threshold passed, one not passed, or both", "A paint or sticker says at least one of the two."));
+            faults.Add(new InputFault($"{field}.aboveC", "nothing", "a threshold passed, one not passed, or both",
+                "A paint or sticker says at least one of the two."));
         }
 
         if (AboveC is { } above)

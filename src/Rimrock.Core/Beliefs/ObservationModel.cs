@@ -64,7 +64,10 @@ public static class ObservationModel
         return -0.5 * off * off;
     }
 
-    /// <summary>Vapour forms in a lap with the probability of a logistic step 6 K wide at the vapour point, which differs from stop to stop and is no trait of the car; the first such lap makes the pedal soft.</summary>
+    /// <summary>
+    /// Vapour forms in a lap with the probability of a logistic step 6 K wide at the vapour point, which differs from stop to stop and is no trait of the car;
+    /// the first such lap makes the pedal soft.
+    /// </summary>
     private static double PedalProbability(Observation observation, PredictionPlan plan, DayRun run, int lane, CarFactors car)
     {
         var firm = 1.0;
@@ -90,11 +93,13 @@ public static class ObservationModel
 
     private static double Peak(Observation observation, DayRun run, BrakePart part, int lane) =>
         run.Phases.Where(phase => (observation.Session is null || phase.Phase.Session == observation.Session)
-            && (observation.Lap is null || (phase.Phase.Kind != PhaseKind.Parked && phase.Phase.Lap <= observation.Lap))).Max(phase => phase.Peak[(int)part][lane]);
+            && (observation.Lap is null || (phase.Phase.Kind != PhaseKind.Parked && phase.Phase.Lap <= observation.Lap)))
+                .Max(phase => phase.Peak[(int)part][lane]);
 
     private static double Reading(Observation observation, DayRun run, int lane)
     {
-        var parked = run.Phases.Last(phase => phase.Phase.Kind == PhaseKind.Parked && (observation.Session is null || phase.Phase.Session == observation.Session));
+        var parked = run.Phases.Last(phase =>
+            phase.Phase.Kind == PhaseKind.Parked && (observation.Session is null || phase.Phase.Session == observation.Session));
         return run.SampledC(observation.Rear ? BrakePart.RearFace : BrakePart.FrontFace, parked.StartS + ((observation.MinutesAfterStop ?? 0) * 60), lane);
     }
 

@@ -4,7 +4,8 @@ using Rimrock.Core.Runs;
 namespace Rimrock.Core.Beliefs;
 
 /// <summary>
-/// The prior's scores: a scrambled sequence of Sobol as normal scores, put in order so that no two of the factors in use go together in the first 64, in the other 192 of the first
+/// The prior's scores: a scrambled sequence of Sobol as normal scores, put in order so that no two of the factors in use go together in the first 64, in the
+/// other 192 of the first
 /// 256, and in the 768 beyond, each apart. The same every time. A factor more at the end of the table leaves the scores of those before it as they are.
 /// </summary>
 internal static class PriorScores

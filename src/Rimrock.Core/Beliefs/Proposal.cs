@@ -88,7 +88,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
         return log;
     }
 
-    /// <summary>What an observation asks of its prediction, as a value and a standard deviation; null where it asks nothing of a member in the middle.</summary>
+    /// <summary>
+    /// What an observation asks of its prediction, as a value and a standard deviation; null where it asks nothing of a member in the middle.
+    /// </summary>
     private static (double Value, double Sigma)? Target(Observation observation, double middle)
     {
         var sigma = observation.Sigma();

@@ -23,7 +23,8 @@ public static class BrakingZoneTable
         ArgumentNullException.ThrowIfNull(faults);
         if (zones.Count is < 1 or > MostZones)
         {
-            faults.Add(new InputFault("circuit.zones", zones.Count.ToString(CultureInfo.InvariantCulture), $"1 to {MostZones} zones", $"A lap has 1 to {MostZones} braking zones."));
+            faults.Add(new InputFault("circuit.zones", zones.Count.ToString(CultureInfo.InvariantCulture), $"1 to {MostZones} zones",
+                $"A lap has 1 to {MostZones} braking zones."));
         }
 
         for (var i = 0; i < zones.Count; i++)
@@ -40,7 +41,8 @@ public static class BrakingZoneTable
     }
 
     /// <summary>
-    /// Lists the zones that a car cannot reach from the ones before: more than twice its power or 1.3 of its tyres' grip would be asked between them, or it would lose speed
+    /// Lists the zones that a car cannot reach from the ones before: more than twice its power or 1.3 of its tyres' grip would be asked between them, or it
+    /// would lose speed
     /// faster than drag and engine take it. Wide (engineering judgement), since speedometers and stopwatches err and roads slope.
     /// </summary>
     public static void CheckReach(IReadOnlyList<BrakingZone> zones, Vehicles.Car car, ICollection<InputFault> faults, string before = "")
@@ -54,12 +56,15 @@ public static class BrakingZoneTable
             var to = (i + 1) % zones.Count;
             var (exit, next, seconds) = (Speed.FromKmh(zones[i].ExitKmh), Speed.FromKmh(zones[to].EntryKmh), zones[i].SecondsToNext);
             var least = next >= exit
-                ? Math.Max(0.5 * car.MassKg * ((next * next) - (exit * exit)) / (MostPower * powerW), (next - exit) / (MostGrip * gripG * Speed.StandardGravityMS2))
+                ? Math.Max(0.5 * car.MassKg * ((next * next) - (exit * exit)) / (MostPower * powerW),
+                    (next - exit) / (MostGrip * gripG * Speed.StandardGravityMS2))
                 : (exit - next) / CoastingMS2;
             if (seconds < least)
             {
-                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", Text($"{seconds:0.#} s"), Text($"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
-                    Text($"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do that in {seconds:0.#} s.")));
+                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", Text($"{seconds:0.#} s"),
+                    Text($"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
+                    Text($"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do " +
+                        $"that in {seconds:0.#} s.")));
             }
         }
     }

@@ -63,7 +63,8 @@ public sealed record Circuit(
         var forms = (Segments is null ? 0 : 1) + (Zones is null ? 0 : 1) + (Recording is null ? 0 : 1);
         if (forms != 1)
         {
-            faults.Add(new InputFault("circuit", $"{forms} forms", "exactly one of segments, zones, recording", "A circuit is given by segments, by braking zones or by a recording."));
+            faults.Add(new InputFault("circuit", $"{forms} forms", "exactly one of segments, zones, recording",
+                "A circuit is given by segments, by braking zones or by a recording."));
         }
 
         if (Zones is not null)
@@ -86,7 +87,8 @@ public sealed record Circuit(
     {
         if (segments.Count is < 2 or > MostSegments)
         {
-            faults.Add(new InputFault("circuit.segments", segments.Count.ToString(CultureInfo.InvariantCulture), $"2 to {MostSegments} segments", "A lap has at least one straight and one corner."));
+            faults.Add(new InputFault("circuit.segments", segments.Count.ToString(CultureInfo.InvariantCulture), $"2 to {MostSegments} segments",
+                "A lap has at least one straight and one corner."));
         }
 
         for (var i = 0; i < segments.Count && faults.Count < 20; i++)

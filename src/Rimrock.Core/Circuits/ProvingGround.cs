@@ -7,7 +7,8 @@ public static class ProvingGround
     /// The heating procedure of the regulations' fade test: snubs from 120 to 60 km/h at 3 m/s2, 45 s from one start to the next (UN R13-H type I and
     /// FMVSS 135 heating snubs; from memory). Fifteen of them take 11.25 minutes.
     /// </summary>
-    public static Circuit FadeProcedure { get; } = new("Fade procedure, 15 snubs", Zones: [new BrakingZone(120, 60, 45 - (60 / 3.6 / 3))], ZoneG: 3 / Quantities.Speed.StandardGravityMS2);
+    public static Circuit FadeProcedure { get; } =
+        new("Fade procedure, 15 snubs", Zones: [new BrakingZone(120, 60, 45 - (60 / 3.6 / 3))], ZoneG: 3 / Quantities.Speed.StandardGravityMS2);
 
     /// <summary>A drag strip: one stop from high speed, then the way back (common practice).</summary>
     public static Circuit Strip { get; } = new("Strip, stops from 210 km/h", Zones: [new BrakingZone(210, 20, 240)], ZoneG: 0.7);

@@ -32,14 +32,16 @@ public static class RecordedTrace
         ArgumentNullException.ThrowIfNull(faults);
         if (timeS.Count != speedKmh.Count)
         {
-            faults.Add(new InputFault("trace", Invariant($"{timeS.Count} times, {speedKmh.Count} speeds"), "as many speeds as times", "Each time of a recording has one speed."));
+            faults.Add(new InputFault("trace", Invariant($"{timeS.Count} times, {speedKmh.Count} speeds"), "as many speeds as times",
+                "Each time of a recording has one speed."));
             return;
         }
 
         if (timeS.Count < 2 || !(timeS[^1] - timeS[0] >= ShortestS && timeS[^1] - timeS[0] <= LongestS))
         {
             var length = timeS.Count < 2 ? 0 : timeS[^1] - timeS[0];
-            faults.Add(new InputFault("trace", Invariant($"{length:0.#} s"), Invariant($"{ShortestS} to {LongestS} s"), "A recording lasts between ten seconds and two hours."));
+            faults.Add(new InputFault("trace", Invariant($"{length:0.#} s"), Invariant($"{ShortestS} to {LongestS} s"),
+                "A recording lasts between ten seconds and two hours."));
         }
 
         var before = faults.Count;
@@ -52,11 +54,13 @@ public static class RecordedTrace
 
             if (i > 0 && !(timeS[i] > timeS[i - 1]))
             {
-                faults.Add(new InputFault(lineOf(i), Invariant($"{timeS[i]:0.###} s"), Invariant($"after {timeS[i - 1]:0.###} s"), "Time runs backwards or stands still."));
+                faults.Add(new InputFault(lineOf(i), Invariant($"{timeS[i]:0.###} s"), Invariant($"after {timeS[i - 1]:0.###} s"),
+                    "Time runs backwards or stands still."));
             }
             else if (i > 0 && timeS[i] - timeS[i - 1] > LongestGapS)
             {
-                faults.Add(new InputFault(lineOf(i), Invariant($"gap of {timeS[i] - timeS[i - 1]:0.##} s"), Invariant($"at most {LongestGapS} s"), "The recording has a gap."));
+                faults.Add(new InputFault(lineOf(i), Invariant($"gap of {timeS[i] - timeS[i - 1]:0.##} s"), Invariant($"at most {LongestGapS} s"),
+                    "The recording has a gap."));
             }
         }
 

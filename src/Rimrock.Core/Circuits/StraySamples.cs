@@ -9,7 +9,8 @@ namespace Rimrock.Core.Circuits;
 public sealed record MendedSample(string At, double WasKmh, double NowKmh);
 
 /// <summary>
-/// Samples that a sensor threw in: from one to the next no car gains or loses more speed than its tyres and wings hold (engineering judgement: 45 m/s2 of braking and
+/// Samples that a sensor threw in: from one to the next no car gains or loses more speed than its tyres and wings hold (engineering judgement: 45 m/s2 of
+/// braking and
 /// 25 m/s2 of drive, above any car on slicks with downforce, and 3 m/s of what instruments round and jitter). One such sample doubles a face's temperature.
 /// </summary>
 public static class StraySamples
@@ -19,9 +20,12 @@ public static class StraySamples
     private const double JitterMS = 3;
     private const int MostMended = 20;
 
-    /// <summary>Puts the line between its neighbours in the place of each sample that stands alone, 20 at most; what is more than that stays, and is a fault.</summary>
+    /// <summary>
+    /// Puts the line between its neighbours in the place of each sample that stands alone, 20 at most; what is more than that stays, and is a fault.
+    /// </summary>
     /// <returns>The speeds, km/h; the same list where nothing was mended.</returns>
-    public static IReadOnlyList<double> Mend(IReadOnlyList<double> timeS, IReadOnlyList<double> speedKmh, Func<int, string> lineOf, ICollection<MendedSample> mended)
+    public static IReadOnlyList<double> Mend(IReadOnlyList<double> timeS, IReadOnlyList<double> speedKmh, Func<int, string> lineOf,
+        ICollection<MendedSample> mended)
     {
         ArgumentNullException.ThrowIfNull(timeS);
         ArgumentNullException.ThrowIfNull(speedKmh);
@@ -53,9 +57,11 @@ public static class StraySamples
             }
 
             var beside = at > 0 ? at - 1 : at + 1;
-            faults.Add(new InputFault(lineOf(at), Text($"{speedKmh[at]:0.#} km/h beside {speedKmh[beside]:0.#} km/h, {Math.Abs(timeS[at] - timeS[beside]):0.###} s apart"),
+            faults.Add(new InputFault(lineOf(at),
+                Text($"{speedKmh[at]:0.#} km/h beside {speedKmh[beside]:0.#} km/h, {Math.Abs(timeS[at] - timeS[beside]):0.###} s apart"),
                 Text($"a change of at most {BrakingMS2:0} m/s2 of braking or {DriveMS2:0} m/s2 of drive"),
-                alone ? "No car does that: a stray sample. Let the line between its neighbours stand in its place, or take it out of the file." : "No car does that, and the samples after it agree: the recording jumps here. Cut it there."));
+                alone ? "No car does that: a stray sample. Let the line between its neighbours stand in its place, or take it out of the file."
+                    : "No car does that, and the samples after it agree: the recording jumps here. Cut it there."));
         }
     }
 

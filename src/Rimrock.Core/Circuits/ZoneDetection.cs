@@ -47,7 +47,8 @@ public static class ZoneDetection
         Close(lap.TimeS.Length - 1);
         var at = lap.DistancesM();
         return [.. spans.Select((span, i) => new FoundZone(
-            at[span.Start], at[span.End] - at[span.Start], lap.TimeS[span.End] - lap.TimeS[span.Start], Speed.ToKmh(lap.SpeedMS[span.Start]), Speed.ToKmh(lap.SpeedMS[span.End]),
+            at[span.Start], at[span.End] - at[span.Start], lap.TimeS[span.End] - lap.TimeS[span.Start], Speed.ToKmh(lap.SpeedMS[span.Start]),
+            Speed.ToKmh(lap.SpeedMS[span.End]),
             i + 1 < spans.Count ? lap.TimeS[spans[i + 1].Start] - lap.TimeS[span.End] : lap.DurationS - lap.TimeS[span.End] + lap.TimeS[spans[0].Start]))];
 
         void Close(int end)

@@ -94,10 +94,12 @@ public sealed class Day
     private List<DayPhase> LayRoad()
     {
         var towing = drive.RoadCar();
-        return [.. RoadDuty.Find(drive.RoadDuty).Drives.SelectMany(road => Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(road.Lap, towing, RoadStepShare)), road.Rounds))];
+        return [.. RoadDuty.Find(drive.RoadDuty).Drives.SelectMany(road =>
+            Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(road.Lap, towing, RoadStepShare)), road.Rounds))];
     }
 
-    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) => DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);
+    private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) =>
+        DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);
 
     private static LapTrace LapOf(Drive drive, double airDensity)
     {

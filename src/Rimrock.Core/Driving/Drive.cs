@@ -3,7 +3,9 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Driving;
 
-/// <summary>What a laid-out day depends on, and nothing else: two plans with the same drive share a day, whatever brakes are fitted. The value itself is the key.</summary>
+/// <summary>
+/// What a laid-out day depends on, and nothing else: two plans with the same drive share a day, whatever brakes are fitted. The value itself is the key.
+/// </summary>
 /// <param name="Car">The car.</param>
 /// <param name="Circuit">Where it is driven.</param>
 /// <param name="Pace">Pace code.</param>
@@ -13,7 +15,8 @@ namespace Rimrock.Core.Driving;
 /// <param name="RoadDuty">What the car does away from the track.</param>
 /// <param name="TrailerKg">Trailer towed on the road, kg.</param>
 /// <param name="TrailerBraked">True where the trailer has brakes.</param>
-public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stint, Weather Weather, bool BatteryFull, string RoadDuty, double TrailerKg, bool TrailerBraked)
+public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stint, Weather Weather, bool BatteryFull, string RoadDuty, double TrailerKg,
+    bool TrailerBraked)
 {
     /// <summary>Tyre grip of the day, g: the tyre's, less in rain.</summary>
     public double GripG() => Tyre.Find(Car.Tyre).Grip * (Weather.Rain ? Tyre.WetFactor : 1);

@@ -32,7 +32,9 @@ public sealed class DrivingSchedule
     /// <summary>Longest step off the brakes while driving, s.</summary>
     public const double CoastingStepS = 20;
 
-    /// <summary>Longest step just after the brakes, s: the heat they left in the faces spreads first, and no peak inside the ring may be stepped over.</summary>
+    /// <summary>
+    /// Longest step just after the brakes, s: the heat they left in the faces spreads first, and no peak inside the ring may be stepped over.
+    /// </summary>
     public const double FirstCoastingStepS = 2;
 
     // The steps after that: so long, and so much longer for each second since the brakes came off.
@@ -178,7 +180,8 @@ public sealed class DrivingSchedule
         }
 
         private static double Coasting(double sinceBrakesS) =>
-            sinceBrakesS < 1e-9 ? FirstCoastingStepS : Math.Clamp(NextCoastingStepS + (CoastingGrowth * (sinceBrakesS - FirstCoastingStepS)), FirstCoastingStepS, CoastingStepS);
+            sinceBrakesS < 1e-9 ? FirstCoastingStepS : Math.Clamp(NextCoastingStepS + (CoastingGrowth * (sinceBrakesS - FirstCoastingStepS)),
+                FirstCoastingStepS, CoastingStepS);
 
         private void Switch(bool on, double fromMS)
         {

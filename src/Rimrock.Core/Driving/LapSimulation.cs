@@ -7,7 +7,8 @@ namespace Rimrock.Core.Driving;
 /// <summary>
 /// Quasi-steady lap of a point mass: the grip circle limits every point, a forward pass limits by power and traction,
 /// a backward pass by braking (common practice; Brayshaw and Harrison, Proc. IMechE D 219 (2005) 725-739, from memory).
-/// A vehicle also brakes no harder than its rear wheel stays down. Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The driver enters twice: through
+/// A vehicle also brakes no harder than its rear wheel stays down. Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The
+/// driver enters twice: through
 /// the share of grip used, and through the power used, which is searched so that the lap's braking energy is the stated
 /// share of the limit lap's.
 /// </summary>
@@ -117,7 +118,10 @@ public sealed class LapSimulation
         return new LapTrace(time, speeds, slope, "lap simulation");
     }
 
-    /// <summary>The power use whose lap has the target's braking energy within 0.2 %, by false position with Illinois weighting; all of it where even that is too little.</summary>
+    /// <summary>
+    /// The power use whose lap has the target's braking energy within 0.2 %, by false position with Illinois weighting; all of it where even that is too
+    /// little.
+    /// </summary>
     private static double PowerUseFor(LapSimulation simulation, double targetJ, Car car, double airDensityKgM3)
     {
         double Off(double use) => BrakingWork.LapJoules(simulation.Lap(use), car, airDensityKgM3) - targetJ;

@@ -71,7 +71,8 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, Trailer, CurvePoint.TemperatureRange, CurvePoint.MuRange,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, Trailer, CurvePoint.TemperatureRange,
+        CurvePoint.MuRange,
     ];
 
     /// <summary>Everything that is wrong with the plan; empty when it can be computed.</summary>
@@ -149,7 +150,8 @@ public sealed record PredictionPlan(
         var drum = rotor.Construction == RotorConstruction.Drum;
         if (drum != (brake.Caliper == CaliperKind.Drum))
         {
-            faults.Add(new InputFault($"{field}.construction", $"{rotor.Construction} with {brake.Caliper}", "a drum with a drum brake, a disc with a caliper", "Rotor and caliper do not go together."));
+            faults.Add(new InputFault($"{field}.construction", $"{rotor.Construction} with {brake.Caliper}", "a drum with a drum brake, a disc with a caliper",
+                "Rotor and caliper do not go together."));
         }
 
         if (drum)

@@ -66,7 +66,8 @@ public enum Film
 /// <param name="Film">The film.</param>
 /// <param name="BootTorn">True where a dust boot is torn or burnt.</param>
 public sealed record CornerLook(
-    Corner Corner, double? InnerMm = null, double? OuterMm = null, double? LeadingMm = null, double? TrailingMm = null, double? RotorMm = null, double? RotorKg = null,
+    Corner Corner, double? InnerMm = null, double? OuterMm = null, double? LeadingMm = null, double? TrailingMm = null, double? RotorMm = null,
+    double? RotorKg = null,
     double? CrackMm = null, CrackReach Reach = CrackReach.None, Film Film = Film.Unsaid, bool BootTorn = false)
 {
     /// <summary>True at the front.</summary>
@@ -83,7 +84,8 @@ public sealed record CornerLook(
 /// <param name="FluidLevelMm">Level below the upper mark, mm.</param>
 /// <param name="HotLapsSince">Hot laps since the pads were new or last measured; null where unknown.</param>
 /// <param name="Note">Anything else.</param>
-public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners, double? MoisturePercent = null, double? FluidLevelMm = null, int? HotLapsSince = null, string? Note = null)
+public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners, double? MoisturePercent = null, double? FluidLevelMm = null,
+    int? HotLapsSince = null, string? Note = null)
 {
     private static readonly FieldRange Pad = new("corner.innerMm", "Pad thickness", "mm", 0, 30);
     private static readonly FieldRange Rotor = new("corner.rotorMm", "Rotor thickness", "mm", 4, 50);
@@ -117,7 +119,8 @@ public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners
         for (var i = 0; i < Corners.Count; i++)
         {
             var look = Corners[i];
-            foreach (var (name, mm) in new[] { ("innerMm", look.InnerMm), ("outerMm", look.OuterMm), ("leadingMm", look.LeadingMm), ("trailingMm", look.TrailingMm) })
+            foreach (var (name, mm) in new[] { ("innerMm", look.InnerMm), ("outerMm", look.OuterMm), ("leadingMm", look.LeadingMm),
+                ("trailingMm", look.TrailingMm) })
             {
                 Check(Pad, mm, $"corners[{i}].{name}");
             }

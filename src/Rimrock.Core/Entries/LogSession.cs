@@ -77,8 +77,10 @@ public sealed record PaintEdges(double? AboveC = null, double? BelowC = null);
 /// <param name="PressureBar">Highest line pressure seen, bar; null without a gauge.</param>
 /// <param name="Note">Anything else.</param>
 public sealed record LogSession(
-    DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, PaintEdges? FrontPaint = null, PaintEdges? RearPaint = null, PaintEdges? FrontSticker = null, PaintEdges? RearSticker = null,
-    PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null, double? ReadingMinutes = null,
+    DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, PaintEdges? FrontPaint = null, PaintEdges? RearPaint = null, PaintEdges? FrontSticker = null,
+    PaintEdges? RearSticker = null,
+    PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null,
+    double? ReadingMinutes = null,
     double? PressureBar = null, string? Note = null)
 {
     private static readonly FieldRange SessionsRange = new("session.sessions", "Sessions", "", 1, 10);
@@ -144,7 +146,8 @@ public sealed record LogSession(
 
         if (ReadingC is null != ReadingMinutes is null)
         {
-            faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? "nothing" : "a time", "temperature and minutes together", "A reading needs its temperature and how long after stopping it was taken."));
+            faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? "nothing" : "a time", "temperature and minutes together",
+                "A reading needs its temperature and how long after stopping it was taken."));
         }
 
         Names.CheckNote(Note, "session.note", faults);

@@ -35,12 +35,14 @@ public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Ma
             Names.Check(Marks[i].Name, $"kit.marks[{i}].name", faults);
             if (Marks[i].Colour.Length != 7 || Marks[i].Colour[0] != '#' || !Marks[i].Colour[1..].All(char.IsAsciiHexDigit))
             {
-                faults.Add(new InputFault($"kit.marks[{i}].colour", Marks[i].Colour.Length > 12 ? Marks[i].Colour[..12] : Marks[i].Colour, "# and six hexadecimal digits", "A colour is written as #rrggbb."));
+                faults.Add(new InputFault($"kit.marks[{i}].colour", Marks[i].Colour.Length > 12 ? Marks[i].Colour[..12] : Marks[i].Colour,
+                    "# and six hexadecimal digits", "A colour is written as #rrggbb."));
             }
 
             if (i > 0 && !(Marks[i].Celsius > Marks[i - 1].Celsius))
             {
-                faults.Add(new InputFault($"kit.marks[{i}].celsius", Text($"{Marks[i].Celsius:0}"), Text($"above {Marks[i - 1].Celsius:0} C"), "Thresholds rise from one to the next."));
+                faults.Add(new InputFault($"kit.marks[{i}].celsius", Text($"{Marks[i].Celsius:0}"), Text($"above {Marks[i - 1].Celsius:0} C"),
+                    "Thresholds rise from one to the next."));
             }
         }
 

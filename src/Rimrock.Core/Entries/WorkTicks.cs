@@ -25,7 +25,8 @@ public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string>
             {
                 if (texts[i].Length > Longest || !Names.WellFormed(texts[i]))
                 {
-                    faults.Add(new InputFault($"{field}[{i}]", $"{texts[i].Length} characters", $"at most {Longest} printable characters", "The text cannot be kept."));
+                    faults.Add(new InputFault($"{field}[{i}]", $"{texts[i].Length} characters", $"at most {Longest} printable characters",
+                        "The text cannot be kept."));
                 }
             }
         }

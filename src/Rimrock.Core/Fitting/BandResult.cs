@@ -18,7 +18,8 @@ namespace Rimrock.Core.Fitting;
 /// <param name="Names">Code of the limit that the verdict names; null where it names none.</param>
 /// <param name="LookedAt">What was looked at, in words.</param>
 /// <param name="Settling">True where the danger asks for more members that were left out.</param>
-public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks, IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
+public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks,
+    IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
     Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, string LookedAt, bool Settling);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
@@ -45,7 +46,8 @@ public sealed record PartBand(BrakePart Part, int[] P10C, int[] P50C, int[] P90C
 /// <param name="P90">Nine tenths lie below.</param>
 /// <param name="When">When it gives, in the middle of those members where it does.</param>
 /// <param name="Contributions">What the margin depends on, most first.</param>
-public sealed record LimitBand(string Code, Harm Harm, Chance Chance, bool WorthTelling, double? P10, double? P50, double? P90, Moment? When, IReadOnlyList<Contribution> Contributions);
+public sealed record LimitBand(string Code, Harm Harm, Chance Chance, bool WorthTelling, double? P10, double? P50, double? P90, Moment? When,
+    IReadOnlyList<Contribution> Contributions);
 
 /// <summary>How much of a margin's spread goes with one guessed factor.</summary>
 /// <param name="Factor">The factor's code.</param>

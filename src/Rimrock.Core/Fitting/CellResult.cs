@@ -19,7 +19,8 @@ internal sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int
     public bool CannotGain(Objectives bound, int frontPad, int rearPad)
     {
         var score = bound.Score(wishes);
-        return Holds(withFront[frontPad], score) && Holds(withRear[rearPad], score) && Array.TrueForAll(withFilling, held => Holds(held, score)) && Front.Covers(bound);
+        return Holds(withFront[frontPad], score) && Holds(withRear[rearPad], score) && Array.TrueForAll(withFilling, held => Holds(held, score))
+            && Front.Covers(bound);
 
         static bool Holds(Scored? held, double score) => held is { } best && best.Score <= score;
     }
@@ -41,7 +42,8 @@ internal sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int
             .Concat(Named(withFilling, setup => [("fluid", setup.Fluid.Id), ("lines", setup.Lines?.Id ?? Setup.FittedId)], setupAt))
             .Concat(Named([ofAll], setup => [("rotor", setup.FrontRotor.Id), ("duct", setup.Duct?.Id ?? Setup.FittedId)], setupAt));
 
-    private static IEnumerable<((string Kind, string Id) Part, Scored Scored)> Named(Scored?[] held, Func<Setup, (string Kind, string Id)[]> parts, Func<SetupIndex, Setup> setupAt) =>
+    private static IEnumerable<((string Kind, string Id) Part, Scored Scored)> Named(Scored?[] held, Func<Setup, (string Kind, string Id)[]> parts,
+        Func<SetupIndex, Setup> setupAt) =>
         held.OfType<Scored>().SelectMany(best => parts(setupAt(best.Index)).Select(part => (part, best)));
 
     private static void Keep(ref Scored? held, double score, Objectives objectives, SetupIndex index)

@@ -17,7 +17,8 @@ public static class Effort
         ArgumentNullException.ThrowIfNull(fittedRotor);
         static bool Changed(string? id) => id is not null && id != Setup.FittedId;
         return (Changed(setup.FrontPad.Id) ? Pads : 0) + (Changed(setup.RearPad.Id) ? Pads : 0) + RotorHours(setup.FrontRotor, fittedRotor)
-            + (Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id) ? Fluid : 0) + (Changed(setup.Lines?.Id) ? Lines : 0) + (Changed(setup.Duct?.Id) ? Ducts : 0);
+            + (Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id) ? Fluid : 0) + (Changed(setup.Lines?.Id) ? Lines : 0)
+                + (Changed(setup.Duct?.Id) ? Ducts : 0);
     }
 
     /// <summary>Hours for front rotors.</summary>

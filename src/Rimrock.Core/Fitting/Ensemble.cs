@@ -93,7 +93,8 @@ public static class Ensemble
         return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length, picks))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, Picked(layer.Value, picks)))],
-            [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Chance.Share).ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
+            [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Chance.Share)
+                .ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
             judged.Danger, judged.Damage, FittedVerdict.Of(judged), FittedVerdict.Names(judged), FittedVerdict.LookedAt, !settle && judged.Unsettled);
     }
 
@@ -128,7 +129,8 @@ public static class Ensemble
         var chance = judged.Of(row.Code)!;
         var demand = judged.Demand(row.Code);
         var margins = judged.Course(place).Margins;
-        return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance, chance.WorthTelling(row.HarmOf(judged.Plan)), demand?.P10, demand?.P50, demand?.P90, judged.When(row.Code),
+        return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance, chance.WorthTelling(row.HarmOf(judged.Plan)), demand?.P10, demand?.P50, demand?.P90,
+            judged.When(row.Code),
             demand is null ? [] : ranks.Contributions(picks is null ? margins : [.. picks.Select(member => margins[member])]));
     }
 }

@@ -17,7 +17,8 @@ internal sealed class HeatCell
     private const int CoarseBins = 4;
     private static readonly Pad Reference = new("reference", "track-sport", Basis: ChartBasis.InStopEmbedded);
 
-    private HeatCell(AxleHeat front, AxleHeat rear, HeatResponse seals, HeatResponse cone, double faceOverMeanK, double referenceShare, double frontFactor, double rearFactor, double hours)
+    private HeatCell(AxleHeat front, AxleHeat rear, HeatResponse seals, HeatResponse cone, double faceOverMeanK, double referenceShare, double frontFactor,
+        double rearFactor, double hours)
     {
         Front = front;
         Rear = rear;
@@ -73,20 +74,24 @@ internal sealed class HeatCell
         var run = Run(reference, phases, HeatResponse.Design);
         var hours = phases.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var perPascal = ColdStop.TorquePerPascal(plan);
-        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase => phase.FrontEnergy, (plan, LimitCode.FrontFace, LimitCode.FrontPadHot, plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
-        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase => phase.RearEnergy, (plan, LimitCode.RearFace, LimitCode.RearPadHot, plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
+        var front = Axle(run, run.Front, plan.Car.Front, BrakePart.FrontFace, phase =>
+            phase.FrontEnergy, (plan, LimitCode.FrontFace, LimitCode.FrontPadHot, plan.FrontRotor), plan.FrontPadMm, plan.Weather.AmbientC, later);
+        var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase =>
+            phase.RearEnergy, (plan, LimitCode.RearFace, LimitCode.RearPadHot, plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
         var cell = new HeatCell(front, rear,
             HeatResponse.Read(member => Peak(BrakePart.FrontSeals, member), later(BrakePart.FrontSeals)),
             HeatResponse.Read(member => run.Phases.Max(phase => 1000 * RingShape.EdgeMm(plan.FrontRotor, phase.Shape.ConeRad[member]))),
             run.Phases.Max(phase => phase.Shape.FaceOverMeanK[0]),
-            BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, plan.Car.Front.DiscMu(front.MeanMu(Reference)), plan.Car.Rear.DiscMu(rear.MeanMu(Reference))),
+            BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, plan.Car.Front.DiscMu(front.MeanMu(Reference)),
+                plan.Car.Rear.DiscMu(rear.MeanMu(Reference))),
             perPascal.Front, perPascal.Rear, hours);
         return cell;
     }
 
     /// <summary>Front share over the reference pads' for two frictions.</summary>
-    public double ShareShift(double frontDiscMu, double rearDiscMu) => BrakeBalance.HydraulicFrontShare(FrontTorque, RearTorque, frontDiscMu, rearDiscMu) - ReferenceShare;
+    public double ShareShift(double frontDiscMu, double rearDiscMu) =>
+        BrakeBalance.HydraulicFrontShare(FrontTorque, RearTorque, frontDiscMu, rearDiscMu) - ReferenceShare;
 
     /// <summary>Logarithm of a pad's conductivity over the reference's.</summary>
     public static double LogConductivity(Pad pad) => Math.Log(pad.FamilyOf().ConductivityWMK / Reference.FamilyOf().ConductivityWMK);
@@ -104,7 +109,8 @@ internal sealed class HeatCell
         return run;
     }
 
-    private static AxleHeat Axle(DayRun run, AxleRun axle, AxleBrake brake, BrakePart face, Func<PhaseRecord, EnergyHistogram> energyOf, (PredictionPlan Plan, string Face, string Pad, Rotors.Rotor Rotor) limits, double? startMm, double ambientC, Func<BrakePart, double> later)
+    private static AxleHeat Axle(DayRun run, AxleRun axle, AxleBrake brake, BrakePart face, Func<PhaseRecord, EnergyHistogram> energyOf,
+        (PredictionPlan Plan, string Face, string Pad, Rotors.Rotor Rotor) limits, double? startMm, double ambientC, Func<BrakePart, double> later)
     {
         // The parts come in pairs, front then rear, in the order of BrakePart.
         var offset = (int)face - (int)BrakePart.FrontFace;
@@ -115,9 +121,12 @@ internal sealed class HeatCell
         double Hot(int member) => laps.Count == 0 ? Peak(chart, member) : laps.Max(lap => energyOf(lap).Quantile(1 - LimitEdges.HotShare, member));
         var hot = HeatResponse.Read(Hot, later(chart));
         var energy = Coarse(run, energyOf);
-        var heat = new AxleHeat(hot, HeatResponse.Read(member => Peak(face, member), later(face)), HeatResponse.Read(member => Peak(fluid, member), later(fluid)),
-            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1, LimitEdges.FaceLimitC(limits.Rotor), LimitEdges.FaceLimitC(limits.Rotor, 1) - LimitEdges.FaceLimitC(limits.Rotor),
-            LimitTable.Find(limits.Face).HarmOf(limits.Plan) == Harm.Damage, LimitTable.Find(limits.Pad).HarmOf(limits.Plan) == Harm.Damage, brake, startMm ?? brake.PadNewMm);
+        var heat = new AxleHeat(hot, HeatResponse.Read(member => Peak(face, member), later(face)),
+            HeatResponse.Read(member => Peak(fluid, member), later(fluid)),
+            Math.Max(0, Peak(face, 0) - Peak(chart, 0)), Math.Max(0, Peak(chart, 0) - Peak(BrakePart.FrontRotor + offset, 0)), energy, 1,
+            LimitEdges.FaceLimitC(limits.Rotor), LimitEdges.FaceLimitC(limits.Rotor, 1) - LimitEdges.FaceLimitC(limits.Rotor),
+            LimitTable.Find(limits.Face).HarmOf(limits.Plan) == Harm.Damage, LimitTable.Find(limits.Pad).HarmOf(limits.Plan) == Harm.Damage, brake,
+            startMm ?? brake.PadNewMm);
         var plain = heat.WornMm3(Reference, 1, ambientC, 1);
         return heat with { WearFactor = plain > 0 ? axle.WornMm3[0] / plain : 1 };
     }
@@ -131,7 +140,8 @@ internal sealed class HeatCell
         }
 
         return [.. Enumerable.Range(0, EnergyHistogram.Bins / CoarseBins)
-            .Select(group => (Celsius: EnergyHistogram.StartC + (EnergyHistogram.BinK * CoarseBins * (group + 0.5)), Joules: Enumerable.Range(group * CoarseBins, CoarseBins).Sum(bin => sum.Weight(bin, 0))))
+            .Select(group => (Celsius: EnergyHistogram.StartC + (EnergyHistogram.BinK * CoarseBins * (group + 0.5)),
+                Joules: Enumerable.Range(group * CoarseBins, CoarseBins).Sum(bin => sum.Weight(bin, 0))))
             .Where(bin => bin.Joules > 0)];
     }
 }

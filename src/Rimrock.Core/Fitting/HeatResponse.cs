@@ -38,7 +38,8 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
         double up = of(3) - middle, down = of(4) - middle, hard = of(5) - middle, soft = of(6) - middle;
         double h = Math.Log(Harder), s = Math.Log(Softer);
         var curve = ((hard / h) - (soft / s)) / (h - s);
-        return new HeatResponse(middle + later, (up - down) / (2 * ShareStep), (up + down) / (2 * ShareStep * ShareStep), (hard / h) - (curve * h), curve, Math.Abs(of(2) - middle) / Numerics.Spread.EdgeSigmas);
+        return new HeatResponse(middle + later, (up - down) / (2 * ShareStep), (up + down) / (2 * ShareStep * ShareStep), (hard / h) - (curve * h), curve,
+            Math.Abs(of(2) - middle) / Numerics.Spread.EdgeSigmas);
     }
 
     /// <summary>The figure for another pad.</summary>
@@ -68,7 +69,8 @@ internal readonly record struct HeatResponse(double Middle, double PerShare, dou
 /// <param name="FadeRuins">True where an overheated pad ruins the disc.</param>
 /// <param name="Brake">The axle.</param>
 /// <param name="StartMm">Friction material this morning with the fitted pads, mm.</param>
-internal sealed record AxleHeat(HeatResponse Hot, HeatResponse Face, HeatResponse Fluid, double OverEmbeddedK, double UnderEmbeddedK, (double Celsius, double Joules)[] Energy,
+internal sealed record AxleHeat(HeatResponse Hot, HeatResponse Face, HeatResponse Fluid, double OverEmbeddedK, double UnderEmbeddedK,
+    (double Celsius, double Joules)[] Energy,
     double WearFactor, double FaceLimitC, double FaceLimitSigmaK, bool FaceRuins, bool FadeRuins, Vehicles.AxleBrake Brake, double StartMm)
 {
     /// <summary>By how much a chart of this basis reads other than the embedded temperature, K.</summary>

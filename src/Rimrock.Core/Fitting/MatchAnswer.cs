@@ -76,5 +76,6 @@ public sealed record SpendStep(string What, Suggestion Setup, double? Buy, Chanc
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Stops">Why what is fitted must not be driven on at all; empty where nothing stands against it.</param>
 public sealed record MatchAnswer(
-    MatchStage Stage, MatchOutcome Outcome, string Verdict, Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps, string? StepsEnd, IReadOnlyList<WhyNot> WhyNot,
+    MatchStage Stage, MatchOutcome Outcome, string Verdict, Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps,
+    string? StepsEnd, IReadOnlyList<WhyNot> WhyNot,
     IReadOnlyList<Due> Due, long Examined, IReadOnlyList<HardStop> Stops);

@@ -6,7 +6,8 @@ using Rimrock.Core.Quantities;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>
-/// Matches the whole shelf against a plan: a search nominates, the one judgement judges and ranks what was nominated, and says what to do in which order. One question; its stages share what was
+/// Matches the whole shelf against a plan: a search nominates, the one judgement judges and ranks what was nominated, and says what to do in which order. One
+/// question; its stages share what was
 /// counted. Same input, same answer.
 /// </summary>
 public sealed class Matcher
@@ -30,7 +31,8 @@ public sealed class Matcher
     {
         (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
         stops = HardStops.OfFitted(plan);
-        nominated = new Lazy<List<DrawnSetup>>(() => [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
+        nominated = new Lazy<List<DrawnSetup>>(() =>
+            [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
     }
 
     /// <summary>Searches, judges, explains: the whole answer.</summary>
@@ -42,14 +44,16 @@ public sealed class Matcher
     /// <param name="belief">What is believed of the car; null for the prior.</param>
     /// <param name="cancel">Stops between runs.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with plan, offer or wishes.</exception>
-    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null, CancellationToken cancel = default)
+    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null,
+        Population? belief = null, CancellationToken cancel = default)
     {
         var matcher = Search(plan, offer, wishes, share => progress?.Invoke(0.3 * share), laid, belief, cancel);
         return matcher.Answer(MatchStage.Whole, share => progress?.Invoke(0.3 + (0.7 * share)), cancel);
     }
 
     /// <summary>Searches only; <see cref="Answer"/> judges.</summary>
-    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null, CancellationToken cancel = default)
+    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(offer);
@@ -91,16 +95,19 @@ public sealed class Matcher
             }
 
             var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Setup, one.Setup)))).ToList();
-            CountedSetup Judged(DrawnSetup one) => Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
+            CountedSetup Judged(DrawnSetup one) =>
+                Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
             var asItStands = SetupJudge.Told(fitted, Judged(fitted), null);
             var told = rows.Select(one => SetupJudge.Told(one, Judged(one), asItStands)).ToList();
             progress?.Invoke(0.9);
             var due = Due.Of(plan);
             var outcome = OutcomeOf(Judged(fitted).Day, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
-                : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel)).To(fitted, asItStands, rows[0]);
+                : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel))
+                    .To(fitted, asItStands, rows[0]);
             progress?.Invoke(1);
-            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, walk?.Steps ?? [], due, stops, plan, wishes), asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops);
+            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, walk?.Steps ?? [], due, stops, plan, wishes), asItStands, told,
+                walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops);
         }
     }
 
@@ -113,7 +120,8 @@ public sealed class Matcher
     {
         var answer = Answer(MatchStage.First, null, cancel);
         var asked = answer.WhyNot.FirstOrDefault(one => one.Kind == kind && one.Part.Id == id);
-        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Setup.OfKey(key, plan, offer) is not { } setup || Setup.OfKey(best.Key, plan, offer) is not { } first)
+        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Setup.OfKey(key, plan, offer) is not { } setup
+            || Setup.OfKey(best.Key, plan, offer) is not { } first)
         {
             return asked;
         }
@@ -131,7 +139,8 @@ public sealed class Matcher
         List<Setup> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
         lock (known)
         {
-            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Setup.FittedId).DistinctBy(one => one.Key()).Select(judge.Known).OfType<DrawnSetup>().ToList();
+            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Setup.FittedId)
+                .DistinctBy(one => one.Key()).Select(judge.Known).OfType<DrawnSetup>().ToList();
             Count(drawn, sketch: false, settle: false, null, cancel);
             if (Ranked(drawn.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)) is not [var with, ..])
             {
@@ -159,7 +168,8 @@ public sealed class Matcher
 
     private JudgedDay Of(DrawnSetup one, bool sketch) => Counted(one, sketch).Day;
 
-    private CountedSetup Counted(DrawnSetup one, bool sketch) => known.TryGetValue((one.Key, sketch, true), out var settled) ? settled : known[(one.Key, sketch, false)];
+    private CountedSetup Counted(DrawnSetup one, bool sketch) =>
+        known.TryGetValue((one.Key, sketch, true), out var settled) ? settled : known[(one.Key, sketch, false)];
 
     private void Count(List<DrawnSetup> drawn, bool sketch, bool settle, Action<double>? told, CancellationToken cancel)
     {
@@ -192,7 +202,8 @@ public sealed class Matcher
         var doubting = found.Front.OrderBy(one => one.Objectives.Score(wishes));
         var believing = found.Front.OrderBy(one => one.Objectives.Score(wishes, 1));
         var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Setup.Key(), pair.Second.Setup.Key() })
-            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Setup.Key())).Distinct().Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().ToList();
+            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Setup.Key())).Distinct()
+                .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().ToList();
         return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
     }
 
@@ -216,22 +227,29 @@ public sealed class Matcher
         return chosen;
     }
 
-    /// <summary>A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.</summary>
+    /// <summary>
+    /// A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.
+    /// </summary>
     private IEnumerable<Setup> Fillings(Setup setup)
     {
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
-            .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(Setup.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
-            .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
+            .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
+                || (RunningCost.BuyNowOf(Setup.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
+            .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>()
+                .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }
 
-    /// <summary>The rows that are shown: of setups that differ in fluid alone the best, and no more than two with the same front pads on the same rotors.</summary>
+    /// <summary>
+    /// The rows that are shown: of setups that differ in fluid alone the best, and no more than two with the same front pads on the same rotors.
+    /// </summary>
     private static List<DrawnSetup> Listed(IEnumerable<DrawnSetup> ranked)
     {
         var rows = new List<DrawnSetup>();
         foreach (var one in ranked)
         {
-            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Setup, one.Setup)) && rows.Count(row => row.Setup.FrontPad.Id == one.Setup.FrontPad.Id && row.Setup.FrontRotor.Id == one.Setup.FrontRotor.Id) < MostOfOneKind)
+            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Setup, one.Setup))
+                && rows.Count(row => row.Setup.FrontPad.Id == one.Setup.FrontPad.Id && row.Setup.FrontRotor.Id == one.Setup.FrontRotor.Id) < MostOfOneKind)
             {
                 rows.Add(one);
             }
@@ -241,7 +259,8 @@ public sealed class Matcher
     }
 
     private static bool SameHeat(Setup one, Setup other) =>
-        one.FrontPad.Id == other.FrontPad.Id && one.RearPad.Id == other.RearPad.Id && one.FrontRotor.Id == other.FrontRotor.Id && one.Duct?.Id == other.Duct?.Id;
+        one.FrontPad.Id == other.FrontPad.Id && one.RearPad.Id == other.RearPad.Id && one.FrontRotor.Id == other.FrontRotor.Id
+            && one.Duct?.Id == other.Duct?.Id;
 
     private static MatchOutcome OutcomeOf(JudgedDay asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
     {

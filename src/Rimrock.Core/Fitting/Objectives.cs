@@ -77,11 +77,15 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
     /// <param name="doubt">What counts as none is taken so many times smaller: what is reckoned may be off by as much.</param>
     public double Score(Wishes wishes, double doubt = Doubt) => Hazard(doubt) + Scales(wishes);
 
-    /// <summary>The four that the Pareto set is made of, in steps below which nobody would tell them apart: a tenth in log-odds of danger, 0.1, 20 and half an hour.</summary>
+    /// <summary>
+    /// The four that the Pareto set is made of, in steps below which nobody would tell them apart: a tenth in log-odds of danger, 0.1, 20 and half an hour.
+    /// </summary>
     internal Steps Rounded(Wishes wishes) =>
-        new((int)Math.Round(Hazard(Doubt) + (NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance)), (int)Math.Round(Street * 10), (int)Math.Round(CostPerSeason / 20), (int)Math.Round(EffortHours * 2));
+        new((int)Math.Round(Hazard(Doubt) + (NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance)), (int)Math.Round(Street * 10),
+            (int)Math.Round(CostPerSeason / 20), (int)Math.Round(EffortHours * 2));
 
-    private double Hazard(double doubt) => (DangerWorth * Over(Chances.Danger, Thresholds.MostDanger / doubt)) + (DamageWorth * Over(Chances.Damage, Thresholds.MostDamage / doubt));
+    private double Hazard(double doubt) =>
+        (DangerWorth * Over(Chances.Danger, Thresholds.MostDanger / doubt)) + (DamageWorth * Over(Chances.Damage, Thresholds.MostDamage / doubt));
 
     private static double Over(double chance, double none)
     {

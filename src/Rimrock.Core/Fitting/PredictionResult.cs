@@ -14,7 +14,8 @@ namespace Rimrock.Core.Fitting;
 /// <param name="FrontWheelKw">Mean braking power at one front wheel over a hot lap, kW.</param>
 /// <param name="FrontShare">Energy-weighted front share over the day.</param>
 /// <param name="IdealFrontShare">Ideal front share at the hardest stop's deceleration.</param>
-public sealed record LapSummary(double LapS, double LapM, double TopKmh, int HotLaps, Spread BrakingMJ, Spread FrontWheelKw, double FrontShare, double IdealFrontShare);
+public sealed record LapSummary(double LapS, double LapM, double TopKmh, int HotLaps, Spread BrakingMJ, Spread FrontWheelKw, double FrontShare,
+    double IdealFrontShare);
 
 /// <summary>One part through the stretches of the day.</summary>
 /// <param name="Part">The part.</param>
@@ -54,7 +55,8 @@ public sealed record ParkedPeak(int Session, BrakePart Part, double PeakC, doubl
 /// <param name="FrontShare">Front share of the energy.</param>
 /// <param name="PressureBar">Line pressure, bar.</param>
 /// <param name="PedalN">Pedal force, N.</param>
-/// <param name="Effort">Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of friction.</param>
+/// <param name="Effort">Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of
+/// friction.</param>
 public sealed record StopSummary(int Session, int Lap, double AtS, double EntryKmh, double ExitKmh, double MeanG, double FrontC, double RearC,
     double FrontMu, double RearMu, double FrontShare, double PressureBar, double PedalN, Spread Effort);
 
@@ -92,7 +94,8 @@ public sealed record PartSeries(BrakePart Part, int[] Celsius, int[] LowC, int[]
 /// <param name="HubShare">Share that left through hat and hub.</param>
 /// <param name="CaliperShare">Share that left from caliper and pads.</param>
 /// <param name="BalanceError">In minus out minus stored, over in: the simulation's own error.</param>
-public sealed record WheelCooling(string Wheel, Spread InMJ, double FacesShare, double VanesShare, double RadiationShare, double HubShare, double CaliperShare, double BalanceError);
+public sealed record WheelCooling(string Wheel, Spread InMJ, double FacesShare, double VanesShare, double RadiationShare, double HubShare, double CaliperShare,
+    double BalanceError);
 
 /// <summary>What the two faces and the two sides of the front axle do differently.</summary>
 /// <param name="InnerPeakC">Inboard face at its hottest, C.</param>
@@ -104,7 +107,8 @@ public sealed record WheelCooling(string Wheel, Spread InMJ, double FacesShare, 
 /// <param name="InnerWornMm">Worn off the inner pad over the day, mm.</param>
 /// <param name="OuterWornMm">Worn off the outer pad, mm.</param>
 /// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C; everything else is about the busier one.</param>
-public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK, double InnerWornMm, double OuterWornMm, double QuieterSidePeakC);
+public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK,
+    double InnerWornMm, double OuterWornMm, double QuieterSidePeakC);
 
 /// <summary>Pedal travel in the hardest stop of the day.</summary>
 /// <param name="Bar">Its line pressure, at most what 500 N at the pedal gives, bar.</param>

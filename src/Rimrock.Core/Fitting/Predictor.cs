@@ -65,7 +65,8 @@ public static class Predictor
         return new PredictionResult(
             Summary(plan, day, track),
             [.. track.Phases.Select(Phase)],
-            [.. Enum.GetValues<BrakePart>().Select(part => new PartRanges(part, [.. track.Phases.Select(phase => Tenth(phase.Peak[(int)part][Member]))], [.. track.Phases.Select(phase => Tenth(phase.Least[(int)part][Member]))]))],
+            [.. Enum.GetValues<BrakePart>().Select(part => new PartRanges(part, [.. track.Phases.Select(phase => Tenth(phase.Peak[(int)part][Member]))],
+                [.. track.Phases.Select(phase => Tenth(phase.Least[(int)part][Member]))]))],
             [.. track.Phases.Where(phase => phase.Phase.Kind == PhaseKind.Parked).SelectMany(Parked)],
             new DayCourse(stops, sessions),
             layers,
@@ -95,7 +96,8 @@ public static class Predictor
         var front = run.Front.EnergyJ[Member];
         var share = front / Math.Max(1, front + run.Rear.EnergyJ[Member]);
         var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
-        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps, Spread.Times(joules / 1e6, PriorSpread.Energy, 3),
+        return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps,
+            Spread.Times(joules / 1e6, PriorSpread.Energy, 3),
             Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, PriorSpread.Energy, 2), share,
             BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
     }
@@ -114,7 +116,8 @@ public static class Predictor
     private static List<StopSummary> Stops(PredictionPlan plan, DayRun run)
     {
         var perPascal = ColdStop.TorquePerPascal(plan);
-        var bestTorque = (perPascal.Front * plan.Car.Front.DiscMu(plan.FrontPad.WorkingBandOf().PlateauMu)) + (perPascal.Rear * plan.Car.Rear.DiscMu(plan.RearPad.WorkingBandOf().PlateauMu));
+        var bestTorque = (perPascal.Front * plan.Car.Front.DiscMu(plan.FrontPad.WorkingBandOf().PlateauMu))
+            + (perPascal.Rear * plan.Car.Rear.DiscMu(plan.RearPad.WorkingBandOf().PlateauMu));
         var stops = new List<StopSummary>(run.Stops.Count);
         foreach (var record in run.Stops)
         {
@@ -122,13 +125,15 @@ public static class Predictor
             var stop = record.Stop;
             var meanKmh = stop.MeanKmh;
             var torque = plan.StopTorqueNM(stop);
-            double TorquePerPascal(int member) => (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
+            double TorquePerPascal(int member) =>
+                (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
             var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
             // A corner's own friction, and past it the scatter of a batch: first order, pedal force as 1 / mu.
             var scatter = Math.Pow(PriorSpread.Friction, Spread.EdgeSigmas);
             var corners = new[] { Cool, Hot }.Select(corner => TorquePerPascal(Member) / TorquePerPascal(corner)).Append(1).ToList();
-            var effort = new Spread(Math.Round(pedal / best * corners.Min() / scatter, 2), Math.Round(pedal / best, 2), Math.Round(pedal / best * corners.Max() * scatter, 2));
+            var effort = new Spread(Math.Round(pedal / best * corners.Min() / scatter, 2), Math.Round(pedal / best, 2),
+                Math.Round(pedal / best * corners.Max() * scatter, 2));
             stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),
                 Tenth(record.FrontEndC[Member]), Tenth(record.RearEndC[Member]), Math.Round(record.FrontMu[Member], 3), Math.Round(record.RearMu[Member], 3),
                 Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), effort));
@@ -145,7 +150,8 @@ public static class Predictor
             var start = group.First().StartS;
             var parked = group.Last().StartS;
             var end = group.Last().EndS;
-            var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end && Keep(run, i, parked)).ToArray();
+            var picks = Enumerable.Range(0, run.SampleTimesS.Count).Where(i => run.SampleTimesS[i] >= start && run.SampleTimesS[i] <= end
+                && Keep(run, i, parked)).ToArray();
             sessions.Add(new SessionSeries(group.Key, Math.Round(start, 2), Math.Round(parked, 2), [.. picks.Select(i => Tenth(run.SampleTimesS[i]))],
                 [.. DayRun.Sampled.Select((part, place) => new PartSeries(part, Pick(place, Member), Pick(place, Cool), Pick(place, Hot)))],
                 WheelReports.Cooling(run, start, end, Member)));
@@ -165,7 +171,8 @@ public static class Predictor
     {
         var paths = axle.Wheel.Paths;
         var whole = Math.Max(1, paths.Out[Member]);
-        return new WheelCooling(wheel, Spread.Times(paths.In[Member] / 1e6, PriorSpread.Energy, 2), paths.Faces[Member] / whole, paths.Vanes[Member] / whole, paths.Radiation[Member] / whole,
+        return new WheelCooling(wheel, Spread.Times(paths.In[Member] / 1e6, PriorSpread.Energy, 2), paths.Faces[Member] / whole, paths.Vanes[Member] / whole,
+            paths.Radiation[Member] / whole,
             paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
     }

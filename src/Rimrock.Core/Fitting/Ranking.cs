@@ -4,7 +4,8 @@ using Rimrock.Core.Limits;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>
-/// Puts judged setups in order: danger first, then damage, then the driver's scales. What counts as equal to the safest of those left is put in order by the next rule as one group, then the next
+/// Puts judged setups in order: danger first, then damage, then the driver's scales. What counts as equal to the safest of those left is put in order by the
+/// next rule as one group, then the next
 /// safest is taken: never pair by pair, which has no order where "about equal" is not passed on.
 /// </summary>
 internal static class Ranking

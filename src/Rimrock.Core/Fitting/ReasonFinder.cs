@@ -33,8 +33,10 @@ internal static class ReasonFinder
             }
 
             var what = after.Limit.Title;
-            var how = after.Limit is { Unit: "C", Margin: { } margin } ? Text($": {Math.Abs(margin):0} K {(margin >= 0 ? "to spare" : "too little")} in the middle of the band") : "";
-            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance.Share, after.Chance.Share, "chance", Text($"{what}: {ChanceWords.Percent(before.Chance)} of likely days now, {ChanceWords.Percent(after.Chance)} with this{how}."));
+            var how = after.Limit is { Unit: "C", Margin: { } margin }
+                ? Text($": {Math.Abs(margin):0} K {(margin >= 0 ? "to spare" : "too little")} in the middle of the band") : "";
+            yield return new Reason(ReasonKind.Fixes, after.Limit.Code, before.Chance.Share, after.Chance.Share, "chance",
+                Text($"{what}: {ChanceWords.Percent(before.Chance)} of likely days now, {ChanceWords.Percent(after.Chance)} with this{how}."));
         }
     }
 
@@ -49,7 +51,9 @@ internal static class ReasonFinder
         }
 
         yield return new Reason(ReasonKind.StillFirst, first.Limit.Code, null, first.Chance.Share, "chance",
-            first.Chance.Share >= Likely && first.Limit.Change is { } change ? Text($"{first.Limit.Title} still ({ChanceWords.Percent(first.Chance)}). {change}") : Text($"What still gives first: {Lower(first.Limit.Title)}, {ChanceWords.Percent(first.Chance)} of likely days."));
+            first.Chance.Share >= Likely && first.Limit.Change is { } change
+                ? Text($"{first.Limit.Title} still ({ChanceWords.Percent(first.Chance)}). {change}")
+                : Text($"What still gives first: {Lower(first.Limit.Title)}, {ChanceWords.Percent(first.Chance)} of likely days."));
     }
 
     private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup)
@@ -57,20 +61,25 @@ internal static class ReasonFinder
         if (setup.Cost.BuyNow is null || setup.Cost.BuyNow > 0)
         {
             yield return new Reason(ReasonKind.Costs, "money", fitted.Cost.PerSeason, setup.Cost.PerSeason, "per season",
-                Text($"{Money(setup.Cost.BuyNow)} to buy; {Money(setup.Cost.PerEvent)} for each event and {Money(setup.Cost.PerSeason)} for a season, worn parts counted ({Money(fitted.Cost.PerSeason)} now).{(setup.Cost.Unknown.Count > 0 ? $" No price is known of {string.Join(", ", setup.Cost.Unknown)}." : "")}"));
+                Text($"{Money(setup.Cost.BuyNow)} to buy; {Money(setup.Cost.PerEvent)} for each event and {Money(setup.Cost.PerSeason)} for a season, worn " +
+                    $"parts counted ({Money(fitted.Cost.PerSeason)} " +
+                    $"now).{(setup.Cost.Unknown.Count > 0 ? $" No price is known of {string.Join(", ", setup.Cost.Unknown)}." : "")}"));
         }
 
         var metres = setup.Street.ExtraMetres - fitted.Street.ExtraMetres;
         if (Math.Abs(metres) >= 0.3)
         {
             yield return new Reason(ReasonKind.Costs, "cold-stop", fitted.ColdStops[0].Metres.P50, setup.ColdStops[0].Metres.P50, "m",
-                Text($"First stop from 50 km/h on a cold morning: {setup.ColdStops[0].Metres.P50:0.0} m, {Math.Abs(metres):0.0} m {(metres > 0 ? "longer" : "shorter")} than now at the same pedal force{(setup.ColdStops[2].ReachesAbs ? "; in a panic stop both reach ABS" : "")}."));
+                Text($"First stop from 50 km/h on a cold morning: {setup.ColdStops[0].Metres.P50:0.0} m, {Math.Abs(metres):0.0} m " +
+                    $"{(metres > 0 ? "longer" : "shorter")} than now at the same pedal " +
+                    $"force{(setup.ColdStops[2].ReachesAbs ? "; in a panic stop both reach ABS" : "")}."));
         }
 
         var dust = setup.Street.DustAndNoise - fitted.Street.DustAndNoise;
         if (Math.Abs(dust) >= 1)
         {
-            yield return new Reason(ReasonKind.Costs, "dust-noise", fitted.Street.DustAndNoise, setup.Street.DustAndNoise, "of 10", Text($"{(dust > 0 ? "More" : "Less")} dust and noise: {setup.Street.DustAndNoise:0.#} of 10, {fitted.Street.DustAndNoise:0.#} now."));
+            yield return new Reason(ReasonKind.Costs, "dust-noise", fitted.Street.DustAndNoise, setup.Street.DustAndNoise, "of 10",
+                Text($"{(dust > 0 ? "More" : "Less")} dust and noise: {setup.Street.DustAndNoise:0.#} of 10, {fitted.Street.DustAndNoise:0.#} now."));
         }
     }
 
@@ -80,8 +89,10 @@ internal static class ReasonFinder
         if (Math.Abs(shift) >= FeltShare)
         {
             yield return new Reason(ReasonKind.Note, "balance", setup.EqualPadShare, setup.FrontShare, "front share",
-                shift > 0 ? Text($"The front works harder: {100 * setup.FrontShare:0} % against {100 * setup.EqualPadShare:0} % with equal pads; the rear pads idle, ABS comes in front first.")
-                    : Text($"The rear works harder: {100 * setup.FrontShare:0} % front against {100 * setup.EqualPadShare:0} % with equal pads; the electronics hold the rear back in hard stops."));
+                shift > 0 ? Text($"The front works harder: {100 * setup.FrontShare:0} % against {100 * setup.EqualPadShare:0} % with equal pads; the rear " +
+                    $"pads idle, ABS comes in front first.")
+                    : Text($"The rear works harder: {100 * setup.FrontShare:0} % front against {100 * setup.EqualPadShare:0} % with equal pads; the " +
+                        $"electronics hold the rear back in hard stops."));
         }
 
         if (on.FrontPad.Traits?.CorrosiveDust == true || on.RearPad.Traits?.CorrosiveDust == true)
@@ -91,17 +102,21 @@ internal static class ReasonFinder
 
         if (!on.FrontPad.RoadApproved || !on.RearPad.RoadApproved)
         {
-            yield return new Reason(ReasonKind.Note, "approval", null, null, "", "No road approval: change pads at the track, or type approval and insurance may be gone.");
+            yield return new Reason(ReasonKind.Note, "approval", null, null, "",
+                "No road approval: change pads at the track, or type approval and insurance may be gone.");
         }
 
         if (setup.Parts.Fluid.Id != Setup.FittedId && on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)
         {
-            yield return new Reason(ReasonKind.Note, "viscosity", ThickFluidMm2S, on.Fluid.ViscosityMm2S, "mm2/s", Text($"{on.Fluid.Name} is thicker when cold than ABS likes ({on.Fluid.ViscosityMm2S:0} against {ThickFluidMm2S:0} mm2/s at -40 °C): stability control answers slower in frost."));
+            yield return new Reason(ReasonKind.Note, "viscosity", ThickFluidMm2S, on.Fluid.ViscosityMm2S, "mm2/s",
+                Text($"{on.Fluid.Name} is thicker when cold than ABS likes ({on.Fluid.ViscosityMm2S:0} against {ThickFluidMm2S:0} mm2/s at -40 °C): " +
+                    $"stability control answers slower in frost."));
         }
 
         if (on.Lines == Vehicles.BrakeLine.Braided && setup.Parts.Lines is not null)
         {
-            yield return new Reason(ReasonKind.Note, "lines", null, null, "", "Braided lines give a firmer pedal, most of all when hot; they do not cool anything. Check their approval.");
+            yield return new Reason(ReasonKind.Note, "lines", null, null, "",
+                "Braided lines give a firmer pedal, most of all when hot; they do not cool anything. Check their approval.");
         }
 
         if (on.FrontRotor.Finish is { Face: RotorFace.Slotted or RotorFace.HookSlotted } && setup.EnergyInBand.Above < 0.01 && on.RoadPercent >= 95)

@@ -3,7 +3,8 @@ using Rimrock.Core.Driving;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>
-/// Prices for ranking where nobody entered one: the middle of those of its kind on offer, so that a part is neither free nor out of reach for want of a figure. Never shown: what is unknown stays
+/// Prices for ranking where nobody entered one: the middle of those of its kind on offer, so that a part is neither free nor out of reach for want of a figure.
+/// Never shown: what is unknown stays
 /// unknown on every page.
 /// </summary>
 internal static class ReckonedPrices

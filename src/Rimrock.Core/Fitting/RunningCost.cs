@@ -23,7 +23,8 @@ public sealed record CostLine(string What, double? PerHour, double? LowPerHour, 
 /// <param name="PerSeason">For the season's events.</param>
 /// <param name="BuyNow">What has to be bought to fit it; null where a price of that is unknown.</param>
 /// <param name="Unknown">What has no price.</param>
-public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow, IReadOnlyList<string> Unknown)
+public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow,
+    IReadOnlyList<string> Unknown)
 {
     /// <summary>Fluid that one flush takes, l (common practice).</summary>
     public const double FlushLitres = 1;
@@ -93,8 +94,10 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
             Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
-            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, Text($"a pair lasts about {ringHours:0} h")) with { LastsHours = Math.Round(ringHours, 1) },
-            Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1 ? "one flush a season" : $"{flushes} flushes a season"),
+            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, Text($"a pair lasts about {ringHours:0} h"))
+                with { LastsHours = Math.Round(ringHours, 1) },
+            Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
+                ? "one flush a season" : $"{flushes} flushes a season"),
         };
         if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
         {
@@ -112,7 +115,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
-        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup),
+            [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(string what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, "written off over five years"));
     }
@@ -131,7 +135,9 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
     {
         var setsPerHour = mm3PerHour / UsableMm3(axle);
-        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? Text($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear") with { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? Text($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear")
+            with
+        { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
     }
 
     private static CostLine Banded(string what, double? perHour, double factor, string why) =>

@@ -19,7 +19,8 @@ public sealed record Part<T>(string Id, T Body)
 /// <param name="Ducts">Front ducts.</param>
 /// <param name="Fluids">Fluids.</param>
 /// <param name="Lines">Flexible lines.</param>
-public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rotor>> Rotors, IReadOnlyList<Part<DuctKit>> Ducts, IReadOnlyList<Part<BrakeFluid>> Fluids, IReadOnlyList<Part<LineKit>> Lines);
+public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rotor>> Rotors, IReadOnlyList<Part<DuctKit>> Ducts,
+    IReadOnlyList<Part<BrakeFluid>> Fluids, IReadOnlyList<Part<LineKit>> Lines);
 
 /// <summary>One choice of everything that can be changed; null or <see cref="FittedId"/> keeps what is on the car.</summary>
 /// <param name="FrontPad">Front pads.</param>
@@ -44,7 +45,8 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
     }
 
     /// <summary>
-    /// The same day with this fitted: new pads are new and bedded, new fluid is as old as the wishes' policy makes it by the last event, and what comes out of an opened bottle brings its months with it. The one owner of this
+    /// The same day with this fitted: new pads are new and bedded, new fluid is as old as the wishes' policy makes it by the last event, and what comes out of
+    /// an opened bottle brings its months with it. The one owner of this
     /// transformation: what is judged is what is fitted.
     /// </summary>
     public PredictionPlan On(PredictionPlan plan, Wishes wishes)
@@ -65,7 +67,12 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
             FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
             Lines = lines,
             Fluid = Fluid.Body,
-            FluidState = Fluid.Id == FittedId ? state : state with { AgeMonths = Math.Min(FluidState.AgeRange.Max, FluidSeason.OldestMonths(wishes.FreshFluidEachEvent) + (Fluid.Body.OpenedMonths ?? 0)), ReservoirWaterPercent = null },
+            FluidState = Fluid.Id == FittedId ? state : state with
+            {
+                AgeMonths = Math.Min(FluidState.AgeRange.Max,
+                FluidSeason.OldestMonths(wishes.FreshFluidEachEvent) + (Fluid.Body.OpenedMonths ?? 0)),
+                ReservoirWaterPercent = null
+            },
         };
     }
 
@@ -79,10 +86,12 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
         ArgumentNullException.ThrowIfNull(offer);
         var fitted = Fitted(plan);
         return key.Split('|') is [var front, var rear, var rotor, var duct, var fluid, var lines]
-            && Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
+            && Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad
+                && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
             && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
             && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
-            ? new Setup(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled, offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
+            ? new Setup(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
+                offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
 
         static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
             where T : class => id == FittedId ? kept : on.FirstOrDefault(part => part.Id == id);

@@ -48,7 +48,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public DrawnSetup? Known(Setup setup)
     {
         var on = setup.On(plan, wishes);
-        return heated.GetOrAdd((setup.FrontPad.Id, setup.RearPad.Id, setup.FrontRotor.Id, setup.Duct?.Id), _ => Heat(on)) is { } heat ? Draw(setup, on, heat) : null;
+        return heated.GetOrAdd((setup.FrontPad.Id, setup.RearPad.Id, setup.FrontRotor.Id, setup.Duct?.Id), _ => Heat(on)) is { } heat
+            ? Draw(setup, on, heat) : null;
     }
 
     /// <summary>Draws a setup's day.</summary>
@@ -95,24 +96,30 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
         return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100), over,
-            new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours, run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
+            new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
+                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
     }
 
     private DrawnSetup Draw(Setup setup, PredictionPlan on, Heated heat)
     {
         var effort = Effort.Hours(setup, plan.FrontRotor);
         var cost = RunningCost.Of(Setup.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear);
-        var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort, Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
+        var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
+            Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
         return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
         {
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
             var run = Run(on);
             var fluid = FluidToday.Of(on);
             var found = LimitFinder.FindWithBand(on, run, fluid, heat.Cold, (Middle, 1, 2));
-            var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2)).Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
-            return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort, [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
-                RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run), Math.Round(CrackLife.Index(on.FrontRotor, heat.OverMeanK), 2),
-                Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1), new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
+            var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2))
+                .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
+            return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
+                [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
+                RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
+                Math.Round(CrackLife.Index(on.FrontRotor, heat.OverMeanK), 2),
+                Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
+                new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));
     }
 
@@ -157,7 +164,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
         var judged = counted.Day;
-        var limits = drawn.Bare.Value.Limits.Select(limit => judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit)
+        var limits = drawn.Bare.Value.Limits.Select(limit =>
+            judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit)
             .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
         var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
         told = counted.Events.Count == 0 ? told : told with
@@ -168,7 +176,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         return told with { Reasons = fitted is null ? [] : ReasonFinder.Of(fitted, told, drawn.On) };
     }
 
-    private static PredictionPlan[] Events(DrawnSetup drawn) => [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];
+    private static PredictionPlan[] Events(DrawnSetup drawn) =>
+        [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];
 
     /// <summary>The driver's scales of a judged setup.</summary>
     public double Scales(DrawnSetup drawn, JudgedDay judged) => Scaled(drawn, judged).Scales(wishes);
@@ -177,7 +186,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public static Objectives Scaled(DrawnSetup drawn, JudgedDay judged) =>
         drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) };
 
-    private static FluidState StateAt(DrawnSetup drawn, FluidDay then) => drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };
+    private static FluidState StateAt(DrawnSetup drawn, FluidDay then) =>
+        drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };
 
     /// <summary>Setups that differ in fluid and hoses alone.</summary>
     private static IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
@@ -187,7 +197,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     {
         var perPascal = ColdStop.TorquePerPascal(on);
         double Mean(Func<StopRecord, double> of) => run.Stops.Count == 0 ? 0.4 : run.Stops.Average(of);
-        return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, on.Car.Front.DiscMu(Mean(stop => stop.FrontMu[Middle])), on.Car.Rear.DiscMu(Mean(stop => stop.RearMu[Middle])));
+        return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, on.Car.Front.DiscMu(Mean(stop => stop.FrontMu[Middle])),
+            on.Car.Rear.DiscMu(Mean(stop => stop.RearMu[Middle])));
     }
 
     private static EnergyShares Energy(PredictionPlan on, DayRun run)
@@ -209,12 +220,14 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 
     private List<EventDay> Season(Setup setup, PredictionPlan on, DayRun run)
     {
-        double Peak(int member) => run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
+        double Peak(int member) =>
+            run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
         var demand = new Spread(Math.Round(Math.Min(Peak(1), Peak(2)), 1), Math.Round(Peak(Middle), 1), Math.Round(Math.Max(Peak(1), Peak(2)), 1));
 
         // Fluid that stays in starts the season as old as it is; new fluid starts it new, or as old as its opened bottle.
         var atStart = setup.Fluid.Id == Setup.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
         var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Setup.FittedId;
-        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM).Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
+        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM)
+            .Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
     }
 }

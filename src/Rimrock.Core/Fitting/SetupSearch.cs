@@ -16,7 +16,8 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 {
     /// <summary>About the chance that vapour shows at neither axle.</summary>
     public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
-        (1 - ScreenChance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK)))) * (1 - ScreenChance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
+        (1 - ScreenChance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK))))
+            * (1 - ScreenChance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
 }
 
 /// <summary>What a search found before anything was looked at closely.</summary>
@@ -24,11 +25,13 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 /// <param name="BestWith">The best setup that has a part, by kind and id.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
-internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id), (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
+internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id),
+    (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
 
 /// <summary>
 /// Weighs every front pad with every rear pad, rotor, duct, fluid and lines. The heat of a pair of pads is read from one run
-/// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent: it only nominates what <see cref="Judge"/> then judges. Fluids with lines that boil no
+/// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent: it only nominates what <see cref="Judge"/> then
+/// judges. Fluids with lines that boil no
 /// later, vary no more, cost no more and are no more work than another are left out beforehand, which loses nothing. Same input, same answer.
 /// </summary>
 internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
@@ -47,8 +50,10 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     private static readonly int Buckets = (int)Math.Round(2 * ShareReach / ShareStep) + 1;
 
     private readonly Part<Pad>[] pads = [new(Setup.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
-    private readonly Part<Pad>[] rearPads = [new(Setup.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
-    private readonly Part<Rotor>[] rotors = [new(Setup.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
+    private readonly Part<Pad>[] rearPads =
+        [new(Setup.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
+    private readonly Part<Rotor>[] rotors =
+        [new(Setup.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
     private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];
     private readonly double seasonHours = RunningCost.SeasonHours(plan, wishes);
     private readonly double originalShare = EqualPadShare(plan);
@@ -101,7 +106,8 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         }
 
         return new SearchResult(
-            [.. front.Kept.Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings))).OrderBy(one => one.Exact.Score(wishes)).ThenBy(one => one.Setup.Key(), StringComparer.Ordinal)],
+            [.. front.Kept.Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings))).OrderBy(one => one.Exact.Score(wishes))
+                .ThenBy(one => one.Setup.Key(), StringComparer.Ordinal)],
             bestWith.ToDictionary(pair => pair.Key, pair => (pair.Value.Objectives, SetupAt(pair.Value.Index, fillings))),
             found.Sum(cell => cell.Examined), fillings);
     }
@@ -126,14 +132,16 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
 
     private Filling[] Fillings()
     {
-        Part<BrakeFluid>[] fluids = [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
+        Part<BrakeFluid>[] fluids =
+            [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
         Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
         return [.. all.Where((one, i) => !all.Where((other, j) => i != j && Beats(other, one, j < i)).Any())];
 
         static bool Beats(Filling other, Filling one, bool earlier) =>
             other.VapourC >= one.VapourC && other.SigmaK <= one.SigmaK && other.CostPerHour <= one.CostPerHour && other.EffortHours <= one.EffortHours
-            && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour || other.EffortHours < one.EffortHours);
+            && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour
+                || other.EffortHours < one.EffortHours);
     }
 
     private Filling FillingOf(Part<BrakeFluid> fluid, Part<LineKit>? kit)
@@ -143,7 +151,8 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
-        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup), Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
+        return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
+            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
     }
 
     private List<InputFault> TooMuch()
@@ -153,12 +162,14 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         if (most > MostPads)
         {
             faults.Add(new InputFault("shelf.pads", Text($"{most} that could be fitted"), Text($"at most {MostPads} at once"),
-                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that come bedded."));
+                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that " +
+                "come bedded."));
         }
 
         if (cellCount > MostCells)
         {
-            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"), Text($"at most {MostCells} of both together"),
+            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"),
+                Text($"at most {MostCells} of both together"),
                 "More rotors and ducts than can be run at once. Archive those you would never fit, or ask for one school of rotors."));
         }
 
@@ -178,7 +189,8 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         {
             cancel.ThrowIfCancellationRequested();
             var pad = pads[front].Body;
-            table[front] = [.. rearPads.Select(rear => StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
+            table[front] = [.. rearPads.Select(rear =>
+                StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
         }
 
         return table;
@@ -242,9 +254,11 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         var cell = cells[(setup.FrontRotor.Id, setup.Duct?.Id ?? Setup.FittedId)];
         var ahead = PadInCell(cell, cell.Front, setup.FrontPad, rear: false, setup.FrontRotor.Body.Finish?.PadWearFactor() ?? 1);
         var behind = PadInCell(cell, cell.Rear, setup.RearPad, rear: true, 1);
-        var street = StreetManners.Of(StreetManners.QuickExtraMetres(plan, setup.FrontPad.Body, setup.RearPad.Body, everydayPedalN), setup.FrontPad.Body, setup.RearPad.Body, wishes, plan.RoadPercent / 100);
+        var street = StreetManners.Of(StreetManners.QuickExtraMetres(plan, setup.FrontPad.Body, setup.RearPad.Body, everydayPedalN), setup.FrontPad.Body,
+            setup.RearPad.Body, wishes, plan.RoadPercent / 100);
         var filling = FillingOf(setup.Fluid, setup.Lines);
-        var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty, RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),
+        var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty,
+            RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),
             Effort.Hours(Setup.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan.FrontRotor));
         return With(pair, filling, filling.Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma));
     }
@@ -276,13 +290,16 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         }
 
         var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
-        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct().Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty().Max() / plan.Car.Hydraulics.EffectivePascal(bar);
+        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct()
+            .Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty()
+            .Max() / plan.Car.Hydraulics.EffectivePascal(bar);
     }
 
     /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>
     private double TooHardToPress(HeatCell cell, Pad front, Pad rear, PadState ahead, PadState behind)
     {
-        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma)))) + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
+        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma))))
+            + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
         var (middle, hot) = (Torque(0), Torque(1));
         var spread = Math.Log(PriorSpread.Leg);
         var fade = Math.Max(Math.Log(PriorSpread.Friction), Math.Log(middle / hot));
@@ -292,8 +309,10 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     /// <summary>Rings, hats and ducts for each track hour, and what of them has to be bought.</summary>
     private double RotorCostPerHour(Part<Rotor> rotor, Part<DuctKit>? duct, Pad pad, HeatCell cell)
     {
-        var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0) / RunningCost.RingHours(rotor.Body, pad, cell.FrontDiscJPerHour, cell.FaceOverMeanK);
-        var hats = rotor.Id != Setup.FittedId && rotor.Body.Finish?.RingPrice is { } ring ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
+        var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0)
+            / RunningCost.RingHours(rotor.Body, pad, cell.FrontDiscJPerHour, cell.FaceOverMeanK);
+        var hats = rotor.Id != Setup.FittedId && rotor.Body.Finish?.RingPrice is { } ring
+            ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
         var ducting = (duct?.Body.Price ?? 0) / RunningCost.WriteOffYears / seasonHours;
         return rings + hats + ducting + Outlay(Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct });
     }
@@ -327,14 +346,19 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var faceSigma = Math.Sqrt((heat.Face.Sigma * heat.Face.Sigma) + (heat.FaceLimitSigmaK * heat.FaceLimitSigmaK));
             var overheats = ScreenChance.Exceeds(face, heat.FaceLimitC, faceSigma);
             var gone = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start);
-            var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1), (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
+            var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1),
+                (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
             if (!rear)
             {
-                double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC, Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
-                survival = survival.And(new Survival(1 - Seals(LimitEdges.SealGoneC), 1 - Seals(LimitEdges.SealLimitC), 1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitEdges.ConeLimitUm, Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
+                double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC,
+                    Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
+                survival = survival.And(new Survival(1 - Seals(LimitEdges.SealGoneC), 1 - Seals(LimitEdges.SealLimitC),
+                    1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitEdges.ConeLimitUm,
+                    Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
             }
 
-            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma, ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
+            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma,
+                ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
         }
 
         var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
@@ -342,7 +366,8 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
     }
 
     /// <summary>A pair of pads in a cell, before any fluid.</summary>
-    private readonly record struct Pair(Objectives Basic, Survival Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC, double RearFluidSigma);
+    private readonly record struct Pair(Objectives Basic, Survival Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC,
+        double RearFluidSigma);
 
     /// <summary>That nothing dangerous, nothing ruinous, no nuisance happens, taken as independent.</summary>
     private readonly record struct Survival(double Danger, double Damage, double Nuisance)
@@ -362,7 +387,9 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             var i = Math.Min(Buckets - 2, (int)place);
             var (a, b, t) = (States[i], States[i + 1], place - i);
             double Between(double x, double y) => x + ((y - x) * t);
-            return new PadState(new Survival(Between(a.Survival.Danger, b.Survival.Danger), Between(a.Survival.Damage, b.Survival.Damage), Between(a.Survival.Nuisance, b.Survival.Nuisance)), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.HotC, b.HotC), a.HotSigma, Between(a.CostPerHour, b.CostPerHour));
+            return new PadState(new Survival(Between(a.Survival.Danger, b.Survival.Danger), Between(a.Survival.Damage, b.Survival.Damage),
+                Between(a.Survival.Nuisance, b.Survival.Nuisance)), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.HotC, b.HotC), a.HotSigma,
+                Between(a.CostPerHour, b.CostPerHour));
         }
     }
 }

@@ -9,7 +9,8 @@ namespace Rimrock.Core.Fitting;
 internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, string? End);
 
 /// <summary>
-/// Walks from what is fitted to the first row, the change first that takes most danger, then most damage, away for its money and work; near the best the trade's order decides: fluid, pads, rotors, air (common
+/// Walks from what is fitted to the first row, the change first that takes most danger, then most damage, away for its money and work; near the best the
+/// trade's order decides: fluid, pads, rotors, air (common
 /// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
 internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup> count)
@@ -43,7 +44,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             }
 
             var told = SetupJudge.Told(after, counted, asItStands);
-            steps.Add(new SpendStep(string.Join(", and ", together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage, told.Damage));
+            steps.Add(new SpendStep(string.Join(", and ", together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage,
+                told.Damage));
             (now, state, judged) = (from, told, then);
             together.Clear();
         }
@@ -57,11 +59,13 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         var head = none ? "No step is told:" : "The steps end before the first row:";
         var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
             ? $"brings damage from {ChanceWords.Percent(here.Damage)} to {ChanceWords.Percent(there.Damage)}" : "suits better what you asked for";
-        return $"{head} the first row {gain}, but its danger is {ChanceWords.Percent(there.Danger)} against {ChanceWords.Percent(here.Danger)} here, and no step raises the danger.";
+        return $"{head} the first row {gain}, but its danger is {ChanceWords.Percent(there.Danger)} against {ChanceWords.Percent(here.Danger)} here, and no " +
+            $"step raises the danger.";
     }
 
     /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
-    private static bool Raises(JudgedDay before, JudgedDay after) => after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
+    private static bool Raises(JudgedDay before, JudgedDay after) =>
+        after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
 
     private (string What, Func<Setup, Setup> Apply) Next(List<(string What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
     {
@@ -101,7 +105,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     {
         if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
         {
-            var flush = to.Fluid.Id == Setup.FittedId ? "bleed" : to.Fluid.Id == Setup.FreshId ? $"flush with fresh {to.Fluid.Body.Name}" : $"flush with {to.Fluid.Body.Name}";
+            var flush = to.Fluid.Id == Setup.FittedId ? "bleed" : to.Fluid.Id == Setup.FreshId
+                ? $"flush with fresh {to.Fluid.Body.Name}" : $"flush with {to.Fluid.Body.Name}";
             yield return (to.Lines is { } lines ? $"{flush}, with {lines.Body.Name}" : flush, setup => setup with { Fluid = to.Fluid, Lines = to.Lines });
         }
 
@@ -112,7 +117,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
         {
             // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
-            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup =>
+                setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
         else if (to.FrontPad.Id != from.FrontPad.Id)
         {

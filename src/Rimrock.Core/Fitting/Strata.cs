@@ -16,10 +16,12 @@ public static class Strata
     private const int KernelReach = 8;
 
     /// <summary>Parts that have a layer.</summary>
-    public static IReadOnlyList<BrakePart> LayerParts { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
+    public static IReadOnlyList<BrakePart> LayerParts { get; } =
+        [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid, BrakePart.RearFluid, BrakePart.FrontSeals];
 
     /// <summary>The part whose peak stands for a layer: a pad's layer is read at the chart's temperature.</summary>
-    public static BrakePart PeakPart(BrakePart layer) => layer switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => layer };
+    public static BrakePart PeakPart(BrakePart layer) =>
+        layer switch { BrakePart.FrontFace => BrakePart.FrontChart, BrakePart.RearFace => BrakePart.RearChart, _ => layer };
 
     /// <summary>The layers from the fire to the fluid.</summary>
     public static IReadOnlyList<StrataLayer> Layers(PredictionPlan plan, DayRun track, DayRun road, FluidToday fluid, (int Middle, int Cool, int Hot) members)
@@ -37,8 +39,10 @@ public static class Strata
         var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", LimitEdges.SealLimitC)]);
         return
         [
-            Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value, First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
-            Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value, First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
+            Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value,
+                First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
+            Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value,
+                First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
             Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
             Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitEdges.SealLimitC, "hardening"),

@@ -29,7 +29,8 @@ public sealed record Demand(double StartC, double BinK, double[] Share, double P
 /// <param name="BandToC">Upper edge, C.</param>
 /// <param name="LastC">Where the chart ends, C.</param>
 /// <param name="Marks">Named temperatures: wet, today, new; limits.</param>
-public sealed record Capacity(string Name, IReadOnlyList<Friction.CurvePoint>? Curve, double? BandFromC, double? BandToC, double? LastC, IReadOnlyList<CapacityMark> Marks);
+public sealed record Capacity(string Name, IReadOnlyList<Friction.CurvePoint>? Curve, double? BandFromC, double? BandToC, double? LastC,
+    IReadOnlyList<CapacityMark> Marks);
 
 /// <summary>A named temperature of a part.</summary>
 /// <param name="Kind">Stable kind: wet, today, dry, limit.</param>

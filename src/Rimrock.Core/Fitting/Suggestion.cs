@@ -26,8 +26,10 @@ public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Ro
     public static SetupNames Of(Setup setup)
     {
         ArgumentNullException.ThrowIfNull(setup);
-        return new SetupNames(new(setup.FrontPad.Id, setup.FrontPad.Body.Name), new(setup.RearPad.Id, setup.RearPad.Body.Name), new(setup.FrontRotor.Id, setup.FrontRotor.Body.Name),
-            setup.Duct is { } duct ? new(duct.Id, duct.Body.Name) : null, new(setup.Fluid.Id, setup.Fluid.Body.Name), setup.Lines is { } lines ? new(lines.Id, lines.Body.Name) : null);
+        return new SetupNames(new(setup.FrontPad.Id, setup.FrontPad.Body.Name), new(setup.RearPad.Id, setup.RearPad.Body.Name),
+            new(setup.FrontRotor.Id, setup.FrontRotor.Body.Name),
+            setup.Duct is { } duct ? new(duct.Id, duct.Body.Name) : null, new(setup.Fluid.Id, setup.Fluid.Body.Name), setup.Lines is { } lines
+                ? new(lines.Id, lines.Body.Name) : null);
     }
 }
 
@@ -57,10 +59,13 @@ public sealed record PartName(string Id, string Name);
 /// <param name="UnsprungKg">Mass of both front rotors over the fitted ones, kg.</param>
 /// <param name="Bite">How firmly front and rear pads take hold, 0 to 10; null where unknown.</param>
 /// <param name="Reasons">Why it stands where it does.</param>
-/// <param name="YearDanger">Chance that something dangerous happens at one of the year's events, counted over members carried through them all; null where they were not judged.</param>
+/// <param name="YearDanger">Chance that something dangerous happens at one of the year's events, counted over members carried through them all; null where they
+/// were not judged.</param>
 public sealed record Suggestion(
-    string Key, SetupNames Parts, int Members, Chance Danger, Chance Damage, bool? Holds, double EffortHours, IReadOnlyList<LimitChance> Limits, IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
-    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, double CrackIndex, double UnsprungKg, AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null);
+    string Key, SetupNames Parts, int Members, Chance Danger, Chance Damage, bool? Holds, double EffortHours, IReadOnlyList<LimitChance> Limits,
+    IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
+    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, double CrackIndex, double UnsprungKg,
+    AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null);
 
 /// <summary>A figure of front and rear, where it is known.</summary>
 /// <param name="Front">Front.</param>

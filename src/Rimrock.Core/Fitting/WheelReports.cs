@@ -28,7 +28,8 @@ internal static class WheelReports
             Tenth(shapes.Max(shape => shape.OuterFaceC[members.Middle])),
             Each(Ordered(Difference(members.Middle), Difference(members.Cool), Difference(members.Hot)), 1),
             Each(new Spread(Degrees(cone.P10), Degrees(cone.P50), Degrees(cone.P90)), 2),
-            Each(new Spread(RingShape.EdgeMm(plan.FrontRotor, cone.P10), RingShape.EdgeMm(plan.FrontRotor, cone.P50), RingShape.EdgeMm(plan.FrontRotor, cone.P90)), 2),
+            Each(new Spread(RingShape.EdgeMm(plan.FrontRotor, cone.P10), RingShape.EdgeMm(plan.FrontRotor, cone.P50),
+                RingShape.EdgeMm(plan.FrontRotor, cone.P90)), 2),
             HotBandsOf(plan, run, members.Middle),
             Math.Round(run.Front.WornInMm3[members.Middle] / perPad, 2),
             Math.Round(run.Front.WornOutMm3[members.Middle] / perPad, 2),
@@ -40,7 +41,8 @@ internal static class WheelReports
         var bar = Math.Min(plan.Car.Hydraulics.PressureBar(Vehicles.LegForce.PanicN), stops.Count == 0 ? 0 : stops.Max(stop => stop.PressureBar));
         var hottest = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][member]);
         var ambient = plan.Weather.AmbientC;
-        var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));
+        var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source
+            ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));
         return new PedalReport(Math.Round(bar, 1), Banded(Travel(plan, bar, ambient, ambient)), Banded(Travel(plan, bar, hottest, line)));
     }
 
@@ -55,7 +57,8 @@ internal static class WheelReports
         for (var i = 0; i < samples.Length; i++)
         {
             var now = samples[i].Front;
-            double[] paths = [.. new[] { now.Vanes[member], now.Faces[member], now.Radiation[member], now.Hub[member] + now.Caliper[member] }.Select(watts => Math.Max(0, watts))];
+            double[] paths = [.. new[] { now.Vanes[member], now.Faces[member], now.Radiation[member], now.Hub[member] + now.Caliper[member] }.Select(watts =>
+                Math.Max(0, watts))];
             var whole = paths.Sum();
             kw[i] = Math.Round(whole / 1000, 2);
             int Percent(int path) => whole > 0 ? (int)Math.Round(100 * paths[path] / whole) : 0;
@@ -75,7 +78,8 @@ internal static class WheelReports
         var hardest = run.Stops.MaxBy(stop => stop.Stop.EnergyJ / stop.Stop.DurationS)!;
         var share = hardest.FrontShare[member] / plan.Car.Front.Discs;
         var power = hardest.Stop.EnergyJ / hardest.Stop.DurationS * share;
-        var rise = HotBands.RiseK(plan.FrontRotor, plan.Car.Front, power, Speed.FromKmh(0.5 * (hardest.Stop.EntryKmh + hardest.Stop.ExitKmh)), plan.Car.TyreRadiusM, hardest.FrontEndC[member]);
+        var rise = HotBands.RiseK(plan.FrontRotor, plan.Car.Front, power, Speed.FromKmh(0.5 * (hardest.Stop.EntryKmh + hardest.Stop.ExitKmh)),
+            plan.Car.TyreRadiusM, hardest.FrontEndC[member]);
         return Each(new Spread(rise * (1 - HotBands.SpreadShare), rise, rise * (1 + HotBands.SpreadShare)), 0);
     }
 
@@ -83,7 +87,8 @@ internal static class WheelReports
 
     private static Spread Ordered(double middle, double a, double b) => new(Math.Min(middle, Math.Min(a, b)), middle, Math.Max(middle, Math.Max(a, b)));
 
-    private static Spread Each(Spread spread, int digits) => new(Math.Round(spread.P10, digits), Math.Round(spread.P50, digits), Math.Round(spread.P90, digits));
+    private static Spread Each(Spread spread, int digits) =>
+        new(Math.Round(spread.P10, digits), Math.Round(spread.P50, digits), Math.Round(spread.P90, digits));
 
     private static double Degrees(double radians) => radians * 180 / Math.PI;
 

@@ -66,7 +66,8 @@ public sealed record Wishes(
     {
         foreach (var (name, value) in new[]
         {
-            ("consistency", Consistency), ("confidence", Confidence), ("convenience", Convenience), ("cost", Cost), ("coldMornings", ColdMornings), ("dustAndNoise", DustAndNoise),
+            ("consistency", Consistency), ("confidence", Confidence), ("convenience", Convenience), ("cost", Cost), ("coldMornings", ColdMornings),
+                ("dustAndNoise", DustAndNoise),
         })
         {
             Scale.Check(value, faults, $"wishes.{name}");

@@ -11,9 +11,12 @@ namespace Rimrock.Core.Fluids;
 /// <param name="ViscosityMm2S">Kinematic viscosity at -40 C, mm2/s; null where unknown.</param>
 /// <param name="BottleLitres">Size of a bottle, l.</param>
 /// <param name="OpenedMonths">Months since the bottle was opened; null for a sealed one.</param>
-public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null, double? ViscosityMm2S = null, double BottleLitres = 1, double? OpenedMonths = null)
+public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null, double? ViscosityMm2S = null,
+    double BottleLitres = 1, double? OpenedMonths = null)
 {
-    /// <summary>What ABS and stability control want at -40 C, mm2/s: their valves are tested with the low-viscosity classes (ISO 4925 classes 6 and 7, from memory).</summary>
+    /// <summary>
+    /// What ABS and stability control want at -40 C, mm2/s: their valves are tested with the low-viscosity classes (ISO 4925 classes 6 and 7, from memory).
+    /// </summary>
     public const double ThinEnoughForAbsMm2S = 750;
 
     private static readonly FieldRange Viscosity = new("fluid.viscosityMm2S", "Viscosity at -40 °C", "mm2/s", 100, 3000);
@@ -57,7 +60,8 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
             Viscosity.Check(viscosity, faults, $"{field}.viscosityMm2S");
             if (ClassOf() is { } row && viscosity > row.ViscosityMm2S)
             {
-                faults.Add(new InputFault($"{field}.viscosityMm2S", $"{viscosity:0}", $"at most {row.ViscosityMm2S:0} mm2/s", $"A fluid that claims {row.Name} is thinner at -40 °C ({row.Source})."));
+                faults.Add(new InputFault($"{field}.viscosityMm2S", $"{viscosity:0}", $"at most {row.ViscosityMm2S:0} mm2/s",
+                    $"A fluid that claims {row.Name} is thinner at -40 °C ({row.Source})."));
             }
         }
 

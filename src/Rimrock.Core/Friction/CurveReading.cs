@@ -19,7 +19,8 @@ public sealed record MuAt(string What, double Celsius, double? Mu);
 /// <param name="EdgeCode">The pad's own edge code in words; null where none.</param>
 /// <param name="EdgeCodeFits">False where the pad's own code and its curve contradict each other.</param>
 public sealed record CurveReading(
-    WorkingBand Band, double BandSpreadK, double MuSpread, bool Typical, IReadOnlyList<CurvePoint> Drawn, IReadOnlyList<MuAt> At, string? Letters, string? EdgeCode, bool EdgeCodeFits)
+    WorkingBand Band, double BandSpreadK, double MuSpread, bool Typical, IReadOnlyList<CurvePoint> Drawn, IReadOnlyList<MuAt> At, string? Letters,
+    string? EdgeCode, bool EdgeCodeFits)
 {
     private const double StepK = 10;
 
@@ -34,7 +35,8 @@ public sealed record CurveReading(
 
     private static readonly (string What, double Celsius)[] Asked =
     [
-        ("a frosty morning", -10), ("a cold morning", 5), ("the warm pad in town", 100), ("a mountain pass", 250), ("a track day", 450), ("hard track use", 600),
+        ("a frosty morning", -10), ("a cold morning", 5), ("the warm pad in town", 100), ("a mountain pass", 250), ("a track day", 450),
+        ("hard track use", 600),
     ];
 
     /// <summary>Reads a pad without faults.</summary>
@@ -71,7 +73,8 @@ public sealed record CurveReading(
             return read.Any(mu => mu is null) ? null : read.Average(mu => mu!.Value);
         }
 
-        return Mean(93, 204, 4) is { } normal && Mean(204, Friction.EdgeCode.HottestTestedC, 10) is { } hot ? $"{Friction.EdgeCode.Of(normal)}{Friction.EdgeCode.Of(hot)}" : null;
+        return Mean(93, 204, 4) is { } normal && Mean(204, Friction.EdgeCode.HottestTestedC, 10) is { } hot
+            ? $"{Friction.EdgeCode.Of(normal)}{Friction.EdgeCode.Of(hot)}" : null;
     }
 
     private static bool Near(EdgeCode code, string letters) =>

@@ -41,7 +41,8 @@ public sealed record DynamometerFit(IReadOnlyList<CurvePoint> Points, double Sca
         var faults = new List<InputFault>();
         if (stops.Count is < FewestStops or > MostStops)
         {
-            faults.Add(new InputFault("stops", $"{stops.Count} stops", $"{FewestStops} to {MostStops} stops", $"A curve needs {FewestStops} to {MostStops} stops."));
+            faults.Add(new InputFault("stops", $"{stops.Count} stops", $"{FewestStops} to {MostStops} stops",
+                $"A curve needs {FewestStops} to {MostStops} stops."));
         }
 
         for (var i = 0; i < stops.Count && faults.Count < 20; i++)
@@ -54,13 +55,15 @@ public sealed record DynamometerFit(IReadOnlyList<CurvePoint> Points, double Sca
         var (least, most) = (stops.Min(stop => stop.InitialC), stops.Max(stop => stop.InitialC));
         if (most - least < LeastReachK)
         {
-            throw new InputFaultException([new InputFault("stops", $"{most - least:0} K", $"{LeastReachK:0} K or more between the coolest and the hottest", "The stops are too close together for a curve.")]);
+            throw new InputFaultException([new InputFault("stops", $"{most - least:0} K", $"{LeastReachK:0} K or more between the coolest and the hottest",
+                "The stops are too close together for a curve.")]);
         }
 
         var pieces = Math.Max(2, (int)Math.Round((most - least) / KnotK));
         var knots = Enumerable.Range(0, pieces + 1).Select(i => least + ((most - least) * i / pieces)).ToArray();
         var mu = Solve(stops, knots);
-        var curve = knots.Select((c, i) => new CurvePoint(Math.Round(c, 1), Math.Round(Math.Clamp(mu[i], CurvePoint.MuRange.Min, CurvePoint.MuRange.Max), 4))).ToList();
+        var curve = knots.Select((c, i) => new CurvePoint(Math.Round(c, 1), Math.Round(Math.Clamp(mu[i], CurvePoint.MuRange.Min, CurvePoint.MuRange.Max), 4)))
+            .ToList();
         var residual = stops.Sum(stop => Math.Pow(stop.MeanMu - At(knots, mu, stop.InitialC), 2));
         return new DynamometerFit(curve, Math.Round(Math.Sqrt(residual / Math.Max(1, stops.Count - 3)), 4), [.. stops.OrderBy(stop => stop.InitialC)]);
     }

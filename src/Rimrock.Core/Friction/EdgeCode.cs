@@ -21,7 +21,8 @@ public sealed record EdgeCode(EdgeCode.Letter Normal, EdgeCode.Letter Hot)
     /// <summary>All letters, low friction first.</summary>
     public static IReadOnlyList<Letter> Letters { get; } =
     [
-        new('C', null, 0.15), new('D', 0.15, 0.25), new('E', 0.25, 0.35), new('F', 0.35, 0.45), new('G', 0.45, 0.55), new('H', 0.55, null), new('Z', null, null),
+        new('C', null, 0.15), new('D', 0.15, 0.25), new('E', 0.25, 0.35), new('F', 0.35, 0.45), new('G', 0.45, 0.55), new('H', 0.55, null),
+        new('Z', null, null),
     ];
 
     /// <summary>The letter of a friction coefficient.</summary>
@@ -37,7 +38,8 @@ public sealed record EdgeCode(EdgeCode.Letter Normal, EdgeCode.Letter Hot)
 
     /// <summary>In words, for a driver.</summary>
     public string Words() =>
-        $"{Normal.Code}{Hot.Code}: friction {Range(Normal)} at 93 to 204 °C and {Range(Hot)} up to 343 °C, on a small sample against a drum. Nothing is said above 343 °C.";
+        $"{Normal.Code}{Hot.Code}: friction {Range(Normal)} at 93 to 204 °C and {Range(Hot)} up to 343 °C, on a small sample against a drum. Nothing is " +
+        $"said above 343 °C.";
 
     private static string Range(Letter letter) => letter switch
     {

@@ -66,7 +66,8 @@ public sealed class FrictionCurve
             CurvePoint.MuRange.Check(points[i].Mu, faults, pointField?.Invoke(i) ?? $"{field}[{i}].mu");
             if (i > 0 && !(points[i].TemperatureC > points[i - 1].TemperatureC))
             {
-                faults.Add(new InputFault(pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC", points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
+                faults.Add(new InputFault(pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC",
+                    points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
                     Text($"above {points[i - 1].TemperatureC:0.##} C"),
                     $"Temperatures of a friction curve must rise from point to point; point {i + 1} does not."));
             }

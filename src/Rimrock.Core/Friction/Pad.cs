@@ -51,7 +51,9 @@ public sealed record Pad(
         return new FrictionCurve(Curve ?? family.Curve, family.ColdSlopePerK);
     }
 
-    /// <summary>The pad's working band: of its own chart and its maker's range the narrower edge on each side; where only the family is known, its maker's range.</summary>
+    /// <summary>
+    /// The pad's working band: of its own chart and its maker's range the narrower edge on each side; where only the family is known, its maker's range.
+    /// </summary>
     public WorkingBand WorkingBandOf() => WorkingBand.Of(FrictionCurveOf(), StatedFromC, StatedToC, ownChart: Curve is not null);
 
     /// <summary>Its maker's range where its own chart does not bear it out, by more than is felt; null where it does or nothing is stated.</summary>
@@ -93,7 +95,8 @@ public sealed record Pad(
 
         if (StatedFromC is null != StatedToC is null || StatedToC <= StatedFromC)
         {
-            faults.Add(new InputFault($"{field}.statedToC", $"{StatedFromC} to {StatedToC}", "both edges, the upper above the lower", "A stated working range needs both edges, rising."));
+            faults.Add(new InputFault($"{field}.statedToC", $"{StatedFromC} to {StatedToC}", "both edges, the upper above the lower",
+                "A stated working range needs both edges, rising."));
         }
 
         Traits?.Check($"{field}.traits", faults);

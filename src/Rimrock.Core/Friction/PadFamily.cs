@@ -49,7 +49,9 @@ public sealed record PadFamily(
     }
 }
 
-/// <summary>What a pad wants while its film forms: face temperatures and the stops that get there (common practice; edges +-50 K, engineering judgement).</summary>
+/// <summary>
+/// What a pad wants while its film forms: face temperatures and the stops that get there (common practice; edges +-50 K, engineering judgement).
+/// </summary>
 /// <param name="LowC">Lower edge, C.</param>
 /// <param name="HighC">Upper edge, C.</param>
 /// <param name="FromKmh">Gentlest stop to begin with: from, km/h.</param>

@@ -63,7 +63,8 @@ public sealed record PadTraits(
 
         if (EdgeCode is { } code && Friction.EdgeCode.Read(code) is null)
         {
-            faults.Add(new InputFault($"{field}.edgeCode", code.Length > 12 ? code[..12] : code, "two letters of C, D, E, F, G, H, Z", "An edge code has two letters, normal then hot friction."));
+            faults.Add(new InputFault($"{field}.edgeCode", code.Length > 12 ? code[..12] : code, "two letters of C, D, E, F, G, H, Z",
+                "An edge code has two letters, normal then hot friction."));
         }
     }
 }

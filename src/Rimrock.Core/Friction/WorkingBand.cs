@@ -10,13 +10,17 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
     /// <summary>Friction at the band's edges over the plateau's (engineering judgement: a tenth is felt).</summary>
     public const double EdgeShare = 0.9;
 
-    /// <summary>A range stated further than this beyond the chart's is a claim that the chart does not bear out, K (a traced chart's edge is known to +-25 K; engineering judgement).</summary>
+    /// <summary>
+    /// A range stated further than this beyond the chart's is a claim that the chart does not bear out, K (a traced chart's edge is known to +-25 K;
+    /// engineering judgement).
+    /// </summary>
     public const double ConflictK = 25;
 
     private const double StepK = 1;
 
     /// <summary>
-    /// The contiguous range round the plateau where friction stays at or above 0.9 of it. Where its maker states a range too, the narrower edge counts on each side:
+    /// The contiguous range round the plateau where friction stays at or above 0.9 of it. Where its maker states a range too, the narrower edge counts on each
+    /// side:
     /// a claim never beats the pad's own chart. A family's typical chart is no chart of its own: there the stated range counts.
     /// </summary>
     public static WorkingBand Of(FrictionCurve curve, double? statedFromC = null, double? statedToC = null, bool ownChart = true)

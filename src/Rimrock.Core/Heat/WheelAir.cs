@@ -67,7 +67,8 @@ public sealed class WheelAir
             inletM = VaneFlow.IdealInletMetres(rotor.OuterRadiusM(), rotor.InnerRadiusM());
             var length = rotor.VaneLengthM();
             vaneAreaM2 = (2 * rotor.FaceAreaM2() * (1 - rotor.VaneFill())) + (2 * rotor.VaneCount * gap * length);
-            vaneNusseltByRootRe = VaneTables.GetValue(rotor, made => new UniformTable(0, 260, 401, root => VaneFlow.Nusselt(root * root, VaneFlow.HydraulicDiameterM(made) / made.VaneLengthM())));
+            vaneNusseltByRootRe = VaneTables.GetValue(rotor, made =>
+                new UniformTable(0, 260, 401, root => VaneFlow.Nusselt(root * root, VaneFlow.HydraulicDiameterM(made) / made.VaneLengthM())));
             openAreaM2 = 2 * Math.PI * rotor.InnerRadiusM() * gap * (1 - rotor.VaneFill());
         }
         else

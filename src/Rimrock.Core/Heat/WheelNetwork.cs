@@ -133,7 +133,8 @@ public sealed partial class WheelNetwork
         exposedM2 = (faceM2 * (1 - parts.CoveredShare())) + (rimM2 / 2);
         var (eyeGain, faceGain) = (parts.Duct.EyeGain(), parts.Duct.FaceGain());
         var hand = parts.HandFactor();
-        air = new WheelAir(parts, Each(m => m.Cooling * (1 + (eyeGain * m.Duct))), Each(m => m.VaneFlow * Math.Clamp(hand < 1 ? hand + m.Hand : 1, 0.3, 1)), pressurePa);
+        air = new WheelAir(parts, Each(m => m.Cooling * (1 + (eyeGain * m.Duct))), Each(m => m.VaneFlow * Math.Clamp(hand < 1 ? hand + m.Hand : 1, 0.3, 1)),
+            pressurePa);
         innerDuct = Each(m => 1 + (faceGain * m.Duct));
         rimShare = Each(m => Math.Min(1, m.RubbedShare * parts.Brake.RubbedPercent / Vehicles.AxleBrake.UsualRubbedPercent));
         contact = Each(m => 2 * m.ContactWM2K * parts.PadAreaM2());

@@ -14,7 +14,8 @@ namespace Rimrock.Core.Heat;
 /// <param name="TyreRadiusM">Rolling radius, m.</param>
 /// <param name="WrongSide">True where a handed rotor sits on the other side of the car.</param>
 /// <param name="CaliperSource">A hot thing beside the caliper.</param>
-public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, double PadMm, WheelDuct Duct, double TyreRadiusM, bool WrongSide = false, OutsideHeat? CaliperSource = null)
+public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, double PadMm, WheelDuct Duct, double TyreRadiusM, bool WrongSide = false,
+    OutsideHeat? CaliperSource = null)
 {
     /// <summary>Thickness of a steel backing plate, m (common practice).</summary>
     public const double PlateM = 0.0055;
@@ -65,7 +66,8 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public static double PlateToCarrierWK() => AbutmentWM2K * 2 * PlateM * AbutmentM;
 
     /// <summary>Conductance backing plate to piston rims, W/K.</summary>
-    public double PlateToPistonWK(double wm2k) => wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * Brake.HeatShareToPiston() * (Drum ? ShoeToCylinderShare : 1);
+    public double PlateToPistonWK(double wm2k) =>
+        wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * Brake.HeatShareToPiston() * (Drum ? ShoeToCylinderShare : 1);
 
     /// <summary>Conductance of the outer plate of a sliding caliper to the fingers that press it, W/K.</summary>
     public double PlateToFingersWK(double wm2k) => wm2k * FingerShareOfPad * PadAreaM2();
@@ -93,7 +95,9 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     /// <summary>Rotor area that looks at the caliper, m2.</summary>
     public double CaliperViewM2() => Drum ? 0 : CaliperViewOverPad * PadAreaM2();
 
-    /// <summary>Conductance ring to hat, W/K: a neck 7 mm thick and 30 mm long at the ring's inner edge; floating bobbins pass a quarter of it (engineering judgement).</summary>
+    /// <summary>
+    /// Conductance ring to hat, W/K: a neck 7 mm thick and 30 mm long at the ring's inner edge; floating bobbins pass a quarter of it (engineering judgement).
+    /// </summary>
     public double RingToHatWK()
     {
         var neck = 2 * Math.PI * (Rotor.InnerRadiusM() - 0.025) * 0.007 / 0.030 * RotorMaterial.GreyIron.ConductivityWMK(200);

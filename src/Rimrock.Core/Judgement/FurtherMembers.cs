@@ -4,8 +4,10 @@ using Rimrock.Core.Limits;
 namespace Rimrock.Core.Judgement;
 
 /// <summary>
-/// The 768 members more for a danger that is small: half of them the prior's, half aimed at the nearest limits, each of them moved by the point of the limit that is nearest to the middle, as if
-/// margins were straight in the scores (least squares over the members already run). All members together are weighed by the mixture that they were drawn from (deterministic mixture: Hesterberg,
+/// The 768 members more for a danger that is small: half of them the prior's, half aimed at the nearest limits, each of them moved by the point of the limit
+/// that is nearest to the middle, as if
+/// margins were straight in the scores (least squares over the members already run). All members together are weighed by the mixture that they were drawn from
+/// (deterministic mixture: Hesterberg,
 /// Technometrics 37 (1995) 185-194; Owen and Zhou, JASA 95 (2000) 135-143; from memory), which makes good what is not straight.
 /// </summary>
 /// <param name="Scores">The members to run.</param>
@@ -20,12 +22,14 @@ internal sealed record FurtherMembers(double[][] Scores, double[] Weights, int D
     public static FurtherMembers For(JudgedDay judged)
     {
         var further = Population.Further;
-        double[][] aims = [.. Enumerable.Range(0, judged.Rows.Count).Where(place => judged.Rows[place].HarmOf(judged.Plan) == Harm.Danger).Select(place => Aim(judged, place)).OfType<double[]>()
+        double[][] aims = [.. Enumerable.Range(0, judged.Rows.Count).Where(place => judged.Rows[place].HarmOf(judged.Plan) == Harm.Danger)
+            .Select(place => Aim(judged, place)).OfType<double[]>()
             .OrderBy(aim => aim.Sum(z => z * z)).Take(Limits)];
         var aimed = aims.Length == 0 ? 0 : further.Count / 2;
         double[][] scores = [.. further.Select((row, i) => i < further.Count - aimed ? row : Moved(row, aims[i % aims.Length]))];
         var all = judged.Members + further.Count;
-        double[] weights = [.. judged.Scores.Concat(scores).Select(row => 1 / (1 - ((double)aimed / all) + aims.Sum(aim => (double)aimed / aims.Length / all * Ratio(row, aim))))];
+        double[] weights = [.. judged.Scores.Concat(scores).Select(row =>
+            1 / (1 - ((double)aimed / all) + aims.Sum(aim => (double)aimed / aims.Length / all * Ratio(row, aim))))];
         var sum = weights.Sum();
         return new FurtherMembers(scores, [.. weights.Select(weight => weight / sum)], aimed == 0 ? 0 : all - aimed);
     }

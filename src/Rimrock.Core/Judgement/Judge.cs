@@ -5,7 +5,8 @@ using Rimrock.Core.Runs;
 namespace Rimrock.Core.Judgement;
 
 /// <summary>
-/// The one answer to "how likely does it give": belief x day x limits. What is fitted, each row of a short list, each step, each event and each evening before are judged here, so
+/// The one answer to "how likely does it give": belief x day x limits. What is fitted, each row of a short list, each step, each event and each evening before
+/// are judged here, so
 /// that one limit of one plan by one belief is one figure wherever it stands.
 /// </summary>
 public static class Judge
@@ -16,7 +17,8 @@ public static class Judge
     /// <param name="day">The plan's day.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="BeyondModelException">More than half of the members lead out of the model's range.</exception>
-    public static JudgedDay Of(PredictionPlan plan, Population belief, Day day, CancellationToken cancel = default) => Settled(Sharing([plan], belief, day, cancel)[0], day, cancel);
+    public static JudgedDay Of(PredictionPlan plan, Population belief, Day day, CancellationToken cancel = default) =>
+        Settled(Sharing([plan], belief, day, cancel)[0], day, cancel);
 
     /// <summary>Judges plans whose heat is the same by one set of runs, without running more where a danger is small.</summary>
     /// <param name="plans">The plans.</param>

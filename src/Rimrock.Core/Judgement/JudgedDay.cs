@@ -25,12 +25,15 @@ public sealed class JudgedDay
     /// <param name="scores">The members' scores.</param>
     /// <param name="weights">Their weights, which sum to 1.</param>
     /// <param name="drawnAlike">The first so many were drawn from the belief, the others aimed; 0 for none aimed.</param>
-    internal JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, Reading[][] readings, double[][] scores, double[] weights, int drawnAlike = 0)
-        : this(plan, rows, belief, [.. Enumerable.Range(0, rows.Count).Select(place => readings.Select(member => member[place].Gives).ToArray())], readings, scores, weights, drawnAlike)
+    internal JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, Reading[][] readings, double[][] scores, double[] weights,
+        int drawnAlike = 0)
+        : this(plan, rows, belief, [.. Enumerable.Range(0, rows.Count).Select(place => readings.Select(member => member[place].Gives).ToArray())], readings,
+            scores, weights, drawnAlike)
     {
     }
 
-    private JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, bool[][] gives, Reading[][]? readings, double[][] scores, double[] weights, int drawnAlike)
+    private JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, bool[][] gives, Reading[][]? readings, double[][] scores,
+        double[] weights, int drawnAlike)
     {
         this.drawnAlike = drawnAlike;
         (Plan, Rows, this.belief, this.gives, this.readings, Scores, this.weights) = (plan, rows, belief, gives, readings, scores, weights);
@@ -61,7 +64,8 @@ public sealed class JudgedDay
     public Chance Damage { get; }
 
     /// <summary>True where the day holds by <see cref="Thresholds"/>, null where fewer members were run than a word takes, or more are still to be.</summary>
-    public bool? Holds => Members < Thresholds.MembersForAWord || Unsettled ? null : Danger.UpperBound < Thresholds.MostDanger && Damage.Share < Thresholds.MostDamage;
+    public bool? Holds => Members < Thresholds.MembersForAWord || Unsettled ? null : Danger.UpperBound < Thresholds.MostDanger
+        && Damage.Share < Thresholds.MostDamage;
 
     /// <summary>True where more members would tell the danger better.</summary>
     public bool Unsettled => belief.Balanced && Members == Population.Size && Danger.Share is >= Thresholds.SettleFrom and <= Thresholds.SettleTo;
@@ -97,7 +101,8 @@ public sealed class JudgedDay
     public Moment? When(string code)
     {
         var place = Place(code);
-        var giving = Enumerable.Range(0, Members).Where(i => Read[i][place].Gives).OrderBy(i => (Read[i][place].When!.Session, Read[i][place].When!.Lap)).ToList();
+        var giving = Enumerable.Range(0, Members).Where(i => Read[i][place].Gives).OrderBy(i => (Read[i][place].When!.Session, Read[i][place].When!.Lap))
+            .ToList();
         var half = 0.5 * giving.Sum(i => weights[i]);
         foreach (var i in giving)
         {
@@ -124,10 +129,13 @@ public sealed class JudgedDay
         // What is worn away is gone: no thickness below none is shown.
         demands = Rows[place].Unit == "mm" ? [.. demands.Select(demand => Math.Max(0, demand))] : demands;
         var band = belief.EqualWeights ? Quantiles.Band(demands) : default;
-        return belief.EqualWeights ? new Spread(Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1)) : Quantiles.Weighted(demands, belief.Weights, 1);
+        return belief.EqualWeights ? new Spread(Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1))
+            : Quantiles.Weighted(demands, belief.Weights, 1);
     }
 
-    /// <summary>Standard deviation of the difference of two plans' chances of one harm, on the members that both have in common, with that difference.</summary>
+    /// <summary>
+    /// Standard deviation of the difference of two plans' chances of one harm, on the members that both have in common, with that difference.
+    /// </summary>
     /// <param name="other">The other one.</param>
     /// <param name="harm">Danger or damage.</param>
     /// <exception cref="ArgumentException">They were judged by other members.</exception>
@@ -149,7 +157,8 @@ public sealed class JudgedDay
     /// <param name="scores">Their scores.</param>
     /// <param name="all">The weights of all members, those already run first.</param>
     /// <param name="alike">The first so many of all were drawn alike, 0 for all.</param>
-    internal JudgedDay With(Reading[][] read, double[][] scores, double[] all, int alike) => new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. scores], all, alike);
+    internal JudgedDay With(Reading[][] read, double[][] scores, double[] all, int alike) =>
+        new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. scores], all, alike);
 
     /// <summary>The same without what each member asked for: chances, joint ones too, stay.</summary>
     internal JudgedDay Slim() => new(Plan, Rows, belief, gives, null, Scores, weights, drawnAlike);
@@ -167,7 +176,8 @@ public sealed class JudgedDay
         ArgumentNullException.ThrowIfNull(days);
         var belief = days[0].belief;
         bool[][] each = [.. days.Select(day => day.GivesAny(row => which(day, row)))];
-        return Chance.Of([.. Enumerable.Range(0, belief.Scores.Length).Select(member => each.Any(day => day[member]))], belief.Weights, belief.Balanced ? belief.Scores : null);
+        return Chance.Of([.. Enumerable.Range(0, belief.Scores.Length).Select(member => each.Any(day => day[member]))], belief.Weights, belief.Balanced
+            ? belief.Scores : null);
     }
 
     private Reading[][] Read => readings ?? throw new InvalidOperationException("What each member asked for was not kept.");

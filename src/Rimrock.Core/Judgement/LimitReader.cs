@@ -6,7 +6,8 @@ using Rimrock.Core.Runs;
 namespace Rimrock.Core.Judgement;
 
 /// <summary>
-/// Reads the limits off runs as they end, for plans whose heat is the same: those that differ in fluid, hoses or price share one set of runs. May be told from several threads.
+/// Reads the limits off runs as they end, for plans whose heat is the same: those that differ in fluid, hoses or price share one set of runs. May be told from
+/// several threads.
 /// </summary>
 internal sealed class LimitReader
 {
@@ -53,5 +54,6 @@ internal sealed class LimitReader
     public Reading[][] Of(int plan) => readings[plan];
 
     /// <summary>The days, judged.</summary>
-    public IReadOnlyList<JudgedDay> Judged(Population belief) => [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, readings[i], belief.Scores, belief.Weights))];
+    public IReadOnlyList<JudgedDay> Judged(Population belief) =>
+        [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, readings[i], belief.Scores, belief.Weights))];
 }

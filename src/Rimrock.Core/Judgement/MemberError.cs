@@ -3,8 +3,10 @@ using System.Runtime.CompilerServices;
 namespace Rimrock.Core.Judgement;
 
 /// <summary>
-/// Standard deviation of a weighted mean over members: sqrt(sum w^2 (x - mean)^2), less in each group what its mean is off. Where the members weigh alike and the sampler holds the mean of every factor exactly, what goes
-/// straight with the factors cannot be off, and for the three that matter most neither can squares and cubes: only the rest of the spread counts (regression on the scores; Cochran, Sampling Techniques 1977,
+/// Standard deviation of a weighted mean over members: sqrt(sum w^2 (x - mean)^2), less in each group what its mean is off. Where the members weigh alike and
+/// the sampler holds the mean of every factor exactly, what goes
+/// straight with the factors cannot be off, and for the three that matter most neither can squares and cubes: only the rest of the spread counts (regression on
+/// the scores; Cochran, Sampling Techniques 1977,
 /// chapter 7; from memory).
 /// </summary>
 internal static class MemberError

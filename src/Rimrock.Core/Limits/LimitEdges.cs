@@ -30,6 +30,7 @@ public static class LimitEdges
     public static double FaceLimitC(Rotor rotor, double deviation = 0)
     {
         ArgumentNullException.ThrowIfNull(rotor);
-        return rotor.Construction == RotorConstruction.Drum ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
+        return rotor.Construction == RotorConstruction.Drum
+            ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
     }
 }

@@ -4,13 +4,15 @@ using Rimrock.Core.Runs;
 namespace Rimrock.Core.Limits;
 
 /// <summary>
-/// Reads the limits off a day that was run for a middle and two edges, and puts them in order: first what gives, then what may, then what holds; danger before damage before
+/// Reads the limits off a day that was run for a middle and two edges, and puts them in order: first what gives, then what may, then what holds; danger before
+/// damage before
 /// nuisance in each, and within one harm by how little is left.
 /// </summary>
 public static class LimitFinder
 {
     /// <summary>All limits of a day with the band of their demand, from the middle, the cool and the hot member; sorted.</summary>
-    public static IReadOnlyList<Limit> FindWithBand(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops, (int Middle, int Cool, int Hot) members)
+    public static IReadOnlyList<Limit> FindWithBand(PredictionPlan plan, DayRun run, FluidToday fluid, IReadOnlyList<ColdStopResult> coldStops,
+        (int Middle, int Cool, int Hot) members)
     {
         ArgumentNullException.ThrowIfNull(plan);
         MemberDay Day(int lane) => new(plan, run, lane, CarFactors.Median, fluid, coldStops);
@@ -45,7 +47,8 @@ public static class LimitFinder
 
         // What is worn away is gone: no thickness below none is shown.
         var shown = row.Unit == "mm" ? Math.Max(0, reading.Demand) : reading.Demand;
-        return new Limit(row.Code, words.Title, row.Unit, asked ? shown : null, reading.Capacity, asked ? reading.Margin + shown - reading.Demand : null, reading.Gives, reading.When, row.HarmOf(day.Plan),
+        return new Limit(row.Code, words.Title, row.Unit, asked ? shown : null, reading.Capacity, asked ? reading.Margin + shown - reading.Demand : null,
+            reading.Gives, reading.When, row.HarmOf(day.Plan),
             words.Sentence, reading.Gives ? words.Change : null, words.Basis);
     }
 

@@ -70,7 +70,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
             }
         }
 
-        return double.IsNegativeInfinity(demand) ? Reading.Never(toC) : new Reading(demand, toC, toC - demand, first is not null, first is null ? null : MomentOf(first, first.StartS));
+        return double.IsNegativeInfinity(demand) ? Reading.Never(toC) : new Reading(demand, toC, toC - demand, first is not null, first is null
+            ? null : MomentOf(first, first.StartS));
     }
 
     /// <summary>Largest share of a hot lap's braking energy beyond a temperature.</summary>
@@ -111,7 +112,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     }
 
     /// <summary>
-    /// The force that the hardest stop takes at the friction of the moment against what the leg gives. Beyond it the car does not stop where it was planned to: the driver of this day does not brake
+    /// The force that the hardest stop takes at the friction of the moment against what the leg gives. Beyond it the car does not stop where it was planned to:
+    /// the driver of this day does not brake
     /// earlier as the pads fade, so that it stands for the stop that is missed.
     /// </summary>
     public Reading PedalForce()
@@ -121,7 +123,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var bar = hydraulics.PressureBar(capacity);
         var pressed = hydraulics.EffectivePascal(bar) * SpeedAndPressure.OfPressure(bar);
         var perPascal = ColdStop.TorquePerPascal(Plan);
-        double TorquePerPascal(StopRecord stop) => (perPascal.Front * Plan.Car.Front.DiscMu(stop.FrontMu[Lane])) + (perPascal.Rear * Plan.Car.Rear.DiscMu(stop.RearMu[Lane]));
+        double TorquePerPascal(StopRecord stop) =>
+            (perPascal.Front * Plan.Car.Front.DiscMu(stop.FrontMu[Lane])) + (perPascal.Rear * Plan.Car.Rear.DiscMu(stop.RearMu[Lane]));
         StopRecord? hardest = null, first = null;
         var most = 0.0;
         foreach (var stop in Run.Stops)
@@ -178,5 +181,6 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         return new Reading(lineC, Fluid.VapourC, Fluid.VapourC - lineC, gives, gives ? new Moment(1, PhaseKind.Parked, 0, 0) : null);
     }
 
-    private static Moment MomentOf(PhaseRecord phase, double atS) => new(phase.Phase.Session, phase.Phase.Kind, phase.Phase.Lap, Math.Round((atS - phase.StartS) / 60, 1));
+    private static Moment MomentOf(PhaseRecord phase, double atS) =>
+        new(phase.Phase.Session, phase.Phase.Kind, phase.Phase.Lap, Math.Round((atS - phase.StartS) / 60, 1));
 }

@@ -27,11 +27,13 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
     {
         double Sum(Func<Spread, double> edge) => Math.Round(lines.Sum(line => edge(line.Planned)), 1);
         return lines.Count == 0 ? null
-            : new CostSoFar(lines, Math.Round(lines.Sum(line => line.PerHour), 1), new Spread(Sum(planned => planned.P10), Sum(planned => planned.P50), Sum(planned => planned.P90)));
+            : new CostSoFar(lines, Math.Round(lines.Sum(line => line.PerHour), 1),
+                new Spread(Sum(planned => planned.P10), Sum(planned => planned.P50), Sum(planned => planned.P90)));
     }
 
     /// <summary>
-    /// Flushes since the first inspection, told by fluid that is younger than the one before would be; against one flush a year. Null where none was seen or a price is unknown.
+    /// Flushes since the first inspection, told by fluid that is younger than the one before would be; against one flush a year. Null where none was seen or a
+    /// price is unknown.
     /// </summary>
     /// <param name="notes">Inspections in order of their days.</param>
     /// <param name="hours">Track hours between the first and the last.</param>

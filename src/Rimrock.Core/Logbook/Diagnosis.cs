@@ -14,7 +14,8 @@ namespace Rimrock.Core.Logbook;
 public sealed record RankedCause(Cause Cause, double Share, IReadOnlyList<string> Evidence);
 
 /// <summary>
-/// Ranks the causes of symptoms by how often they are met and by what this car's own log, prediction and fluid say. Each clue that speaks for a cause multiplies
+/// Ranks the causes of symptoms by how often they are met and by what this car's own log, prediction and fluid say. Each clue that speaks for a cause
+/// multiplies
 /// its weight by three (engineering judgement): enough to bring it up one place or two, not to hide the others.
 /// </summary>
 public static class Diagnosis
@@ -35,7 +36,8 @@ public static class Diagnosis
         var causes = Cause.All.Where(cause => cause.Symptom == symptom).ToList();
         if (causes.Count == 0)
         {
-            throw new Quantities.InputFaultException([new Quantities.InputFault("symptom", symptom.Length > 40 ? symptom[..40] : symptom, string.Join(", ", Symptom.All.Select(row => row.Code)), "No such symptom.")]);
+            throw new Quantities.InputFaultException([new Quantities.InputFault("symptom", symptom.Length > 40 ? symptom[..40] : symptom,
+                string.Join(", ", Symptom.All.Select(row => row.Code)), "No such symptom.")]);
         }
 
         var weighed = causes.Select(cause =>
@@ -158,7 +160,8 @@ public static class Diagnosis
         {
             if (look.Film is Film.Spots or Film.Patchy)
             {
-                yield return new Clue(look.Film == Film.Spots ? "spots" : "patchy", $"{StopOrGo.NameOf(look.Corner)}: {(look.Film == Film.Spots ? "spots" : "a patchy film")} on the stands.");
+                yield return new Clue(look.Film == Film.Spots ? "spots" : "patchy",
+                    $"{StopOrGo.NameOf(look.Corner)}: {(look.Film == Film.Spots ? "spots" : "a patchy film")} on the stands.");
             }
         }
     }

@@ -34,7 +34,8 @@ public sealed record DrivenLap(int Lap, double DurationS, double TopKmh, Spread 
 /// <param name="Laps">Its laps.</param>
 /// <param name="Verdict">What the comparison says, in one sentence.</param>
 /// <param name="Mended">Stray samples that were mended before.</param>
-public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps, string Verdict, IReadOnlyList<MendedSample>? Mended = null)
+public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps,
+    string Verdict, IReadOnlyList<MendedSample>? Mended = null)
 {
     /// <summary>Most laps of a recording.</summary>
     public const int MostLaps = 120;
@@ -62,7 +63,8 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
         }
 
         var pieces = cuts.Zip(cuts.Skip(1), (from, to) => Piece(whole, from, to)).ToList();
-        var phases = pieces.Select((piece, i) => new DayPhase(1, PhaseKind.HotLap, i + 1, DrivingSchedule.Of(piece, plan.DrivenCar(), day.AirDensityKgM3))).ToList();
+        var phases = pieces.Select((piece, i) => new DayPhase(1, PhaseKind.HotLap, i + 1, DrivingSchedule.Of(piece, plan.DrivenCar(), day.AirDensityKgM3)))
+            .ToList();
         var belief = Population.Prior.Sketched();
         var peaks = pieces.Select(_ => new float[belief.Scores.Length]).ToArray();
         var ends = new ModelEnds.Tally(plan);
@@ -85,12 +87,15 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
         var laps = pieces.Select((piece, i) =>
         {
             var band = Quantiles.Weighted(peaks[i], belief.Weights);
-            return new DrivenLap(recording.Lap is null ? i + 1 : LapAt(recording, cuts[i]), Math.Round(piece.DurationS, 1), Math.Round(Speed.ToKmh(piece.SpeedMS.Max()), 1),
+            return new DrivenLap(recording.Lap is null ? i + 1 : LapAt(recording, cuts[i]), Math.Round(piece.DurationS, 1),
+                Math.Round(Speed.ToKmh(piece.SpeedMS.Max()), 1),
                 new Spread(Math.Round(band.P10), Math.Round(band.P50), Math.Round(band.P90)), HottestSeen(recording, cuts[i], cuts[i + 1]));
         }).ToList();
         var best = FastestWhole(pieces);
-        var circuit = new Circuit(name, Recording: new SpeedRecording([.. best.TimeS.Select(t => Math.Round(t, 2))], [.. best.SpeedMS.Select(v => Math.Round(Speed.ToKmh(v), 2))]));
-        return new DrivenDay(Math.Round(whole.DurationS, 1), Math.Round(whole.LengthM()), Math.Round(Speed.ToKmh(whole.SpeedMS.Max()), 1), [.. ZoneDetection.Find(best).Select(Rounded)], circuit, laps, Say(laps));
+        var circuit = new Circuit(name, Recording: new SpeedRecording([.. best.TimeS.Select(t => Math.Round(t, 2))],
+            [.. best.SpeedMS.Select(v => Math.Round(Speed.ToKmh(v), 2))]));
+        return new DrivenDay(Math.Round(whole.DurationS, 1), Math.Round(whole.LengthM()), Math.Round(Speed.ToKmh(whole.SpeedMS.Max()), 1),
+            [.. ZoneDetection.Find(best).Select(Rounded)], circuit, laps, Say(laps));
     }
 
     /// <summary>Times at which laps begin and the last ends: by the lap column, or by the length of the plan's circuit.</summary>
@@ -134,7 +139,8 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
     }
 
     private static FoundZone Rounded(FoundZone zone) => new(
-        Math.Round(zone.AtM), Math.Round(zone.Metres), Math.Round(zone.Seconds, 2), Math.Round(zone.EntryKmh, 1), Math.Round(zone.ExitKmh, 1), Math.Round(zone.SecondsToNext, 1));
+        Math.Round(zone.AtM), Math.Round(zone.Metres), Math.Round(zone.Seconds, 2), Math.Round(zone.EntryKmh, 1), Math.Round(zone.ExitKmh, 1),
+        Math.Round(zone.SecondsToNext, 1));
 
     private static LapTrace Piece(LapTrace whole, double fromS, double toS)
     {
@@ -168,8 +174,10 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
             return null;
         }
 
-        var read = Enumerable.Range(0, rotor.Count).Where(i => recording.Trace.TimeS[i] - recording.Trace.TimeS[0] is var t && t >= fromS && t <= toS && !double.IsNaN(rotor[i])).Select(i => rotor[i]).ToList();
-        return read.Count < 3 ? null : Math.Round(Enumerable.Range(1, read.Count - 2).Max(i => new[] { read[i - 1], read[i], read[i + 1] }.Order().ElementAt(1)));
+        var read = Enumerable.Range(0, rotor.Count).Where(i => recording.Trace.TimeS[i] - recording.Trace.TimeS[0] is var t && t >= fromS && t <= toS
+            && !double.IsNaN(rotor[i])).Select(i => rotor[i]).ToList();
+        return read.Count < 3 ? null : Math.Round(Enumerable.Range(1, read.Count - 2)
+            .Max(i => new[] { read[i - 1], read[i], read[i + 1] }.Order().ElementAt(1)));
     }
 
     private static string Say(List<DrivenLap> laps)
@@ -182,6 +190,7 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
 
         var held = seen.Count(lap => lap.InBand == true);
         var off = seen.Average(lap => lap.MeasuredC!.Value - lap.PredictedC.P50);
-        return Text($"In {held} of {seen.Count} laps the hottest front face lies in the predicted band; on average it was {Math.Abs(off):0} K {(off >= 0 ? "hotter" : "cooler")} than the middle.");
+        return Text($"In {held} of {seen.Count} laps the hottest front face lies in the predicted band; on average it was {Math.Abs(off):0} K " +
+            $"{(off >= 0 ? "hotter" : "cooler")} than the middle.");
     }
 }

@@ -17,7 +17,8 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Danger">Chance that anything dangerous would happen on that day, as believed on the evening before.</param>
 /// <param name="Damage">Chance that a part would be ruined.</param>
 /// <param name="Limits">Every limit's chance, as believed then, danger first.</param>
-public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
+public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept, Chance Danger, Chance Damage,
+    IReadOnlyList<SaidLimit> Limits);
 
 /// <summary>A limit as it was believed.</summary>
 /// <param name="Code">Its code.</param>
@@ -53,7 +54,8 @@ public sealed record LearningPage(
     public const int MostDays = 6;
 
     /// <summary>The evidence that the page learns from: that of the last days that have any.</summary>
-    public static IReadOnlyList<EvidenceDay> EvidenceOf(IReadOnlyList<LogSession> sessions) => [.. sessions.Select(session => session.Evidence()).OfType<EvidenceDay>().TakeLast(MostDays)];
+    public static IReadOnlyList<EvidenceDay> EvidenceOf(IReadOnlyList<LogSession> sessions) =>
+        [.. sessions.Select(session => session.Evidence()).OfType<EvidenceDay>().TakeLast(MostDays)];
 
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
@@ -61,32 +63,39 @@ public sealed record LearningPage(
     /// <param name="learn">Learns from evidence (<see cref="Learning.From"/>), or remembers what it gave.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <returns>The page, or null where no day has evidence.</returns>
-    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Func<IReadOnlyList<EvidenceDay>, Learnt> learn, CancellationToken cancel = default)
+    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Func<IReadOnlyList<EvidenceDay>, Learnt> learn,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(usual);
         ArgumentNullException.ThrowIfNull(learn);
         ArgumentNullException.ThrowIfNull(sessions);
-        var days = sessions.Select(session => (Session: session, Evidence: session.Evidence())).Where(day => day.Evidence is not null).TakeLast(MostDays).ToList();
+        var days = sessions.Select(session => (Session: session, Evidence: session.Evidence())).Where(day => day.Evidence is not null).TakeLast(MostDays)
+            .ToList();
         if (days.Count == 0)
         {
             return null;
         }
 
         var learnt = learn([.. days.Select(day => day.Evidence!)]);
-        var promises = days.Select((day, i) => Promise(day.Session, learnt.EveningBefore[i], Judge.Of(day.Evidence!.Plan, learnt.EveningBeliefs[i], new Day(day.Evidence.Plan), cancel))).ToList();
+        var promises = days.Select((day, i) =>
+            Promise(day.Session, learnt.EveningBefore[i], Judge.Of(day.Evidence!.Plan, learnt.EveningBeliefs[i], new Day(day.Evidence.Plan), cancel))).ToList();
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
         var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);
         var moved = Moves(learnt.Belief);
-        return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises, promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
+        return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises,
+            promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
     }
 
     private static KeptPromise Promise(LogSession session, Spread said, JudgedDay judged)
     {
         var paint = session.FrontPaint;
-        bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90 && (paint.BelowC ?? double.MaxValue) >= said.P10;
-        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!)).Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance));
-        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage, [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Chance.Share)]);
+        bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90
+            && (paint.BelowC ?? double.MaxValue) >= said.P10;
+        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!))
+            .Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance));
+        return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage,
+            [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Chance.Share)]);
     }
 
     private static List<MovedFactor> Moves(Population belief)
@@ -96,7 +105,8 @@ public sealed record LearningPage(
         {
             var row = PriorFactor.All[factor];
             float[] scores = [.. belief.Scores.Select(score => (float)score[factor])];
-            moved.Add(new MovedFactor(row.Code, row.Name, new Spread(-Spread.EdgeSigmas, 0, Spread.EdgeSigmas), Quantiles.Weighted(scores, belief.Weights), row.Measure));
+            moved.Add(new MovedFactor(row.Code, row.Name, new Spread(-Spread.EdgeSigmas, 0, Spread.EdgeSigmas), Quantiles.Weighted(scores, belief.Weights),
+                row.Measure));
         }
 
         return [.. moved.OrderByDescending(move => Math.Abs(move.After.P50) + Math.Max(0, 1 - ((move.After.P90 - move.After.P10) / (2 * Spread.EdgeSigmas))))];
@@ -106,7 +116,8 @@ public sealed record LearningPage(
     {
         var middle = Math.Round(rim.P50 / 10) * 10;
         // Of what is still as wide as before, the first that a driver can measure; a rim paint is named already.
-        var helps = moved.OrderByDescending(move => move.After.P90 - move.After.P10).FirstOrDefault(move => move.Code is "plate-to-piston" or "wear" or "water" or "energy");
+        var helps = moved.OrderByDescending(move => move.After.P90 - move.After.P10)
+            .FirstOrDefault(move => move.Code is "plate-to-piston" or "wear" or "water" or "energy");
         return Text($"A paint near {middle:0} °C, in the middle of what is believed, would cut the rotor's band most.")
             + (helps is null ? "" : $" After that: {helps.Measure}, for {helps.Name}.");
     }

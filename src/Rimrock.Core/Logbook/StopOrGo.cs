@@ -30,7 +30,8 @@ public static partial class StopOrGo
     {
         ArgumentNullException.ThrowIfNull(inspection);
         ArgumentNullException.ThrowIfNull(plan);
-        var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan)).Concat(Unread(inspection.Note)).ToList();
+        var findings = inspection.Corners.SelectMany(look => Corner(look, plan)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan))
+            .Concat(Unread(inspection.Note)).ToList();
         if (findings.Count == 0)
         {
             findings.Add(Finding.NotJudged("The car", "Nothing was looked at."));
@@ -47,22 +48,28 @@ public static partial class StopOrGo
         var signs = session.Signs ?? [];
         if (session.Pedal == PedalFeel.Sinks)
         {
-            findings.Add(new Finding("Pedal", Verdict.StopNow, "A pedal that sinks or creeps: the car stays until the leak or the worn cylinder is found.", "A sinking pedal stops the driving.", Trade));
+            findings.Add(new Finding("Pedal", Verdict.StopNow, "A pedal that sinks or creeps: the car stays until the leak or the worn cylinder is found.",
+                "A sinking pedal stops the driving.", Trade));
         }
 
         if (session.Pedal == PedalFeel.SoftHot)
         {
-            findings.Add(new Finding("Fluid", Verdict.ChangeBefore, "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.", "After a soft hot pedal the fluid is bled, firm again or not.", Trade, "wet-reading"));
+            findings.Add(new Finding("Fluid", Verdict.ChangeBefore,
+                "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.",
+                "After a soft hot pedal the fluid is bled, firm again or not.", Trade, "wet-reading"));
         }
 
         if (session.Pedal == PedalFeel.FirmNoStop)
         {
-            findings.Add(new Finding("Front pads", Verdict.StopNow, "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.", "Firm and no stop ends the session.", Trade));
+            findings.Add(new Finding("Front pads", Verdict.StopNow,
+                "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.",
+                "Firm and no stop ends the session.", Trade));
         }
 
         if (session.Pedal == PedalFeel.LongThenFine)
         {
-            findings.Add(new Finding("Pedal", Verdict.Watch, "Long at first, then fine: knock-back from a loose bearing or kerbs, or wedged pads.", "A first long pedal is looked into on the stands.", Trade));
+            findings.Add(new Finding("Pedal", Verdict.Watch, "Long at first, then fine: knock-back from a loose bearing or kerbs, or wedged pads.",
+                "A first long pedal is looked into on the stands.", Trade));
         }
 
         if (session.Pedal == PedalFeel.Firm)
@@ -99,49 +106,70 @@ public static partial class StopOrGo
         if (look.ThinnestMm() is { } thinnest)
         {
             yield return thinnest <= 0.5
-                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.", Trade, "pads-thin")
+                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.",
+                    Trade, "pads-thin")
                 : thinnest < brake.PadLimitMm
-                    ? new Finding($"{name} pads", Verdict.ChangeBefore, Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far more heat to the fluid."), "Below the limit is changed.", Maker, "pads-thin")
+                    ? new Finding($"{name} pads", Verdict.ChangeBefore,
+                        Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far " +
+                            $"more heat to the fluid."), "Below the limit is changed.", Maker, "pads-thin")
                     : thinnest < brake.PadLimitMm + WatchPadMm
-                        ? new Finding($"{name} pads", Verdict.Watch, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."), "Within 2 mm of the limit is watched.", Trade, "pads-thin")
-                        : new Finding($"{name} pads", Verdict.Fine, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm to go."), "Well above the limit.", Trade);
+                        ? new Finding($"{name} pads", Verdict.Watch,
+                            Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."),
+                        "Within 2 mm of the limit is watched.", Trade, "pads-thin")
+                        : new Finding($"{name} pads", Verdict.Fine, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm to go."),
+                            "Well above the limit.", Trade);
         }
 
         if (look is { InnerMm: { } inner, OuterMm: { } outer } && Math.Abs(inner - outer) > WedgeMm)
         {
-            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{(inner < outer ? "Inner" : "Outer")} pad {Math.Abs(inner - outer):0.0} mm thinner: {(inner < outer ? "the inner side is cooled worse behind its shield, or a slider sticks" : "a piston or a slider sticks")}."), "Pads of one caliper wear alike within 1.5 mm.", Trade, "one-sided");
+            var (side, why) = inner < outer
+                ? ("Inner", "the inner side is cooled worse behind its shield, or a slider sticks") : ("Outer", "a piston or a slider sticks");
+            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{side} pad {Math.Abs(inner - outer):0.0} mm thinner: {why}."),
+                "Pads of one caliper wear alike within 1.5 mm.", Trade, "one-sided");
         }
 
         if (look is { LeadingMm: { } leading, TrailingMm: { } trailing } && Math.Abs(leading - trailing) > WedgeMm)
         {
-            yield return new Finding($"{name} pads", Verdict.Watch, Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade, "wedge");
+            yield return new Finding($"{name} pads", Verdict.Watch,
+                Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the " +
+                    $"pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade, "wedge");
         }
 
         if (look.RotorMm is { } mm)
         {
             yield return mm < rotor.MinThicknessMm
-                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm: discard both of the axle."), "Below the service limit is discarded.", Maker)
+                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm: discard both of the axle."),
+                    "Below the service limit is discarded.", Maker)
                 : mm < rotor.MinThicknessMm + 0.3
-                    ? new Finding($"{name} rotor", Verdict.Watch, Text($"{mm:0.0} mm, {mm - rotor.MinThicknessMm:0.0} mm above the service limit: order the next pair."), "Within 0.3 mm of the limit is watched.", Trade)
-                    : new Finding($"{name} rotor", Verdict.Fine, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm."), "Above the service limit.", Maker);
+                    ? new Finding($"{name} rotor", Verdict.Watch,
+                        Text($"{mm:0.0} mm, {mm - rotor.MinThicknessMm:0.0} mm above the service limit: order the next pair."),
+                    "Within 0.3 mm of the limit is watched.", Trade)
+                    : new Finding($"{name} rotor", Verdict.Fine, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm."), "Above the service limit.",
+                        Maker);
         }
 
         if (look.RotorKg is { } kg && rotor.Finish?.MinRingMassKg is { } least)
         {
             yield return kg < least
-                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{kg:0.00} kg, least {least:0.00} kg: oxidised away; carbon wears by weight. Discard."), "Below the least mass is discarded.", Maker)
+                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{kg:0.00} kg, least {least:0.00} kg: oxidised away; carbon wears by weight. Discard."),
+                    "Below the least mass is discarded.", Maker)
                 : new Finding($"{name} rotor", Verdict.Fine, Text($"{kg:0.00} kg, least {least:0.00} kg."), "Above the least mass.", Maker);
         }
 
         if (look.Reach != CrackReach.None)
         {
-            yield return new Finding($"{name} rotor", Verdict.StopNow, Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches {(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade, "long-crack");
+            yield return new Finding($"{name} rotor", Verdict.StopNow,
+                Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches " +
+                    $"{(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you " +
+                    $"drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade, "long-crack");
         }
         else if (look.CrackMm is { } crack && crack > 0)
         {
             yield return crack > LongCrackMm
-                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."), "Cracks beyond 8 mm are no hairlines.", Maker, "long-crack")
-                : new Finding($"{name} rotor", Verdict.Fine, Text($"Hairlines to {crack:0} mm: normal on a track rotor. Watch where they go."), "Heat checks are normal while they reach nothing.", Trade);
+                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."),
+                    "Cracks beyond 8 mm are no hairlines.", Maker, "long-crack")
+                : new Finding($"{name} rotor", Verdict.Fine, Text($"Hairlines to {crack:0} mm: normal on a track rotor. Watch where they go."),
+                    "Heat checks are normal while they reach nothing.", Trade);
         }
 
         if (look.Film is Film.Patchy or Film.Spots or Film.Overheated)
@@ -166,7 +194,9 @@ public static partial class StopOrGo
 
         if (look.BootTorn)
         {
-            yield return new Finding($"{name} caliper", Verdict.ChangeBefore, "A torn or burnt dust boot lets grit to the piston: new boots before the next event, and ask how hot the caliper got.", "Torn boots are changed.", Trade);
+            yield return new Finding($"{name} caliper", Verdict.ChangeBefore,
+                "A torn or burnt dust boot lets grit to the piston: new boots before the next event, and ask how hot the caliper got.",
+                "Torn boots are changed.", Trade);
         }
     }
 
@@ -178,7 +208,9 @@ public static partial class StopOrGo
             if (looks is [var one, var two] && Math.Abs(one.ThinnestMm()!.Value - two.ThinnestMm()!.Value) is var difference && difference > WedgeMm)
             {
                 var thinner = one.ThinnestMm() < two.ThinnestMm() ? one : two;
-                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch, Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or stability control at work."), "Both sides wear alike within 1.5 mm.", Trade, "one-sided");
+                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch,
+                    Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or " +
+                        $"stability control at work."), "Both sides wear alike within 1.5 mm.", Trade, "one-sided");
             }
         }
     }
@@ -189,7 +221,9 @@ public static partial class StopOrGo
         {
             var fluid = FluidToday.Of(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
             yield return water >= WetPercent
-                ? new Finding("Fluid", Verdict.ChangeBefore, Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."), "From 3 % in the reservoir glycol fluid is changed.", Trade, "wet-reading")
+                ? new Finding("Fluid", Verdict.ChangeBefore,
+                    Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."),
+                "From 3 % in the reservoir glycol fluid is changed.", Trade, "wet-reading")
                 : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade, "wet-reading");
         }
 
@@ -208,31 +242,42 @@ public static partial class StopOrGo
     }
 
     /// <summary>
-    /// A level that has fallen further than worn pads explain is a leak until shown otherwise (common practice): 30 % and 3 mm beyond it where the pads are known, else more than half-worn pads hold.
+    /// A level that has fallen further than worn pads explain is a leak until shown otherwise (common practice): 30 % and 3 mm beyond it where the pads are
+    /// known, else more than half-worn pads hold.
     /// </summary>
     private static Finding Level(double levelMm, PredictionPlan plan, Inspection? inspection)
     {
         double? Worn(bool front)
         {
             var brake = front ? plan.Car.Front : plan.Car.Rear;
-            var seen = inspection?.Corners.Where(look => look.Front == front).SelectMany(look => new[] { look.InnerMm, look.OuterMm }).OfType<double>().ToList() ?? [];
+            var seen = inspection?.Corners.Where(look => look.Front == front).SelectMany(look => new[] { look.InnerMm, look.OuterMm }).OfType<double>()
+                .ToList() ?? [];
             var left = seen.Count > 0 ? seen.Average() : front ? plan.FrontPadMm : plan.RearPadMm;
             return left is { } mm ? Math.Max(0, brake.PadNewMm - mm) : null;
         }
 
         var (frontWorn, rearWorn) = (Worn(true), Worn(false));
-        var half = WearForecast.LevelFallMm(plan.Car, (plan.Car.Front.PadNewMm - plan.Car.Front.PadLimitMm) / 2, (plan.Car.Rear.PadNewMm - plan.Car.Rear.PadLimitMm) / 2);
+        var half = WearForecast.LevelFallMm(plan.Car, (plan.Car.Front.PadNewMm - plan.Car.Front.PadLimitMm) / 2,
+            (plan.Car.Rear.PadNewMm - plan.Car.Rear.PadLimitMm) / 2);
         if (frontWorn is null && rearWorn is null)
         {
             return levelMm <= half
-                ? new Finding("Fluid level", Verdict.Fine, Text($"{levelMm:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak, or it runs over at the next pad change."), "The level is a rough pad gauge.", Trade)
-                : new Finding("Fluid level", Verdict.ChangeBefore, Text($"{levelMm:0} mm below the mark, more than half-worn pads would hold ({half:0} mm): measure the pads before the next session. If they do not explain it, it is a leak until shown otherwise."), "A low level is explained or it is a leak.", Trade);
+                ? new Finding("Fluid level", Verdict.Fine,
+                    Text($"{levelMm:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak, or it runs over at the next pad change."),
+                "The level is a rough pad gauge.", Trade)
+                : new Finding("Fluid level", Verdict.ChangeBefore,
+                    Text($"{levelMm:0} mm below the mark, more than half-worn pads would hold ({half:0} mm): measure the pads before the next session. If " +
+                        $"they do not explain it, it is a leak until shown otherwise."), "A low level is explained or it is a leak.", Trade);
         }
 
         var explained = WearForecast.LevelFallMm(plan.Car, frontWorn ?? 0, rearWorn ?? 0);
         return levelMm > (1.3 * explained) + 3
-            ? new Finding("Fluid level", Verdict.StopNow, Text($"{levelMm:0} mm below the mark, and the pads' wear explains {explained:0} mm: a leak until shown otherwise. Find it before the car moves."), "A level out of step with the pads is a leak until shown otherwise.", Trade)
-            : new Finding("Fluid level", Verdict.Fine, Text($"{levelMm:0} mm below the mark; the pads' wear explains {explained:0} mm. Do not top up without a leak, or it runs over at the next pad change."), "The level follows the pads.", Trade);
+            ? new Finding("Fluid level", Verdict.StopNow,
+                Text($"{levelMm:0} mm below the mark, and the pads' wear explains {explained:0} mm: a leak until shown otherwise. Find it before the car " +
+                    $"moves."), "A level out of step with the pads is a leak until shown otherwise.", Trade)
+            : new Finding("Fluid level", Verdict.Fine,
+                Text($"{levelMm:0} mm below the mark; the pads' wear explains {explained:0} mm. Do not top up without a leak, or it runs over at the next " +
+                    $"pad change."), "The level follows the pads.", Trade);
     }
 
     internal static string NameOf(Corner corner) => corner switch

@@ -12,7 +12,8 @@ namespace Rimrock.Core.Logbook;
 /// <param name="FirstM">Metres from the speed both reach to the speed both leave with, in the first.</param>
 /// <param name="SecondM">And in the second.</param>
 /// <param name="GainedS">Time that the second gains over the same piece of road; negative where it loses.</param>
-public sealed record ZonePair(double AtM, double EntryFirstKmh, double EntrySecondKmh, double FirstG, double SecondG, double FirstM, double SecondM, double GainedS);
+public sealed record ZonePair(double AtM, double EntryFirstKmh, double EntrySecondKmh, double FirstG, double SecondG, double FirstM, double SecondM,
+    double GainedS);
 
 /// <summary>
 /// Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -37,7 +38,8 @@ public sealed record TraceComparison(IReadOnlyList<ZonePair> Zones, int Unpaired
         var left = yours.ToList();
         foreach (var zone in mine)
         {
-            var near = left.Where(other => Math.Abs(other.FromM - zone.FromM) <= NearM).OrderBy(other => Math.Abs(other.FromM - zone.FromM)).Cast<(double FromM, double ToM)?>().FirstOrDefault();
+            var near = left.Where(other => Math.Abs(other.FromM - zone.FromM) <= NearM).OrderBy(other => Math.Abs(other.FromM - zone.FromM))
+                .Cast<(double FromM, double ToM)?>().FirstOrDefault();
             if (near is not { } pair)
             {
                 continue;
@@ -55,9 +57,11 @@ public sealed record TraceComparison(IReadOnlyList<ZonePair> Zones, int Unpaired
         var high = Math.Min(one.SpeedAt(first.FromM), two.SpeedAt(second.FromM));
         var low = Math.Max(one.SpeedAt(first.ToM), two.SpeedAt(second.ToM));
         double Metres(Course course, (double FromM, double ToM) zone) => high > low ? Math.Round(course.Between(zone, high, low), 1) : 0;
-        double G(Course course, (double FromM, double ToM) zone) => Math.Round((Square(course.SpeedAt(zone.FromM)) - Square(course.SpeedAt(zone.ToM))) / (2 * (zone.ToM - zone.FromM)) / Speed.StandardGravityMS2, 2);
+        double G(Course course, (double FromM, double ToM) zone) =>
+            Math.Round((Square(course.SpeedAt(zone.FromM)) - Square(course.SpeedAt(zone.ToM))) / (2 * (zone.ToM - zone.FromM)) / Speed.StandardGravityMS2, 2);
         var (from, to) = (Math.Min(first.FromM, second.FromM), Math.Max(first.ToM, second.ToM));
-        return new ZonePair(Math.Round(first.FromM), Math.Round(Speed.ToKmh(one.SpeedAt(first.FromM)), 1), Math.Round(Speed.ToKmh(two.SpeedAt(second.FromM)), 1), G(one, first), G(two, second),
+        return new ZonePair(Math.Round(first.FromM), Math.Round(Speed.ToKmh(one.SpeedAt(first.FromM)), 1),
+            Math.Round(Speed.ToKmh(two.SpeedAt(second.FromM)), 1), G(one, first), G(two, second),
             Metres(one, first), Metres(two, second), Math.Round(one.SecondsBetween(from, to) - two.SecondsBetween(from, to), 3));
 
         static double Square(double value) => value * value;

@@ -11,8 +11,10 @@ namespace Rimrock.Core.Logbook;
 public sealed record Measured(DateOnly Date, double Value, double PredictedLoss, int HotLaps);
 
 /// <summary>
-/// How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
-/// was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to the loss
+/// How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets
+/// what
+/// was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to
+/// the loss
 /// and not to its logarithm, so that a small loss is never taken for a sure one.
 /// </summary>
 /// <param name="Part">Which part.</param>
@@ -66,11 +68,13 @@ public sealed record WearForecast(string Part, string Unit, Spread Factor, int R
         ArgumentNullException.ThrowIfNull(measured);
         ArgumentOutOfRangeException.ThrowIfZero(measured.Count);
         var readings = Enumerable.Range(1, measured.Count - 1)
-            .Select(i => (Loss: measured[i - 1].Value - measured[i].Value, Predicted: measured[i].PredictedLoss)).Where(pair => pair.Predicted > gauge / LeastOfGauge).ToList();
+            .Select(i => (Loss: measured[i - 1].Value - measured[i].Value, Predicted: measured[i].PredictedLoss))
+                .Where(pair => pair.Predicted > gauge / LeastOfGauge).ToList();
         var factor = FactorOf(readings, Math.Log(priorSigma), gauge);
         var left = Math.Max(0, measured[^1].Value - limit);
         double Laps(double at) => Math.Floor(left / (lossPerLap * at));
-        return new WearForecast(part, unit, factor, readings.Count, Math.Round(left, digits), lossPerLap > 0 ? new Spread(Laps(factor.P90), Laps(factor.P50), Laps(factor.P10)) : null);
+        return new WearForecast(part, unit, factor, readings.Count, Math.Round(left, digits), lossPerLap > 0
+            ? new Spread(Laps(factor.P90), Laps(factor.P50), Laps(factor.P10)) : null);
     }
 
     /// <summary>P10, P50 and P90 of the factor: prior times likelihood on an even grid of its logarithm.</summary>

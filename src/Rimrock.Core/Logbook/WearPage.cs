@@ -45,7 +45,8 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         ArgumentNullException.ThrowIfNull(wornOf);
         var followed = Tracks.Select(track => Follow(track, notes, wornOf)).OfType<Followed>().ToList();
         // A ring that was both measured and weighed is paid for once, by what its maker goes by.
-        var lines = followed.Where(one => !followed.Any(other => other.Spent is not null && one.Forecast.Part + ByMass == other.Forecast.Part)).Select(one => one.Spent).OfType<SpentOn>().ToList();
+        var lines = followed.Where(one => !followed.Any(other => other.Spent is not null && one.Forecast.Part + ByMass == other.Forecast.Part))
+            .Select(one => one.Spent).OfType<SpentOn>().ToList();
         if (CostSoFar.Fluid(notes, notes.Skip(1).Sum(note => wornOf(note.Plan).Hours * (note.Inspection.HotLapsSince ?? 0))) is { } fluid)
         {
             lines.Add(fluid);
@@ -60,7 +61,8 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
     private static Followed? Follow(Thickness track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)
     {
         var rows = notes.Where(note => track.Measured(note.Inspection) is not null && track.Limit(note.Plan) is not null)
-            .Select(note => new Row(note.Plan, note.Inspection.Date, track.Measured(note.Inspection)!.Value, track.Limit(note.Plan)!.Value, wornOf(note.Plan), note.Inspection.HotLapsSince ?? 0)).ToList();
+            .Select(note => new Row(note.Plan, note.Inspection.Date, track.Measured(note.Inspection)!.Value, track.Limit(note.Plan)!.Value, wornOf(note.Plan),
+                note.Inspection.HotLapsSince ?? 0)).ToList();
         if (rows.Count == 0)
         {
             return null;
@@ -83,25 +85,32 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         }
 
         var last = rows[^1];
-        var forecast = WearForecast.Of(track.Part, [.. rows.Skip(begin).Select(row => new Measured(row.Date, row.Measured, track.Loss(row.Worn) * row.Laps, row.Laps))], last.Limit, track.Loss(last.Worn), track.Kind);
+        var forecast = WearForecast.Of(track.Part, [.. rows.Skip(begin)
+            .Select(row => new Measured(row.Date, row.Measured, track.Loss(row.Worn) * row.Laps, row.Laps))], last.Limit, track.Loss(last.Worn), track.Kind);
         var spent = !double.IsNaN(spentPrice) && hours > 0
-            ? new SpentOn(track.Part, Math.Round(spentPrice, 1), Math.Round(spentPrice / hours, 1), Spread.Times(plannedPrice / hours, track.Kind.PriorSigma, 1))
+            ? new SpentOn(track.Part, Math.Round(spentPrice, 1), Math.Round(spentPrice / hours, 1),
+                Spread.Times(plannedPrice / hours, track.Kind.PriorSigma, 1))
             : null;
         return new Followed(forecast, rows[begin].Measured - last.Measured, spent);
     }
 
-    private static Thickness Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap, WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan => pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
+    private static Thickness Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap,
+        WornPerLap.Axle> worn) =>
+        new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan =>
+            pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
 
     private static Thickness Rotors(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan => rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
+        new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan =>
+            rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
 
     private static Thickness Rings(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(), plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg);
+        new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(),
+            plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg);
 
     private static double? PriceOfTwo(Rotor rotor) => 2 * (rotor.Finish?.RingPrice ?? rotor.Price);
 
-    private static Func<Inspection, double?> Thinnest(bool front, Func<CornerLook, double?> of) => inspection => inspection.Corners.Where(look => look.Front == front).Min(of);
+    private static Func<Inspection, double?> Thinnest(bool front, Func<CornerLook, double?> of) =>
+        inspection => inspection.Corners.Where(look => look.Front == front).Min(of);
 
     private sealed record Row(PredictionPlan Plan, DateOnly Date, double Measured, double Limit, WornPerLap Worn, int Laps);
 
@@ -109,6 +118,7 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
 
     /// <summary>A part that is followed through the inspections; measures in its kind's unit.</summary>
     private sealed record Thickness(
-        string Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan, double> New,
+        string Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan,
+        double> New,
         Func<PredictionPlan, double?> Limit, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> Loss);
 }

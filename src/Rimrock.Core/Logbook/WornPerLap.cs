@@ -32,7 +32,8 @@ public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, dou
             return new Axle(brake.WornMm(axle.WornMm3[0]) / laps, RingWear.WornMm(rotor, pad, discJ), RingWear.WornKg(rotor, pad, discJ));
         }
 
-        return new WornPerLap(Loss(run.Front, plan.Car.Front, plan.FrontRotor, plan.FrontPad), Loss(run.Rear, plan.Car.Rear, plan.RearRotor, plan.RearPad), hours);
+        return new WornPerLap(Loss(run.Front, plan.Car.Front, plan.FrontRotor, plan.FrontPad), Loss(run.Rear, plan.Car.Rear, plan.RearRotor, plan.RearPad),
+            hours);
     }
 
     /// <summary>Wear of an axle.</summary>

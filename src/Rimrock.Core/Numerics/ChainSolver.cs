@@ -80,7 +80,8 @@ public sealed class ChainSolver
         Far.Factor(inverse, FarLink);
         Near.Factor(inverse, NearLink + (FarLink * (Lane.One - (FarLink * Far.Pivot))));
         Factor(inverse, NearLink * (Lane.One - (NearLink * Near.Pivot)));
-        SolveWithBranch(ref rows.First(RowOf.Temperature), new FirstStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Stage), ref rows.First(RowOf.Mean)), first: true);
+        SolveWithBranch(ref rows.First(RowOf.Temperature), new FirstStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Stage),
+            ref rows.First(RowOf.Mean)), first: true);
         SolveWithBranch(ref rows.First(RowOf.Stage), new SecondStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Mean)), first: false);
     }
 
@@ -195,8 +196,10 @@ public sealed class ChainSolver
         left = right = centre;
         for (int i = middle - 1, j = middle + 1; i >= 0; i--, j++)
         {
-            left = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, i), left, Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), common, Unsafe.Add(ref partial, i)));
-            right = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, j), right, Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), common, Unsafe.Add(ref partial, j)));
+            left = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, i), left,
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), common, Unsafe.Add(ref partial, i)));
+            right = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, j), right,
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), common, Unsafe.Add(ref partial, j)));
             stage.Put(i, left);
             stage.Put(j, right);
         }
@@ -212,7 +215,8 @@ public sealed class ChainSolver
 
     private static class RowOf
     {
-        public const int Temperature = 0, Mean = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Held = 6, Pivot = 7, Share = 8, Partial = 9, Stage = 10, Join = 11, Reply = 12, Count = 13;
+        public const int Temperature = 0, Mean = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Held = 6, Pivot = 7, Share = 8, Partial = 9, Stage = 10,
+            Join = 11, Reply = 12, Count = 13;
     }
 
     private readonly ref struct FirstStage(ref Lane temperature, ref Lane stage, ref Lane mean) : IStage

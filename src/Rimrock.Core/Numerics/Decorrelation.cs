@@ -1,7 +1,8 @@
 namespace Rimrock.Core.Numerics;
 
 /// <summary>
-/// Puts the values of each column in another order, so that no two columns go together, and leaves every column's values as they are (Iman and Conover, Commun. Stat. B11
+/// Puts the values of each column in another order, so that no two columns go together, and leaves every column's values as they are (Iman and Conover, Commun.
+/// Stat. B11
 /// (1982) 311-334; from memory). A column is moved against those before it alone: one more column at the end leaves the others where they are.
 /// </summary>
 public static class Decorrelation

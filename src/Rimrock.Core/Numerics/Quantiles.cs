@@ -49,7 +49,9 @@ public static class Quantiles
         return (low, middle, Of(upper, (highAt - half) / (upper.Length - 1)));
     }
 
-    /// <summary>P10, P50 and P90 of weighted values: the value at which the weights, summed from below, reach the share; rounded to hundredths unless said otherwise.</summary>
+    /// <summary>
+    /// P10, P50 and P90 of weighted values: the value at which the weights, summed from below, reach the share; rounded to hundredths unless said otherwise.
+    /// </summary>
     /// <param name="values">At least one value.</param>
     /// <param name="weights">As many weights, which sum to 1.</param>
     /// <param name="digits">Digits kept.</param>

@@ -3,9 +3,12 @@ using System.Numerics;
 namespace Rimrock.Core.Numerics;
 
 /// <summary>
-/// Points of Sobol's sequence (Sobol', USSR Comp. Math. 7 (1967) 86-112; from memory), each coordinate under its own nested uniform scramble (Owen 1995, by a hash of the bits
-/// above: Laine and Karras, EGSR 2011; both from memory). Of the first 2^m points each coordinate holds exactly one in every 2^-m of the unit interval, so that the first 64 are a
-/// sample of their own inside the first 256, and these inside the first 1024. Primitive polynomials are found here, in order of their degree; the initial direction numbers and the scramble come from a fixed
+/// Points of Sobol's sequence (Sobol', USSR Comp. Math. 7 (1967) 86-112; from memory), each coordinate under its own nested uniform scramble (Owen 1995, by a
+/// hash of the bits
+/// above: Laine and Karras, EGSR 2011; both from memory). Of the first 2^m points each coordinate holds exactly one in every 2^-m of the unit interval, so that
+/// the first 64 are a
+/// sample of their own inside the first 256, and these inside the first 1024. Primitive polynomials are found here, in order of their degree; the initial
+/// direction numbers and the scramble come from a fixed
 /// mixing function (ours): no random number, the same points every time.
 /// </summary>
 public static class ScrambledSobol
@@ -25,7 +28,8 @@ public static class ScrambledSobol
         ArgumentOutOfRangeException.ThrowIfLessThan(count, 1);
         ArgumentOutOfRangeException.ThrowIfLessThan(dimensions, 1);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(dimensions, MostDimensions);
-        return [.. Enumerable.Range(0, count).Select(n => Enumerable.Range(0, dimensions).Select(j => (Scrambled(Plain((uint)n, Directions[j]), Mixed((uint)j + 1)) + 0.5) / 4294967296.0).ToArray())];
+        return [.. Enumerable.Range(0, count).Select(n => Enumerable.Range(0, dimensions)
+            .Select(j => (Scrambled(Plain((uint)n, Directions[j]), Mixed((uint)j + 1)) + 0.5) / 4294967296.0).ToArray())];
     }
 
     private static uint Plain(uint n, uint[] directions)

@@ -87,8 +87,10 @@ public sealed class UniformTable
     {
         ref var first = ref MemoryMarshal.GetArrayDataReference(values);
         var index = Avx512F.ConvertToVector256Int32WithTruncation(whole);
-        var even = Lanes.Create(Vector256.Create(Pair(ref first, index[0]), Pair(ref first, index[2])), Vector256.Create(Pair(ref first, index[4]), Pair(ref first, index[6])));
-        var odd = Lanes.Create(Vector256.Create(Pair(ref first, index[1]), Pair(ref first, index[3])), Vector256.Create(Pair(ref first, index[5]), Pair(ref first, index[7])));
+        var even = Lanes.Create(Vector256.Create(Pair(ref first, index[0]), Pair(ref first, index[2])),
+            Vector256.Create(Pair(ref first, index[4]), Pair(ref first, index[6])));
+        var odd = Lanes.Create(Vector256.Create(Pair(ref first, index[1]), Pair(ref first, index[3])),
+            Vector256.Create(Pair(ref first, index[5]), Pair(ref first, index[7])));
         var from = Avx512F.UnpackLow(even, odd);
         return from + (share * (Avx512F.UnpackHigh(even, odd) - from));
     }

@@ -33,7 +33,8 @@ public sealed record BeddingStop(int Number, double AtS, Spread FaceC, Spread Re
 /// <param name="Reached">False where this car cannot heat these parts into the target within the most stops.</param>
 /// <param name="Notes">What to look for and what to do when it does not come.</param>
 public sealed record BeddingPlan(
-    BeddingPlace Place, IReadOnlyList<BeddingStop> Stops, double FromKmh, double ToKmh, double G, double SpacingS, Spread TargetC, Spread CoolMinutes, double CoolKm,
+    BeddingPlace Place, IReadOnlyList<BeddingStop> Stops, double FromKmh, double ToKmh, double G, double SpacingS, Spread TargetC, Spread CoolMinutes,
+    double CoolKm,
     double[] TimeS, int[] FaceC, int[] LowC, int[] HighC, ThermalShock Shock, bool Reached, IReadOnlyList<string> Notes)
 {
     /// <summary>Parked only below this face temperature, C (common practice: a hand can be held near it).</summary>
@@ -54,18 +55,22 @@ public sealed record BeddingPlan(
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn").Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together", $"Nothing is bedded here. {stop.Sentence}"))]);
+        InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn")
+            .Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together",
+            $"Nothing is bedded here. {stop.Sentence}"))]);
         var target = BeddingTarget.Of(plan.FrontPad, place);
         if (place == BeddingPlace.GentleStreet && !plan.FrontPad.FamilyOf().Street)
         {
-            throw new InputFaultException([new InputFault("place", "gentleStreet", "closedCourse or preBedded", $"{plan.FrontPad.FamilyOf().Name} pads cannot be bedded in traffic: what they need is a closed course.")]);
+            throw new InputFaultException([new InputFault("place", "gentleStreet", "closedCourse or preBedded",
+                $"{plan.FrontPad.FamilyOf().Name} pads cannot be bedded in traffic: what they need is a closed course.")]);
         }
 
         var fresh = plan with { FrontPadMm = null, RearPadMm = null, Bedded = false };
         var shock = ThermalShock.Of(fresh);
         if (place == BeddingPlace.PreBedded)
         {
-            return new BeddingPlan(place, [], 0, 0, 0, 0, new Spread(target.LowC, target.MiddleC, target.HighC), new Spread(0, 0, 0), 0, [], [], [], [], shock, true, NotesFor(plan, place, true));
+            return new BeddingPlan(place, [], 0, 0, 0, 0, new Spread(target.LowC, target.MiddleC, target.HighC), new Spread(0, 0, 0), 0, [], [], [], [], shock,
+                true, NotesFor(plan, place, true));
         }
 
         var (fromKmh, toKmh, g) = (target.FromKmh, target.ToKmh, target.G);
@@ -96,7 +101,8 @@ public sealed record BeddingPlan(
             place == BeddingPlace.PreBedded
                 ? "They come bedded: three moderate stops to seat them, then look. Nothing hot on the first lap."
                 : "Never to a standstill: hot pads print on one spot. No handbrake. Roll until cool, then park and roll the car on a little later.",
-            "Look for an even grey to blue film from edge to edge. Patchy: let all cool down, then four more stops. Spots that stay: scrub with four firm stops; hard spots cannot be bedded away, turn or discard.",
+            "Look for an even grey to blue film from edge to edge. Patchy: let all cool down, then four more stops. Spots that stay: scrub with four firm " +
+            "stops; hard spots cannot be bedded away, turn or discard.",
         };
         if (!reached)
         {
@@ -111,7 +117,8 @@ public sealed record BeddingPlan(
         return notes;
     }
 
-    private sealed record Trial(PredictionPlan Car, double FromKmh, double ToKmh, double G, double SpacingS, List<BeddingStop> Stops, double LastC, bool Reached, DayRun Day)
+    private sealed record Trial(PredictionPlan Car, double FromKmh, double ToKmh, double G, double SpacingS, List<BeddingStop> Stops, double LastC,
+        bool Reached, DayRun Day)
     {
         public static Trial Drive(PredictionPlan plan, double fromKmh, double toKmh, double g, double spacingS, BeddingWindow target)
         {
@@ -128,7 +135,8 @@ public sealed record BeddingPlan(
                 }
 
                 var record = run.Stops[stops.Count];
-                stops.Add(new BeddingStop(stops.Count + 1, Math.Round(record.AtS), Banded(member => Face(run, BrakePart.FrontFace, record, member)), Banded(member => Face(run, BrakePart.RearFace, record, member))));
+                stops.Add(new BeddingStop(stops.Count + 1, Math.Round(record.AtS), Banded(member => Face(run, BrakePart.FrontFace, record, member)),
+                    Banded(member => Face(run, BrakePart.RearFace, record, member))));
                 reached = stops.Count >= FewestStops && stops[^1].FaceC.P50 >= target.MiddleC && stops[^1].FaceC.P50 <= target.HighC;
                 if (stops[^1].FaceC.P50 > target.HighC)
                 {
@@ -142,7 +150,8 @@ public sealed record BeddingPlan(
         public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock shock, IReadOnlyList<string> notes)
         {
             var endedS = Day.Phases[^1].EndS;
-            var cruise = new DayPhase(1, PhaseKind.CoolDownLap, 1, DrivingSchedule.Of(new LapTrace([0, 30], [Speed.FromKmh(CoolKmh), Speed.FromKmh(CoolKmh)], [], "rolling"), Car.DrivenCar(), AirDensity(Car)));
+            var cruise = new DayPhase(1, PhaseKind.CoolDownLap, 1, DrivingSchedule.Of(new LapTrace([0, 30], [Speed.FromKmh(CoolKmh), Speed.FromKmh(CoolKmh)],
+                [], "rolling"), Car.DrivenCar(), AirDensity(Car)));
             double?[] cool = new double?[3];
             while (Day.Phases[^1].EndS - endedS < LongestCoolS && cool.Any(time => time is null))
             {
@@ -160,7 +169,8 @@ public sealed record BeddingPlan(
             var times = Enumerable.Range(0, Day.SampleTimesS.Count).ToArray();
             int[] Course(int member) => [.. times.Select(i => (int)Math.Round(Day.Sample(i, 0)[member]))];
             return new BeddingPlan(place, Stops, FromKmh, ToKmh, G, SpacingS, new Spread(target.LowC, target.MiddleC, target.HighC),
-                new Spread(Math.Round(Math.Min(Cool(1), Cool(2))), Math.Round(Cool(0)), Math.Round(Math.Max(Cool(1), Cool(2)))), Math.Round(Math.Max(Cool(0), Cool(2)) / 60 * CoolKmh, 0),
+                new Spread(Math.Round(Math.Min(Cool(1), Cool(2))), Math.Round(Cool(0)), Math.Round(Math.Max(Cool(1), Cool(2)))),
+                Math.Round(Math.Max(Cool(0), Cool(2)) / 60 * CoolKmh, 0),
                 [.. times.Select(i => Math.Round(Day.SampleTimesS[i], 1))], Course(0), Course(1), Course(2), shock, Reached, notes);
         }
 
@@ -172,7 +182,8 @@ public sealed record BeddingPlan(
             return new DayPhase(1, PhaseKind.HotLap, 1, DrivingSchedule.Of(lap, plan.DrivenCar(), AirDensity(plan)));
         }
 
-        private static double AirDensity(PredictionPlan plan) => Materials.Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Materials.Air.PressurePa(plan.Circuit.AltitudeM));
+        private static double AirDensity(PredictionPlan plan) =>
+            Materials.Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Materials.Air.PressurePa(plan.Circuit.AltitudeM));
 
         private static double Face(DayRun run, BrakePart part, StopRecord record, int member) => run.SampledC(part, record.AtS + record.Stop.DurationS, member);
 

@@ -71,7 +71,8 @@ public enum FluidPolicy
 /// <param name="Boils">Chance that vapour shows somewhere, counted over members.</param>
 /// <param name="Danger">Chance that anything dangerous happens on that day.</param>
 /// <param name="Damage">Chance that a part is ruined.</param>
-public sealed record SeasonDay(DateOnly Date, string Name, FluidState FluidState, Spread VapourC, Spread DemandC, double MarginK, Chance Boils, Chance Danger, Chance Damage);
+public sealed record SeasonDay(DateOnly Date, string Name, FluidState FluidState, Spread VapourC, Spread DemandC, double MarginK, Chance Boils, Chance Danger,
+    Chance Damage);
 
 /// <summary>A point of the boiling line through the season.</summary>
 /// <param name="Date">The day.</param>
@@ -87,8 +88,10 @@ public sealed record BoilingPointAt(DateOnly Date, double VapourC);
 /// <param name="Line">The boiling line, month by month and at each bleeding.</param>
 /// <param name="WorstMarginK">Smallest margin, K.</param>
 /// <param name="Holds">True where on every event the fluid is no danger by the one threshold.</param>
-/// <param name="YearBoils">Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against nothing.</param>
-public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days, IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds, Chance YearBoils);
+/// <param name="YearBoils">Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against
+/// nothing.</param>
+public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days,
+    IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds, Chance YearBoils);
 
 /// <summary>How a part wears through the season.</summary>
 /// <param name="Part">front pads, rear pads or front rotors.</param>
@@ -104,7 +107,8 @@ public sealed record PartSeason(string Part, IReadOnlyList<Spread> LeftMm, doubl
 /// <param name="Advice">The cheapest policy that keeps the margin, and why, in one sentence.</param>
 /// <param name="NextBleed">The next bleed date by it; null where none is needed.</param>
 /// <param name="Settling">True where small dangers ask for more members that were left out: no word yet.</param>
-public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed, bool Settling = false)
+public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed,
+    bool Settling = false)
 {
     /// <summary>Most events of a season.</summary>
     public const int MostEvents = 40;
@@ -121,7 +125,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <param name="settle">False to leave out the further members that small dangers ask for: the answer says that it is unsettled.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="InputFaultException">Faults of the plan or of an event, by its number.</exception>
-    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, bool settle = true, CancellationToken cancel = default)
+    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, bool settle = true,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(events);
@@ -133,7 +138,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
-        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? "Small dangers are still being counted; the advice follows." : Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today), settling);
+        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? "Small dangers are still being counted; the advice follows."
+            : Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today), settling);
     }
 
     private static void Check(Vehicles.Car car, IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
@@ -160,13 +166,17 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             var earliest = i == 0 ? today : events[i - 1].Date;
             if (events[i].Date < earliest || events[i].Date > today.AddDays(800))
             {
-                faults.Add(new InputFault($"events[{i}].date", Iso(events[i].Date), $"{Iso(earliest)} to {Iso(today.AddDays(800))}", "Events lie ahead, in order of their days."));
+                faults.Add(new InputFault($"events[{i}].date", Iso(events[i].Date), $"{Iso(earliest)} to {Iso(today.AddDays(800))}",
+                    "Events lie ahead, in order of their days."));
             }
         }
     }
 
-    /// <summary>The usual day at an event's circuit in its air, judged with the fluid as each policy leaves it; days that differ in fluid alone share their runs.</summary>
-    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, bool settle, CancellationToken cancel)
+    /// <summary>
+    /// The usual day at an event's circuit in its air, judged with the fluid as each policy leaves it; days that differ in fluid alone share their runs.
+    /// </summary>
+    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, bool settle,
+        CancellationToken cancel)
     {
         var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
@@ -179,10 +189,12 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         ModelEnds.ThrowIfPassed(on, run, 0);
         FluidState[] different = [.. states.Distinct()];
-        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel).Select(one => settle ? Judge.Settled(one, day, cancel) : one).ToList();
+        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel)
+            .Select(one => settle ? Judge.Settled(one, day, cancel) : one).ToList();
         var fluids = new[] { judged[0].Demand(LimitCode.FrontFluid), judged[0].Demand(LimitCode.RearFluid) }.OfType<Spread>();
         return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
-            on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]), RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
+            on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]),
+            RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }
 
     private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Fill fill, FluidPolicy policy)
@@ -192,13 +204,17 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         {
             var (state, judged, demand) = (days[i].States[place], days[i].Judged[place], days[i].FluidC);
             var vapour = FluidSeason.Vapour(plan.Fluid, state, days[i].On.Circuit.AltitudeM);
-            return new SeasonDay(item.Date, item.Name, state, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), judged.Together(LimitTable.Boils), judged.Danger, judged.Damage);
+            return new SeasonDay(item.Date, item.Name, state, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), judged.Together(LimitTable.Boils),
+                judged.Danger, judged.Damage);
         }).ToList();
-        return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, fill.Flushes.Count), fill.Flushes.Count, seasonDays, Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM)),
-            seasonDays.Min(day => day.MarginK), seasonDays.All(day => day.Boils.UpperBound < Thresholds.MostDanger), JudgedDay.AnyDay([.. days.Select(day => day.Judged[place])], LimitTable.Boils));
+        return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, fill.Flushes.Count), fill.Flushes.Count, seasonDays,
+            Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM)),
+            seasonDays.Min(day => day.MarginK), seasonDays.All(day => day.Boils.UpperBound < Thresholds.MostDanger),
+            JudgedDay.AnyDay([.. days.Select(day => day.Judged[place])], LimitTable.Boils));
     }
 
-    private sealed record EventDays(PredictionPlan On, IReadOnlyList<FluidState> States, IReadOnlyList<JudgedDay> Judged, Spread FluidC, double FrontMm, double RearMm, double RingMm);
+    private sealed record EventDays(PredictionPlan On, IReadOnlyList<FluidState> States, IReadOnlyList<JudgedDay> Judged, Spread FluidC, double FrontMm,
+        double RearMm, double RingMm);
 
     /// <summary>The fluid through a season by the days on which it is changed.</summary>
     private sealed record Fill(PredictionPlan Plan, DateOnly Today, IReadOnlyList<DateOnly> Flushes)
@@ -209,23 +225,33 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             var flush = Flushes.Where(day => day <= date).Cast<DateOnly?>().LastOrDefault();
             if (flush is { } filled)
             {
-                return state with { AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max), ReservoirWaterPercent = null };
+                return state with
+                {
+                    AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max),
+                    ReservoirWaterPercent = null
+                };
             }
 
             var months = (date.DayNumber - Today.DayNumber) / DaysAMonth;
 
             // A moisture reading holds for the fluid that was read, and drinks on from there.
             return state.ReservoirWaterPercent is { } reading
-                ? state with { ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses) - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses)) }
+                ? state with
+                {
+                    ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses)
+                    - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses))
+                }
                 : state with { AgeMonths = Math.Clamp(state.AgeMonths + months, 0, FluidState.AgeRange.Max) };
         }
     }
 
-    private static List<BoilingPointAt> Line(IReadOnlyList<SeasonEvent> events, IReadOnlyList<DateOnly> flushes, DateOnly today, Func<DateOnly, Spread> vapourOn)
+    private static List<BoilingPointAt> Line(IReadOnlyList<SeasonEvent> events, IReadOnlyList<DateOnly> flushes, DateOnly today, Func<DateOnly,
+        Spread> vapourOn)
     {
         var last = events[^1].Date.AddDays(21);
         var dates = Enumerable.Range(0, ((last.DayNumber - today.DayNumber) / 10) + 1).Select(i => today.AddDays(10 * i))
-            .Concat(flushes.SelectMany(day => new[] { day.AddDays(-1), day })).Concat(events.Select(item => item.Date)).Where(day => day >= today).Distinct().Order();
+            .Concat(flushes.SelectMany(day => new[] { day.AddDays(-1), day })).Concat(events.Select(item => item.Date)).Where(day => day >= today).Distinct()
+                .Order();
         return [.. dates.Select(date => new BoilingPointAt(date, vapourOn(date).P50))];
     }
 
@@ -250,12 +276,14 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days) =>
     [
-        PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], PriorSpread.Wear, events),
+        PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], PriorSpread.Wear,
+            events),
         PartOf("rear pads", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)], PriorSpread.Wear, events),
         PartOf("front rotors", plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)], PriorSpread.RingWear, events),
     ];
 
-    private static PartSeason PartOf(string name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor, IReadOnlyList<SeasonEvent> events)
+    private static PartSeason PartOf(string name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor,
+        IReadOnlyList<SeasonEvent> events)
     {
         var left = new List<Spread>();
         var edge = Math.Pow(sigmaFactor, Spread.EdgeSigmas);
@@ -277,15 +305,21 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var rest = Rest(holding ?? policies[^1]);
         if (holding is { Flushes.Count: 0 })
         {
-            return Text($"What is in the car boils at no event in more than {Worst(holding)} of likely days: nothing to bleed this season but for the two years that no street fluid should pass.{rest}");
+            return Text($"What is in the car boils at no event in more than {Worst(holding)} of likely days: nothing to bleed this season but for the two " +
+                $"years that no street fluid should pass.{rest}");
         }
 
         if (holding is not null)
         {
-            return Text($"{Name(holding.Policy)} keeps the chance that the fluid boils to {Worst(holding)} at the worst event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {(policies[^1].Policy == holding.Policy ? "nothing less would." : Text($"before each event would take {policies[^1].Flushes.Count} flushes{(policies[^1].Cost is { } dear ? Text($" and {dear:0}") : "")} for {Worst(policies[^1])}."))}{rest}");
+            var each = policies[^1];
+            var more = each.Policy == holding.Policy ? "nothing less would."
+                : Text($"before each event would take {each.Flushes.Count} flushes{(each.Cost is { } dear ? Text($" and {dear:0}") : "")} for {Worst(each)}.");
+            return Text($"{Name(holding.Policy)} keeps the chance that the fluid boils to {Worst(holding)} at the worst " +
+                $"event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {more}{rest}");
         }
 
-        return Text($"No policy is enough: even fresh before each event the fluid boils on {Worst(policies[^1])} of likely days at the worst event, where less than {100 * Thresholds.MostDanger:0} % is asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{rest}");
+        return Text($"No policy is enough: even fresh before each event the fluid boils on {Worst(policies[^1])} of likely days at the worst event, where " +
+            $"less than {100 * Thresholds.MostDanger:0} % is asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{rest}");
     }
 
     private static string Worst(PolicySeason policy) => ChanceWords.Percent(policy.Days.MaxBy(day => day.Boils.Share)!.Boils);
@@ -295,7 +329,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     {
         var worst = policy.Days.MaxBy(day => day.Danger.Share)!;
         return worst.Danger.UpperBound < Thresholds.MostDanger && policy.Days.All(day => day.Damage.Share < Thresholds.MostDamage) ? ""
-            : $" All together the worst day has danger {ChanceWords.WithError(worst.Danger)} and damage {ChanceWords.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
+            : $" All together the worst day has danger {ChanceWords.WithError(worst.Danger)} and damage " +
+                $"{ChanceWords.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
     }
 
     private static string Name(FluidPolicy policy) => policy switch

@@ -18,12 +18,15 @@ public sealed record ThermalShock(double HardStopK, double LimitK, string Senten
     {
         ArgumentNullException.ThrowIfNull(plan);
         var lap = Circuits.BrakingZoneTable.Lap([new Circuits.BrakingZone(HardFromKmh, HardToKmh, 20)], HardG * Quantities.Speed.StandardGravityMS2);
-        var density = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Quantities.Temperature.ZeroCelsiusInKelvin, Materials.Air.PressurePa(plan.Circuit.AltitudeM));
+        var density = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Quantities.Temperature.ZeroCelsiusInKelvin,
+            Materials.Air.PressurePa(plan.Circuit.AltitudeM));
         var run = new Runs.DayRun(plan, [Runs.CarFactors.Median], demands: false);
         run.Run(new Driving.DayPhase(1, Driving.PhaseKind.HotLap, 1, Driving.DrivingSchedule.Of(lap, plan.DrivenCar(), density)));
         var over = Math.Round(run.Phases[0].Shape.FaceOverMeanK[0]);
         return new ThermalShock(over, IronLimitK, over > IronLimitK
-            ? Text($"A first hard stop from {HardFromKmh:0} km/h would put the face {over:0} K above the ring's mean: beyond the {IronLimitK:0} K at which iron yields, and where new cold rotors crack. Build up.")
-            : Text($"Even a first hard stop from {HardFromKmh:0} km/h puts the face only {over:0} K above the ring's mean, below the {IronLimitK:0} K at which iron yields; build up all the same, for the film."));
+            ? Text($"A first hard stop from {HardFromKmh:0} km/h would put the face {over:0} K above the ring's mean: beyond the {IronLimitK:0} K at which " +
+                $"iron yields, and where new cold rotors crack. Build up.")
+            : Text($"Even a first hard stop from {HardFromKmh:0} km/h puts the face only {over:0} K above the ring's mean, below the {IronLimitK:0} K at " +
+                $"which iron yields; build up all the same, for the film."));
     }
 }

@@ -25,7 +25,8 @@ public sealed record OrderItem(string What, double Count, string Unit, double? P
 /// <param name="Hours">Work, h (common practice, x1.5).</param>
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
 /// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
-public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps, double Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
+public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps,
+    double Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
 {
     /// <summary>Fluid that filling and bleeding a whole car takes, l (common practice).</summary>
     public const double FlushLitres = RunningCost.FlushLitres;
@@ -43,7 +44,8 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         var change = new Change(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths);
         var refused = HardStops.OfChange(before, after);
         return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], 0, refused)
-            : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)], Math.Round(HoursFor(change), 1), []);
+            : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)],
+                Math.Round(HoursFor(change), 1), []);
     }
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)
@@ -71,13 +73,15 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
 
         if (change.Lines)
         {
-            yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? "braided lines" : "new rubber lines", 1, "set for four corners", null, "with new sealing washers; road approval by its papers");
+            yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? "braided lines" : "new rubber lines", 1, "set for four corners", null,
+                "with new sealing washers; road approval by its papers");
         }
 
         if (change.Duct)
         {
             var duct = change.After.FrontDuct!;
-            yield return new OrderItem(Text($"duct hose, {duct.HoseMm:0} mm"), Math.Ceiling(2 * duct.LengthM), "m", null, "with clamps and a piece that aims it into the rotor's eye");
+            yield return new OrderItem(Text($"duct hose, {duct.HoseMm:0} mm"), Math.Ceiling(2 * duct.LengthM), "m", null,
+                "with clamps and a piece that aims it into the rotor's eye");
         }
 
         if (change.Fluid)
@@ -92,9 +96,11 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         var bottles = Math.Ceiling((FlushLitres - 1e-9) / fluid.BottleLitres);
         var left = (bottles * fluid.BottleLitres) - FlushLitres;
         var note = left < 0.1 ? "an opened bottle ages on the shelf: none is left over"
-            : others.Count > 0 && left >= FlushLitres * 0.9 ? Text($"{left:0.0} l left over, enough for {others[0]} on the same evening; an opened bottle ages on the shelf")
+            : others.Count > 0 && left >= FlushLitres * 0.9
+                ? Text($"{left:0.0} l left over, enough for {others[0]} on the same evening; an opened bottle ages on the shelf")
             : Text($"{left:0.0} l left over; it ages once opened, so use it within weeks or give it away");
-        return new OrderItem(fluid.Name, bottles, Text($"{(bottles > 1 ? "bottles" : "bottle")} of {fluid.BottleLitres:0.##} l"), fluid.PriceLitre * bottles * fluid.BottleLitres, note);
+        return new OrderItem(fluid.Name, bottles, Text($"{(bottles > 1 ? "bottles" : "bottle")} of {fluid.BottleLitres:0.##} l"),
+            fluid.PriceLitre * bottles * fluid.BottleLitres, note);
     }
 
     private static IEnumerable<OrderItem> RotorItems(Rotor rotor, string axle)
@@ -102,7 +108,8 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         yield return new OrderItem($"{rotor.Name}, {axle}", 2, rotor.Vanes == VaneKind.Curved ? "rotors, one left and one right" : "rotors", 2 * rotor.Price);
         if (rotor.Construction == RotorConstruction.TwoPiece)
         {
-            yield return new OrderItem($"bolts and one-time nuts, {axle} rotors", 2, "sets", null, rotor.Finish?.Hardware ?? "grade and torque as the rotor's maker says; nuts are for one use");
+            yield return new OrderItem($"bolts and one-time nuts, {axle} rotors", 2, "sets", null,
+                rotor.Finish?.Hardware ?? "grade and torque as the rotor's maker says; nuts are for one use");
         }
     }
 
@@ -136,5 +143,6 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
     }
 
     private static double HoursFor(Change change) =>
-        (change.FrontPads ? 0.8 : 0) + (change.RearPads ? 0.8 : 0) + (change.FrontRotor ? 0.6 : 0) + (change.RearRotor ? 0.6 : 0) + (change.Opened ? 1 : 0) + (change.Lines ? 1 : 0) + (change.Duct ? 3 : 0);
+        (change.FrontPads ? 0.8 : 0) + (change.RearPads ? 0.8 : 0) + (change.FrontRotor ? 0.6 : 0) + (change.RearRotor ? 0.6 : 0) + (change.Opened ? 1 : 0)
+            + (change.Lines ? 1 : 0) + (change.Duct ? 3 : 0);
 }

@@ -1,7 +1,8 @@
 namespace Rimrock.Core.Priors;
 
 /// <summary>
-/// One standard deviation of everything that is guessed: factors where a value is multiplied, else in its unit (docs/models/priors.md has medians and reasons). Each stands here and
+/// One standard deviation of everything that is guessed: factors where a value is multiplied, else in its unit (docs/models/priors.md has medians and reasons).
+/// Each stands here and
 /// nowhere else. All from memory or engineering judgement.
 /// </summary>
 public static class PriorSpread

@@ -19,7 +19,8 @@ public ref struct InvariantText
     /// <summary>Makes room.</summary>
     /// <param name="literalLength">Characters between the figures.</param>
     /// <param name="formattedCount">Figures.</param>
-    public InvariantText(int literalLength, int formattedCount) => inner = new DefaultInterpolatedStringHandler(literalLength, formattedCount, CultureInfo.InvariantCulture);
+    public InvariantText(int literalLength, int formattedCount) =>
+        inner = new DefaultInterpolatedStringHandler(literalLength, formattedCount, CultureInfo.InvariantCulture);
 
     /// <summary>Takes what stands between figures.</summary>
     public void AppendLiteral(string value) => inner.AppendLiteral(value);

@@ -32,7 +32,8 @@ public static class Names
         ArgumentNullException.ThrowIfNull(faults);
         if (note is { Length: > LongestNote } || (note is not null && !WellFormed(note)))
         {
-            faults.Add(new InputFault(field, Text($"{note.Length} characters"), $"at most {LongestNote} characters", note.Length > LongestNote ? "The note is too long." : "The note holds half a character."));
+            faults.Add(new InputFault(field, Text($"{note.Length} characters"), $"at most {LongestNote} characters", note.Length > LongestNote
+                ? "The note is too long." : "The note holds half a character."));
         }
     }
 
@@ -42,8 +43,10 @@ public static class Names
         ArgumentNullException.ThrowIfNull(faults);
         if (string.IsNullOrWhiteSpace(name) || name.Length > MostCharacters || name.Any(char.IsControl) || !WellFormed(name))
         {
-            var shown = name is null || !WellFormed(name) ? "nothing" : name.Length > MostCharacters ? $"{name.Length.ToString(CultureInfo.InvariantCulture)} characters" : name;
-            faults.Add(new InputFault(field, shown, $"1 to {MostCharacters} printable characters", $"A name needs 1 to {MostCharacters} printable characters."));
+            var shown = name is null || !WellFormed(name) ? "nothing" : name.Length > MostCharacters
+                ? $"{name.Length.ToString(CultureInfo.InvariantCulture)} characters" : name;
+            faults.Add(new InputFault(field, shown, $"1 to {MostCharacters} printable characters",
+                $"A name needs 1 to {MostCharacters} printable characters."));
         }
     }
 }

@@ -8,7 +8,9 @@ namespace Rimrock.Core.Rotors;
 /// </summary>
 public static class RingWear
 {
-    /// <summary>Thickness that an iron ring loses on both faces together for each MJ on each cm2 of one face and each step of the index, mm (engineering judgement, x2).</summary>
+    /// <summary>
+    /// Thickness that an iron ring loses on both faces together for each MJ on each cm2 of one face and each step of the index, mm (engineering judgement, x2).
+    /// </summary>
     public const double MmPerMJCm2AndIndex = 0.07;
 
     // No pad is so gentle that nothing goes; a rotor-wear index of 0 means the least on the shelf.
@@ -35,6 +37,8 @@ public static class RingWear
         return depthM * rotor.FaceAreaM2() * rotor.MaterialOf().DensityKgM3;
     }
 
-    /// <summary>Depth lost over iron's under the same pad and energy (engineering judgement, x3): silicon carbide is far harder, carbon about as soft.</summary>
+    /// <summary>
+    /// Depth lost over iron's under the same pad and energy (engineering judgement, x3): silicon carbide is far harder, carbon about as soft.
+    /// </summary>
     private static double Softness(RingMaterial material) => material == RingMaterial.CarbonCeramic ? 0.3 : 1;
 }

@@ -93,7 +93,8 @@ public sealed record Rotor(
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, .. RotorFinish.Ranges];
+    public static IReadOnlyList<FieldRange> Ranges { get; } =
+        [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, .. RotorFinish.Ranges];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;
@@ -122,7 +123,9 @@ public sealed record Rotor(
     /// <summary>Length of the air channel between the vanes, m: the ring's radial width; curved vanes run 15 % longer (engineering judgement).</summary>
     public double VaneLengthM() => (OuterRadiusM() - InnerRadiusM()) * (Vanes == VaneKind.Curved ? 1.15 : 1);
 
-    /// <summary>The ring's mass from geometry and the material's density, kg; of a drum its wall with the stiffening rib (engineering judgement, x1.35).</summary>
+    /// <summary>
+    /// The ring's mass from geometry and the material's density, kg; of a drum its wall with the stiffening rib (engineering judgement, x1.35).
+    /// </summary>
     public double GeometricMassKg() => Construction == RotorConstruction.Drum
         ? MaterialOf().DensityKgM3 * FaceAreaM2() * ThicknessMm / 1000 * (1 + (ThicknessMm / OuterDiameterMm)) * ClosedDrumKgShare
         : MaterialOf().DensityKgM3 * FaceAreaM2() * ((ThicknessMm - VaneGapMm) + (VaneGapMm * VaneFill())) / 1000;
@@ -173,13 +176,15 @@ public sealed record Rotor(
 
         if (OuterDiameterMm - InnerDiameterMm < 30)
         {
-            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"at most {OuterDiameterMm - 30:0.#} mm", "The rubbing ring is at least 15 mm wide."));
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"at most {OuterDiameterMm - 30:0.#} mm",
+                "The rubbing ring is at least 15 mm wide."));
         }
 
         if (Vanes == VaneKind.Solid ? VaneGapMm != 0 : !(VaneGapMm >= 3 && ThicknessMm - VaneGapMm >= 6 && VaneCount >= 6))
         {
             faults.Add(new InputFault($"{field}.vaneGapMm", $"{VaneGapMm:0.#} mm, {VaneCount} vanes",
-                Vanes == VaneKind.Solid ? "0 mm for a solid disc" : "a gap of 3 mm or more, cheeks of 3 mm or more, 6 vanes or more", "Vanes and gap do not fit together."));
+                Vanes == VaneKind.Solid ? "0 mm for a solid disc" : "a gap of 3 mm or more, cheeks of 3 mm or more, 6 vanes or more",
+                "Vanes and gap do not fit together."));
         }
     }
 
@@ -189,7 +194,8 @@ public sealed record Rotor(
         Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
         if (OuterDiameterMm <= InnerDiameterMm)
         {
-            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"below {OuterDiameterMm:0.#} mm", "A drum's hat is narrower than its rubbing face."));
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"below {OuterDiameterMm:0.#} mm",
+                "A drum's hat is narrower than its rubbing face."));
         }
 
         Wall.Check(ThicknessMm, faults, $"{field}.thicknessMm");
@@ -201,7 +207,8 @@ public sealed record Rotor(
 
         if (Vanes != VaneKind.Solid || VaneGapMm != 0 || Material != RingMaterial.Iron)
         {
-            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {VaneGapMm:0.#} mm, {Material}", "Solid, 0 mm, Iron for a drum", "A drum is iron and has no vanes."));
+            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {VaneGapMm:0.#} mm, {Material}", "Solid, 0 mm, Iron for a drum",
+                "A drum is iron and has no vanes."));
         }
     }
 }

@@ -27,7 +27,8 @@ public enum RotorFace
 /// <param name="RingPrice">Price of a replacement ring of a two-piece rotor; null where unknown.</param>
 /// <param name="Hardware">Grade of bolts and nuts and whether they are for one use; null where none are needed.</param>
 /// <param name="MinRingMassKg">Service limit of a carbon disc by mass, kg; null for iron.</param>
-public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsReachEdge = false, double? RingPrice = null, string? Hardware = null, double? MinRingMassKg = null)
+public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsReachEdge = false, double? RingPrice = null, string? Hardware = null,
+    double? MinRingMassKg = null)
 {
     private const int LongestHardware = 120;
     private static readonly FieldRange Ring = new("rotor.finish.ringPrice", "Price of a ring", "", 0, 20000);
@@ -68,7 +69,8 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
 
         if (Hardware is { Length: > LongestHardware })
         {
-            faults.Add(new InputFault($"{field}.hardware", $"{Hardware.Length} characters", $"at most {LongestHardware} characters", "That note on bolts and nuts is too long."));
+            faults.Add(new InputFault($"{field}.hardware", $"{Hardware.Length} characters", $"at most {LongestHardware} characters",
+                "That note on bolts and nuts is too long."));
         }
     }
 }

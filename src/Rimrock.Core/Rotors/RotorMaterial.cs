@@ -19,7 +19,8 @@ public sealed class RotorMaterial
     private readonly double heatCurve;
     private readonly double peakHeight;
 
-    private RotorMaterial(double densityKgM3, double emissivity, (double C, double SpreadK) faceLimit, (double At20, double PerK) conductivityWMK, (double At20, double At500, double At900) specificHeatJKgK, double peakHeight)
+    private RotorMaterial(double densityKgM3, double emissivity, (double C, double SpreadK) faceLimit, (double At20, double PerK) conductivityWMK,
+        (double At20, double At500, double At900) specificHeatJKgK, double peakHeight)
     {
         DensityKgM3 = densityKgM3;
         Emissivity = emissivity;
@@ -105,7 +106,8 @@ public sealed class RotorMaterial
         // 0.5 (1 + s)^2 below the peak and 1 - 0.5 (1 - s)^2 above it are both 0.5 + s - 0.5 s |s|.
         var triangle = Lanes.Create(0.5) + (side * (Lane.One - (Lanes.Abs(side) * 0.5)));
         var slope = Lanes.MultiplyAddEstimate(celsius, Lanes.Create(heatCurve / 3), Lanes.Create(0.5 * heatSlope));
-        return Lanes.MultiplyAddEstimate(triangle, Lanes.Create(peakHeight * PeakHalfWidthK), celsius * Lanes.MultiplyAddEstimate(celsius, slope, Lanes.Create(heatAtZero)));
+        return Lanes.MultiplyAddEstimate(triangle, Lanes.Create(peakHeight * PeakHalfWidthK),
+            celsius * Lanes.MultiplyAddEstimate(celsius, slope, Lanes.Create(heatAtZero)));
     }
 
     /// <summary>The temperature at which the heat content above 0 C is <paramref name="joulesPerKg"/>, by bisection to 1e-9 K.</summary>

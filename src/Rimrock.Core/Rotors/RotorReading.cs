@@ -8,7 +8,8 @@ namespace Rimrock.Core.Rotors;
 /// <param name="StressRaiser">By how much holes or slots raise the stress at the face.</param>
 /// <param name="Handed">True where left and right rotors differ.</param>
 /// <param name="Notes">What a driver should know before buying, in sentences.</param>
-public sealed record RotorReading(double RingKg, double GeometryKg, double KilojoulePerK, double WearMm, double StressRaiser, bool Handed, IReadOnlyList<string> Notes)
+public sealed record RotorReading(double RingKg, double GeometryKg, double KilojoulePerK, double WearMm, double StressRaiser, bool Handed,
+    IReadOnlyList<string> Notes)
 {
     private const double ReferenceC = 200;
 
@@ -17,7 +18,8 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
     {
         ArgumentNullException.ThrowIfNull(rotor);
         var finish = rotor.Finish ?? new RotorFinish();
-        return new RotorReading(Math.Round(rotor.MassKg(), 2), Math.Round(rotor.GeometricMassKg(), 2), Math.Round(rotor.MassKg() * rotor.MaterialOf().SpecificHeatJKgK(ReferenceC) / 1000, 2),
+        return new RotorReading(Math.Round(rotor.MassKg(), 2), Math.Round(rotor.GeometricMassKg(), 2),
+            Math.Round(rotor.MassKg() * rotor.MaterialOf().SpecificHeatJKgK(ReferenceC) / 1000, 2),
             Math.Round(rotor.ThicknessMm - rotor.MinThicknessMm, 2), finish.StressRaiser(), rotor.Vanes == VaneKind.Curved, [.. NotesOf(rotor, finish)]);
     }
 
@@ -25,12 +27,14 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
     {
         if (rotor.Vanes == VaneKind.Curved)
         {
-            yield return "Handed: the vanes sweep back from the hub as the wheel rolls forward. On the wrong side it pumps 10 to 30 % less air. Slots tell nothing about the side.";
+            yield return "Handed: the vanes sweep back from the hub as the wheel rolls forward. On the wrong side it pumps 10 to 30 % less air. Slots tell " +
+                "nothing about the side.";
         }
 
         yield return rotor.Construction switch
         {
-            RotorConstruction.TwoPiece => "Two-piece: the ring is free to grow and keeps flat; only the ring is replaced. It wants its own bolts and one-time nuts.",
+            RotorConstruction.TwoPiece =>
+                "Two-piece: the ring is free to grow and keeps flat; only the ring is replaced. It wants its own bolts and one-time nuts.",
             RotorConstruction.Drum => "A drum sheds heat poorly, and its adjuster falls behind.",
             _ => "One-piece: cheap, but the hat holds one cheek only, so it cones when hot and feeds heat to the bearing.",
         };
@@ -49,7 +53,8 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
 
         if (rotor.MassOverGeometry() is { } ratio && Math.Abs(ratio - 1) > 0.1)
         {
-            yield return Text($"The stated mass is {100 * Math.Abs(ratio - 1):0} % {(ratio > 1 ? "above" : "below")} what the measures give: check both. The stated mass counts.");
+            yield return Text($"The stated mass is {100 * Math.Abs(ratio - 1):0} % {(ratio > 1 ? "above" : "below")} what the measures give: check both. " +
+                $"The stated mass counts.");
         }
 
         if (rotor.Material == RingMaterial.CarbonCeramic)

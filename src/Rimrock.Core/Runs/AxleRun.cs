@@ -29,7 +29,8 @@ public sealed class AxleRun
     /// <param name="ambientC">Air temperature, C.</param>
     /// <param name="pressurePa">Air pressure, Pa.</param>
     /// <param name="bedded">False for new pads that still outgas (<see cref="GreenFade"/>).</param>
-    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC, double pressurePa, bool bedded = true)
+    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC,
+        double pressurePa, bool bedded = true)
     {
         ArgumentNullException.ThrowIfNull(parts);
         ArgumentNullException.ThrowIfNull(pad);

@@ -119,7 +119,8 @@ public static class ColdStop
     {
         var fitted = Stop(plan, speedKmh, startC, pedalN);
         var yardstick = Stop(original, speedKmh, startC, pedalN);
-        return new ColdStopResult(speedKmh, startC, pedalN, Banded(plan, speedKmh, fitted.Metres), yardstick.Metres, fitted.EndFaceC, fitted.Capped && yardstick.Capped);
+        return new ColdStopResult(speedKmh, startC, pedalN, Banded(plan, speedKmh, fitted.Metres), yardstick.Metres, fitted.EndFaceC, fitted.Capped
+            && yardstick.Capped);
     }
 
     /// <summary>Braking distance beyond the build-up goes as 1 / mu until the tyres limit it (first order: the warming stays the same).</summary>

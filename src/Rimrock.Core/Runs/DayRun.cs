@@ -52,7 +52,8 @@ public sealed class DayRun
         count = members.Count;
         samples.EnsureCapacity(steps * Sampled.Length);
         sampleTimes.EnsureCapacity(steps);
-        (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) = (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
+        (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) =
+            (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
         car = plan.DrivenCar();
         var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
@@ -61,8 +62,10 @@ public sealed class DayRun
         var asymmetry = SideLoad.Asymmetry(plan.Circuit);
         WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
         busySide = Each(m => m.QuietSide ? 0 : 1);
-        front = new AxleRun(FrontParts, plan.FrontPad, fronts, (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
-        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure, plan.Bedded);
+        front = new AxleRun(FrontParts, plan.FrontPad, fronts, (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC,
+            pressure, plan.Bedded);
+        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)),
+            plan.Weather.AmbientC, pressure, plan.Bedded);
         frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
         rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
         gripG = plan.Drive().GripG();

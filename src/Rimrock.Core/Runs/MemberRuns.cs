@@ -10,9 +10,11 @@ internal static class MemberRuns
     /// <param name="phases">The stretches to run.</param>
     /// <param name="plan">The plan.</param>
     /// <param name="scores">One row a member.</param>
-    /// <param name="read">Told of every run once, with the members that its lanes carry: places, one array a lane, and their cars. Called from several threads.</param>
+    /// <param name="read">Told of every run once, with the members that its lanes carry: places, one array a lane, and their cars. Called from several
+    /// threads.</param>
     /// <param name="cancel">Stops between stretches.</param>
-    public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read, CancellationToken cancel)
+    public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read,
+        CancellationToken cancel)
     {
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;

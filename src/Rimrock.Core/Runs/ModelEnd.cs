@@ -5,7 +5,8 @@ namespace Rimrock.Core.Runs;
 
 /// <summary>
 /// Where the model ends: beyond these no temperature, band or limit is a figure. Wide on purpose: iron melts from 1147 C (eutectic; handbook, from memory),
-/// a carbon ring's matrix from 1414 C (silicon; handbook, from memory), no brake fluid is liquid at 400 C (common practice), an aluminium caliper has lost its strength long before 500 C (melts at 660 C; handbook, from memory).
+/// a carbon ring's matrix from 1414 C (silicon; handbook, from memory), no brake fluid is liquid at 400 C (common practice), an aluminium caliper has lost its
+/// strength long before 500 C (melts at 660 C; handbook, from memory).
 /// </summary>
 /// <param name="Part">The part.</param>
 /// <param name="Name">What it is called.</param>

@@ -36,7 +36,9 @@ public static class ModelEnds
         return Enumerable.Range(0, ModelEnd.All.Count).Where(end => members.Any(member => Passes(plan, run, end, member))).Select(end => EdgeOf(plan, end));
     }
 
-    private static string EdgeOf(PredictionPlan plan, int end) => Text($"Beyond the model: the upper edge of the {ModelEnd.All[end].Name}'s band passes {ModelEnd.All[end].EndC(plan):0} °C, where the laws behind the figures end; it is drawn to there and no further.");
+    private static string EdgeOf(PredictionPlan plan, int end) =>
+        Text($"Beyond the model: the upper edge of the {ModelEnd.All[end].Name}'s band passes {ModelEnd.All[end].EndC(plan):0} °C, where the laws behind " +
+            $"the figures end; it is drawn to there and no further.");
 
     // A run keeps no temperature beyond an end, only that it was reached.
     private static bool Passes(PredictionPlan plan, DayRun run, int end, int member)
@@ -51,7 +53,8 @@ public static class ModelEnds
         var (_, name, endC) = ModelEnd.All[end];
         var limit = Text($"{endC(plan):0} °C");
         return new BeyondModelException([new InputFault(name, "beyond the model", $"up to {limit}",
-            $"The {name} would pass {limit}, where the laws behind the figures end, so there is no figure to show. First take heat out: fewer laps in a row, a slower pace, less weight, larger rotors or ducts; or look whether mass, speeds and sizes are typed in right.")]);
+            $"The {name} would pass {limit}, where the laws behind the figures end, so there is no figure to show. First take heat out: fewer laps in a " +
+            $"row, a slower pace, less weight, larger rotors or ducts; or look whether mass, speeds and sizes are typed in right.")]);
     }
 
     /// <summary>Counts members beyond the ends over many runs; may be told from several threads.</summary>
@@ -85,7 +88,8 @@ public static class ModelEnds
         public IReadOnlyList<string> Edges()
         {
             var end = Array.FindIndex(beyond, share => share > Middle * all);
-            return end >= 0 ? throw Beyond(plan, end) : [.. Enumerable.Range(0, beyond.Length).Where(i => beyond[i] > UpperEdge * all).Select(i => EdgeOf(plan, i))];
+            return end >= 0 ? throw Beyond(plan, end) : [.. Enumerable.Range(0, beyond.Length).Where(i => beyond[i] > UpperEdge * all)
+                .Select(i => EdgeOf(plan, i))];
         }
     }
 }

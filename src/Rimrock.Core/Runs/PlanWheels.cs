@@ -12,7 +12,8 @@ public static class PlanWheels
     {
         ArgumentNullException.ThrowIfNull(plan);
         var car = plan.Car;
-        return new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, Air(car, plan.FrontDuct), car.TyreRadiusM,
+        return new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, Air(car, plan.FrontDuct),
+            car.TyreRadiusM,
             plan.FrontWrongSide, plan.OutsideHeat is { Place: HeatedPlace.Caliper } source ? source : null);
     }
 
@@ -21,7 +22,8 @@ public static class PlanWheels
     {
         ArgumentNullException.ThrowIfNull(plan);
         var car = plan.Car;
-        return new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, Air(car, plan.RearDuct), car.TyreRadiusM, plan.RearWrongSide);
+        return new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, Air(car, plan.RearDuct), car.TyreRadiusM,
+            plan.RearWrongSide);
     }
 
     private static WheelDuct Air(Car car, WheelDuct? duct)

@@ -12,10 +12,14 @@ public static class SideLoad
     /// </summary>
     public const double AllOneWay = 0.06;
 
-    /// <summary>Heat that stability control puts into one front wheel in each corner where it acts: 600 Nm for 0.7 s near 100 km/h (engineering judgement, x2).</summary>
+    /// <summary>
+    /// Heat that stability control puts into one front wheel in each corner where it acts: 600 Nm for 0.7 s near 100 km/h (engineering judgement, x2).
+    /// </summary>
     public const double StabilityJPerCorner = 35e3;
 
-    /// <summary>Excess of the busier front wheel over the axle's mean: corners weighed by their angle; 0 where the circuit does not say which way they turn.</summary>
+    /// <summary>
+    /// Excess of the busier front wheel over the axle's mean: corners weighed by their angle; 0 where the circuit does not say which way they turn.
+    /// </summary>
     public static double Asymmetry(Circuit circuit)
     {
         ArgumentNullException.ThrowIfNull(circuit);

@@ -106,7 +106,9 @@ public sealed record AxleBrake(
         return Caliper == CaliperKind.Drum ? rotor.OuterRadiusM() : rotor.OuterRadiusM() - (PadHeightMm / 2000);
     }
 
-    /// <summary>Share of a plain piston's heat that piston and shim let through (titanium from memory; vents and steel shims engineering judgement, +-0.15).</summary>
+    /// <summary>
+    /// Share of a plain piston's heat that piston and shim let through (titanium from memory; vents and steel shims engineering judgement, +-0.15).
+    /// </summary>
     public double HeatShareToPiston()
     {
         var piston = Pistons switch { PistonMaterial.Titanium => 0.4, PistonMaterial.Vented => 0.6, _ => 1.0 };

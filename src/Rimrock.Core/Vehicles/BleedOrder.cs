@@ -3,7 +3,9 @@ namespace Rimrock.Core.Vehicles;
 /// <summary>In which order the calipers are bled.</summary>
 public enum BleedOrder
 {
-    /// <summary>Furthest from the master cylinder first, which sits at the driver's left: right rear, left rear, right front, left front (common practice).</summary>
+    /// <summary>
+    /// Furthest from the master cylinder first, which sits at the driver's left: right rear, left rear, right front, left front (common practice).
+    /// </summary>
     FurthestFirst,
 
     /// <summary>The same with the master cylinder at the right.</summary>

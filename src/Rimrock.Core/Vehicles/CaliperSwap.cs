@@ -14,7 +14,8 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="PedalBeforeMm">The same with the original calipers.</param>
 /// <param name="Clears">False where the caliper does not clear the wheel; null where the wheel's barrel is unknown.</param>
 /// <param name="Notes">What follows, in sentences.</param>
-public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, double IdealShare, Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<string> Notes)
+public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, double IdealShare,
+    Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<string> Notes)
 {
     /// <summary>Front share may move by this much before ABS and balance are felt to suffer (common practice: piston area near the original).</summary>
     public const double FeltShare = 0.03;
@@ -38,7 +39,8 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         ArgumentNullException.ThrowIfNull(rearRotor);
         var other = car with { Front = front };
         double Share(Car of) => BrakeBalance.HydraulicFrontShare(
-            of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(frontRotor)), of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(rearRotor)), of.Front.DiscMu(EqualMu), of.Rear.DiscMu(EqualMu));
+            of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(frontRotor)),
+            of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(rearRotor)), of.Front.DiscMu(EqualMu), of.Rear.DiscMu(EqualMu));
         Spread Pedal(Car of) => Spread.Around(PedalTravel.Mm(of, lines, Bar, WarmC, WarmC), PedalTravel.SpreadShare);
         var area = front.OneSidePistonAreaM2() / car.Front.OneSidePistonAreaM2();
         var rear = car.Rear.OneSidePistonAreaM2();
@@ -54,8 +56,10 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         if (Math.Abs(share - before) > FeltShare)
         {
             notes.Add(share > before
-                ? Text($"The front works harder by {100 * (share - before):0} points of share: the rear idles, ABS comes in front first and the stop gets longer. A rear or a master cylinder to match belongs to it.")
-                : Text($"The rear works harder by {100 * (before - share):0} points of share: {(car.Electronics ? "the electronics must hold it back" : "it may lock first, and nothing holds it")} in hard stops."));
+                ? Text($"The front works harder by {100 * (share - before):0} points of share: the rear idles, ABS comes in front first and the stop gets " +
+                    $"longer. A rear or a master cylinder to match belongs to it.")
+                : Text($"The rear works harder by {100 * (before - share):0} points of share: " +
+                    $"{(car.Electronics ? "the electronics must hold it back" : "it may lock first, and nothing holds it")} in hard stops."));
         }
 
         if (clears == false)
@@ -63,7 +67,8 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
             notes.Add("Rotor and caliper do not clear the wheel.");
         }
 
-        return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2), Math.Round(share, 3), Math.Round(before, 3), Math.Round(ideal, 3),
+        return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2),
+            Math.Round(share, 3), Math.Round(before, 3), Math.Round(ideal, 3),
             Pedal(other), Pedal(car), clears, notes);
     }
 }

@@ -82,7 +82,8 @@ public sealed record Car(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel, .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
+        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel,
+            .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
 
     /// <summary>Mass that kinetic energy sees, kg.</summary>
     public double EffectiveMassKg() => MassKg * RotatingMassFactor;
@@ -122,7 +123,8 @@ public sealed record Car(
 
         if (Friction.PadFamilies.All.All(family => family.Code != OriginalPadFamily))
         {
-            faults.Add(new InputFault("car.originalPadFamily", OriginalPadFamily, string.Join(", ", Friction.PadFamilies.All.Select(family => family.Code)), "No such pad family."));
+            faults.Add(new InputFault("car.originalPadFamily", OriginalPadFamily, string.Join(", ", Friction.PadFamilies.All.Select(family => family.Code)),
+                "No such pad family."));
         }
     }
 }

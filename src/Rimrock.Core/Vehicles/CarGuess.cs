@@ -45,7 +45,9 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             Ring("typical rear", RingKgPerCarKg * RearRingShare * massKg));
     }
 
-    /// <summary>Fills a motorcycle in: two floating front discs, one rear disc, a lever for each, no booster (typical of a sports motorcycle, common practice).</summary>
+    /// <summary>
+    /// Fills a motorcycle in: two floating front discs, one rear disc, a lever for each, no booster (typical of a sports motorcycle, common practice).
+    /// </summary>
     /// <param name="name">Its name.</param>
     /// <param name="massKg">Mass with rider and fuel, kg.</param>
     /// <param name="powerKw">Power, kW.</param>
@@ -54,8 +56,10 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     public static CarGuess Motorcycle(string name, double massKg, double powerKw, string tyre)
     {
         CheckAnswers(name, massKg, powerKw, tyre, Car.MotorcycleMassRange);
-        var front = new AxleBrake(CaliperKind.OnePiece, [32, 32], PadAreaCm2: 22, PadHeightMm: 28, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 1.0, AluminiumCaliper: true);
-        var rear = new AxleBrake(CaliperKind.Sliding, [34], PadAreaCm2: 16, PadHeightMm: 26, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 0.9, AluminiumCaliper: true, Discs: 1);
+        var front = new AxleBrake(CaliperKind.OnePiece, [32, 32], PadAreaCm2: 22, PadHeightMm: 28, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 1.0,
+            AluminiumCaliper: true);
+        var rear = new AxleBrake(CaliperKind.Sliding, [34], PadAreaCm2: 16, PadHeightMm: 26, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 0.9,
+            AluminiumCaliper: true, Discs: 1);
         var motorcycle = new Car(name, massKg, powerKw, tyre, front, rear,
             new Hydraulics(MasterCylinderMm: 18, PedalRatio: 6, BoosterGain: 1, BoosterKneeN: 0), OriginalPadFamily: "race-sintered",
             StaticFrontShare: 0.5, CgHeightM: 0.62, WheelbaseM: 1.42, TyreRadiusM: 0.30, DragAreaM2: 0.38, RollingResistance: 0.018,

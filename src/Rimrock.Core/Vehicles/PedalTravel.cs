@@ -4,7 +4,8 @@ namespace Rimrock.Core.Vehicles;
 /// Where the pedal's way goes, from volumes: calipers that spread, lines that swell, pads that give, fluid that is pressed together.
 /// Caliper volume each 0.010 (sliding), 0.007 (fixed), 0.005 (one piece), 0.016 (drum cylinder and shoes) cm3/bar; hoses of 1.6 m in all
 /// swell 0.007 (rubber), 0.012 (aged), 0.002 (braided) cm3/bar m, rubber half as much again at 100 C (SAE J1401 allows 0.0157
-/// to 0.031 cm3/bar m; from memory); pads give 0.10 mm at 100 bar each where nobody measured theirs (ISO 6310 measures it at 160 bar; from memory), free play 0.25 mm each; 70 cm3 of fluid in all; bulk modulus of glycol fluid 1.6 GPa cold, 1.2 at 150 C (from memory).
+/// to 0.031 cm3/bar m; from memory); pads give 0.10 mm at 100 bar each where nobody measured theirs (ISO 6310 measures it at 160 bar; from memory), free play
+/// 0.25 mm each; 70 cm3 of fluid in all; bulk modulus of glycol fluid 1.6 GPa cold, 1.2 at 150 C (from memory).
 /// All engineering judgement, +-40 %.
 /// </summary>
 public static class PedalTravel

@@ -47,7 +47,8 @@ public enum WheelOpenness
 /// <param name="Aim">Where the hose blows.</param>
 /// <param name="LengthM">Length of the hose, m.</param>
 /// <param name="Wheel">How open the wheel is.</param>
-public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed, DuctAim Aim = DuctAim.Eye, double LengthM = 1, WheelOpenness Wheel = WheelOpenness.Usual)
+public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed, DuctAim Aim = DuctAim.Eye, double LengthM = 1,
+    WheelOpenness Wheel = WheelOpenness.Usual)
 {
     /// <summary>Share of the road wind that a face inside a usual wheel feels (engineering judgement, +-0.2).</summary>
     public const double WheelShelter = 0.7;
@@ -67,7 +68,9 @@ public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed,
     /// <summary>What the duct adds to the forced cooling of faces and vanes: nothing unless it blows into the eye.</summary>
     public double EyeGain() => Aim == DuctAim.Eye ? Gain() : 0;
 
-    /// <summary>What the duct adds to the forced cooling of the inboard face alone: twice the gain on that one face when aimed there (engineering judgement, x1.6).</summary>
+    /// <summary>
+    /// What the duct adds to the forced cooling of the inboard face alone: twice the gain on that one face when aimed there (engineering judgement, x1.6).
+    /// </summary>
     public double FaceGain() => Aim == DuctAim.Face ? FaceAimShare * Gain() : 0;
 
     /// <summary>

@@ -9,8 +9,10 @@ using Microsoft.Extensions.Options;
 namespace Rimrock.Web.Bench;
 
 /// <summary>
-/// Keeps the last answers by the hash of what was asked: going back to a plan, or opening a link twice, costs nothing, and a question that several ask at once is computed once,
-/// under a token of its own that is cancelled when the last of them hangs up. Answers are functions of the question alone, so that nothing in it can grow old; failures are
+/// Keeps the last answers by the hash of what was asked: going back to a plan, or opening a link twice, costs nothing, and a question that several ask at once
+/// is computed once,
+/// under a token of its own that is cancelled when the last of them hangs up. Answers are functions of the question alone, so that nothing in it can grow old;
+/// failures are
 /// never kept.
 /// </summary>
 public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
@@ -42,7 +44,8 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
     /// <param name="compute">Computes it; its token is cancelled when nobody waits any more.</param>
     /// <param name="cancel">Cancelled when this caller hangs up.</param>
     /// <param name="kb">Its size, KB, roughly: what is large is put away sooner.</param>
-    public async Task<TPart> RememberAsync<TPart>(string kind, object question, Func<CancellationToken, Task<TPart>> compute, CancellationToken cancel, int kb = PartKb)
+    public async Task<TPart> RememberAsync<TPart>(string kind, object question, Func<CancellationToken, Task<TPart>> compute, CancellationToken cancel,
+        int kb = PartKb)
         where TPart : notnull => (TPart)(await KeptAsync(kind, question, async token => new Kept(await compute(token), kb), cancel)).Value;
 
     private ValueTask<Kept> KeptAsync(string kind, object question, Func<CancellationToken, Task<Kept>> compute, CancellationToken cancel)
@@ -88,7 +91,8 @@ public static class AnswerCaching
         services.AddHybridCache(options =>
         {
             options.MaximumPayloadBytes = MostKb;
-            options.DefaultEntryOptions = new HybridCacheEntryOptions { Expiration = Kept, LocalCacheExpiration = Kept, Flags = HybridCacheEntryFlags.DisableDistributedCache };
+            options.DefaultEntryOptions =
+                new HybridCacheEntryOptions { Expiration = Kept, LocalCacheExpiration = Kept, Flags = HybridCacheEntryFlags.DisableDistributedCache };
         }).AddSerializer<AnswerCache.Kept, AnswerCache.KeptSize>();
         services.AddSingleton<AnswerCache>();
     }

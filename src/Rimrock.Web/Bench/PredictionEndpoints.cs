@@ -26,7 +26,8 @@ public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation
             faults.Add(new InputFault("earlierDays", $"{days.Count}", $"at most {MostDays}", "More days than one answer looks at."));
         }
 
-        foreach (var (field, seen) in (EarlierDays ?? []).Take(MostDays).Select((day, i) => ($"earlierDays[{i}].observations", day.Observations)).Append(("observations", Observations ?? [])))
+        foreach (var (field, seen) in (EarlierDays ?? []).Take(MostDays).Select((day, i) => ($"earlierDays[{i}].observations", day.Observations))
+            .Append(("observations", Observations ?? [])))
         {
             if (seen.Count > MostSeen)
             {
@@ -67,7 +68,8 @@ public static class PredictionEndpoints
         group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel, bool course = true) =>
             {
                 using var first = Precedence.Take();
-                return await cache.AnswerAsync(course ? "plan" : "verdict", plan, async token => course ? await WholeAsync(plan, cache, token) : await WholeAsync(plan, cache, token) with { Course = null }, cancel);
+                return await cache.AnswerAsync(course ? "plan" : "verdict", plan, async token =>
+                    course ? await WholeAsync(plan, cache, token) : await WholeAsync(plan, cache, token) with { Course = null }, cancel);
             })
             .WithName("predict")
             .WithSummary("Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless.")
@@ -88,7 +90,8 @@ public static class PredictionEndpoints
                 return await cache.AnswerAsync(settle ? "band" : "first band", question, token => BandAsync(question, settle, cache, token), cancel);
             })
             .WithName("predictBand")
-            .WithSummary("Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what was seen. A small danger is counted over 1024; with settle=false that is left out and said. Stateless.")
+            .WithSummary("Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what " +
+                "was seen. A small danger is counted over 1024; with settle=false that is left out and said. Stateless.")
             .Produces<BandAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
@@ -103,7 +106,8 @@ public static class PredictionEndpoints
         ArgumentNullException.ThrowIfNull(cache);
         var day = await DayShelf.DayOf(plan, cache, cancel);
         var prior = await cache.RememberAsync("prior", plan, token => Task.FromResult(Ensemble.Run(plan, laid: day, settle: false, cancel: token)), cancel);
-        return settle && prior.Settling ? await cache.RememberAsync("settled prior", plan, token => Task.FromResult(Ensemble.Run(plan, laid: day, cancel: token)), cancel) : prior;
+        return settle && prior.Settling ? await cache.RememberAsync("settled prior", plan, token =>
+            Task.FromResult(Ensemble.Run(plan, laid: day, cancel: token)), cancel) : prior;
     }
 
     private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, CancellationToken cancel)
@@ -117,6 +121,7 @@ public static class PredictionEndpoints
         }
 
         var learnt = Learning.From(evidence, cancel: cancel);
-        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel: cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
+        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel: cancel),
+            new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -32,17 +32,21 @@ public static class MatchEndpoints
     /// <summary>Maps them.</summary>
     public static void MapMatches(this RouteGroupBuilder group)
     {
-        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel, string stage = "whole") =>
+        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel,
+            string stage = "whole") =>
             {
                 var asked = StageOf(stage);
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
                 var offer = OfferOf(shelf.Read());
                 using var report = progress.Begin(ticket);
                 return await cache.AnswerAsync("match" + asked, new { question, offer },
-                    async token => (await MatcherAsync(question, offer, cache, report, token)).Answer(asked, share => report.Tell(0.3 + (0.7 * share)), token), cancel);
+                    async token => (await MatcherAsync(question, offer, cache, report, token)).Answer(asked, share => report.Tell(0.3 + (0.7 * share)), token),
+                    cancel);
             })
             .WithName("match")
-            .WithSummary("Weighs the whole shelf against a plan: a short list judged by the members of the belief, with reasons, the steps to its first row, and why not the rest. Stages: sketch (64 members, no word), first (what is fitted, three rows and steps by all members), whole. A ticket, any text of the caller's, names its progress.")
+            .WithSummary("Weighs the whole shelf against a plan: a short list judged by the members of the belief, with reasons, the steps to its first " +
+                "row, and why not the rest. Stages: sketch (64 members, no word), first (what is fitted, three rows and steps by all members), whole. A " +
+                "ticket, any text of the caller's, names its progress.")
             .Produces<MatchAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
@@ -52,11 +56,13 @@ public static class MatchEndpoints
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
                 var setup = Setup.OfKey(question.Key, question.Plan, OfferOf(shelf.Read()))
-                    ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key, "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
+                    ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
+                        "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
             })
             .WithName("fitSetup")
-            .WithSummary("The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores nothing.")
+            .WithSummary("The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores " +
+                "nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
             {
@@ -64,8 +70,10 @@ public static class MatchEndpoints
                 var offer = OfferOf(shelf.Read());
                 using var report = progress.Begin(null);
                 return await cache.AnswerAsync("why", new { question, offer }, async token =>
-                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes), offer, cache, report, token)).Why(question.Kind, question.Part, token)
-                        ?? throw new InputFaultException([new InputFault("part", question.Part.Length > 80 ? question.Part[..80] : question.Part, "a part that the match's answer names", "This part was not weighed.")]), cancel);
+                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes), offer, cache, report, token))
+                        .Why(question.Kind, question.Part, token)
+                        ?? throw new InputFaultException([new InputFault("part", question.Part.Length > 80 ? question.Part[..80] : question.Part,
+                            "a part that the match's answer names", "This part was not weighed.")]), cancel);
             })
             .WithName("whyNot")
             .WithSummary("Judges the best setup that has a part, and says what it loses against the first row of the short list.")
@@ -87,12 +95,14 @@ public static class MatchEndpoints
             }
         }
 
-        throw new InputFaultException([new InputFault("stage", stage.Length > 40 ? stage[..40] : stage, "sketch, first or whole", "No such stage of a match.")]);
+        throw new InputFaultException([new InputFault("stage", stage.Length > 40 ? stage[..40] : stage, "sketch, first or whole",
+            "No such stage of a match.")]);
     }
 
     private static Task<Matcher> MatcherAsync(MatchQuestion question, Offer offer, AnswerCache cache, RunProgress.Report report, CancellationToken cancel) =>
         cache.RememberAsync("matcher", new { question, offer },
-            async token => Matcher.Search(question.Plan, offer, question.Wishes, share => report.Tell(0.3 * share), await DayShelf.DayOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
+            async token => Matcher.Search(question.Plan, offer, question.Wishes, share =>
+                report.Tell(0.3 * share), await DayShelf.DayOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
 
     private static Offer OfferOf(ShelfContent shelf)
     {

@@ -28,7 +28,8 @@ public static class LoggerEndpoints
     /// <summary>Maps them.</summary>
     public static void MapLoggers(this RouteGroupBuilder group)
     {
-        group.MapPost("/", (LoggerRequest request, LoggerShelf shelf, CancellationToken cancel) => TypedResults.Ok(shelf.Add(new SimulatedLogger(request.Plan, request.Seed, cancel))))
+        group.MapPost("/", (LoggerRequest request, LoggerShelf shelf, CancellationToken cancel) =>
+            TypedResults.Ok(shelf.Add(new SimulatedLogger(request.Plan, request.Seed, cancel))))
             .WithName("startLogger")
             .WithSummary("Puts a simulated logger on a hidden car that drives the plan's day.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
@@ -40,7 +41,8 @@ public static class LoggerEndpoints
                 InputFaultException.ThrowIfAny(faults);
                 return shelf.Find(id) is { } logger
                     ? TypedResults.ServerSentEvents(Play(logger, speed, cancel))
-                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.", new InputFault("id", id, "a logger that was started", "It was put away; start it again.")));
+                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.",
+                        new InputFault("id", id, "a logger that was started", "It was put away; start it again.")));
             })
             .WithName("streamLogger")
             .WithSummary("Plays a log as server-sent events: 'frames' with lines of the log, then 'end'.")
@@ -48,7 +50,8 @@ public static class LoggerEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
         group.MapGet("/{id}/log", (string id, LoggerShelf shelf) => shelf.Find(id) is { } logger
                 ? TypedResults.Text(Csv(logger), "text/csv", Encoding.UTF8)
-                : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.", new InputFault("id", id, "a logger that was started", "It was put away; start it again."))))
+                : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such logger.",
+                    new InputFault("id", id, "a logger that was started", "It was put away; start it again."))))
             .WithName("readLog")
             .WithSummary("The whole log as CSV; an empty field is a drop-out.")
             .Produces<string>(contentType: "text/csv")
@@ -56,7 +59,8 @@ public static class LoggerEndpoints
     }
 
     /// <summary>Sends what is due, several frames at a time where the playing speed asks for it.</summary>
-    private static async IAsyncEnumerable<SseItem<IReadOnlyList<LoggerFrame>>> Play(SimulatedLogger logger, double speed, [EnumeratorCancellation] CancellationToken cancel)
+    private static async IAsyncEnumerable<SseItem<IReadOnlyList<LoggerFrame>>> Play(SimulatedLogger logger, double speed,
+        [EnumeratorCancellation] CancellationToken cancel)
     {
         const double tickS = 0.1;
         using var timer = new PeriodicTimer(TimeSpan.FromSeconds(tickS));

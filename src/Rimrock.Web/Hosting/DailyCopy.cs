@@ -9,7 +9,8 @@ public sealed class DailyCopy(Copies copies, TimeProvider clock, ILogger<DailyCo
     private static readonly TimeSpan Soon = TimeSpan.FromSeconds(30);
     private static readonly TimeSpan Between = TimeSpan.FromHours(1);
 
-    private static readonly Action<ILogger, Exception?> LogFailed = LoggerMessage.Define(LogLevel.Warning, new EventId(2, "DailyCopy"), "The day's copy of the database could not be made");
+    private static readonly Action<ILogger, Exception?> LogFailed = LoggerMessage.Define(LogLevel.Warning, new EventId(2, "DailyCopy"),
+        "The day's copy of the database could not be made");
 
     /// <inheritdoc/>
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)

@@ -13,7 +13,8 @@ public static class DatabasePath
         {
             // A folder that somebody named is not made: a typing error would hide the data.
             return Directory.Exists(Path.GetDirectoryName(Path.GetFullPath(path))) ? path
-                : throw new DatabaseRefusedException($"The folder {Path.GetDirectoryName(Path.GetFullPath(path))} is not there: make it, or name another place with --database.");
+                : throw new DatabaseRefusedException($"The folder {Path.GetDirectoryName(Path.GetFullPath(path))} is not there: make it, or name another " +
+                    $"place with --database.");
         }
 
         var folder = Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.LocalApplicationData, Environment.SpecialFolderOption.Create), "rimrock");

@@ -24,7 +24,9 @@ public static class HeavyWork
             limiter.QueueProcessingOrder = QueueProcessingOrder.OldestFirst;
         });
         options.OnRejected = async (rejected, _) => await Problems.Write(rejected.HttpContext,
-            Problems.Of(StatusCodes.Status503ServiceUnavailable, "Rimrock is busy.", new InputFault("request", $"{AtOnce + Waiting} before it", "a moment later", "So many long answers are being computed already that this one would wait too long. Ask again in a moment.")));
+            Problems.Of(StatusCodes.Status503ServiceUnavailable, "Rimrock is busy.",
+                new InputFault("request", $"{AtOnce + Waiting} before it", "a moment later",
+                "So many long answers are being computed already that this one would wait too long. Ask again in a moment.")));
     });
 
     /// <summary>Lets an endpoint wait its turn.</summary>

@@ -3,7 +3,8 @@ using System.Net.Http.Headers;
 namespace Rimrock.Web.Hosting;
 
 /// <summary>
-/// Keeps other sites out of a server that listens on this machine: a request must name this machine as its host and, where it names an origin, our own page; text comes as
+/// Keeps other sites out of a server that listens on this machine: a request must name this machine as its host and, where it names an origin, our own page;
+/// text comes as
 /// UTF-8. Every answer, errors included, carries a strict content security policy.
 /// </summary>
 public sealed class OriginGuard(RequestDelegate next)
@@ -20,20 +21,24 @@ public sealed class OriginGuard(RequestDelegate next)
         context.Response.OnStarting(Mark, context.Response.Headers);
         if (!Hosts.Contains(context.Request.Host.Host, StringComparer.OrdinalIgnoreCase))
         {
-            await Problems.Write(context, StatusCodes.Status400BadRequest, "That is not Rimrock's address.", "host", context.Request.Host.Host, string.Join(", ", Hosts), "Rimrock answers on this machine only.");
+            await Problems.Write(context, StatusCodes.Status400BadRequest, "That is not Rimrock's address.", "host", context.Request.Host.Host,
+                string.Join(", ", Hosts), "Rimrock answers on this machine only.");
             return;
         }
 
         var origin = context.Request.Headers.Origin.ToString();
         if (origin.Length > 0 && origin != $"{context.Request.Scheme}://{context.Request.Host}")
         {
-            await Problems.Write(context, StatusCodes.Status403Forbidden, "Only Rimrock's own page may ask.", "origin", origin, $"{context.Request.Scheme}://{context.Request.Host}", "The request came from another page.");
+            await Problems.Write(context, StatusCodes.Status403Forbidden, "Only Rimrock's own page may ask.", "origin", origin,
+                $"{context.Request.Scheme}://{context.Request.Host}", "The request came from another page.");
             return;
         }
 
-        if (context.Request.ContentType is { Length: > 0 } type && (!MediaTypeHeaderValue.TryParse(type, out var media) || (media.CharSet is { } charset && !charset.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase))))
+        if (context.Request.ContentType is { Length: > 0 } type && (!MediaTypeHeaderValue.TryParse(type, out var media)
+            || (media.CharSet is { } charset && !charset.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase))))
         {
-            await Problems.Write(context, StatusCodes.Status415UnsupportedMediaType, "The request cannot be read.", "Content-Type", type, "a media type, in UTF-8", "Text must come as UTF-8.");
+            await Problems.Write(context, StatusCodes.Status415UnsupportedMediaType, "The request cannot be read.", "Content-Type", type,
+                "a media type, in UTF-8", "Text must come as UTF-8.");
             return;
         }
 

@@ -40,19 +40,28 @@ public sealed partial class ProblemHandler(ILogger<ProblemHandler> log) : IExcep
         InputFaultException refused => Problems.Of(400, "Some figures cannot be right.", refused.Faults),
         BeyondModelException beyond => Problems.Of(422, "Beyond the model.", beyond.Faults),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(413, "The request is too large.",
-            new InputFault("body", context.Request.ContentLength is { } length ? $"{length / 1_000_000} MB" : "more", $"at most {RequestLimits.MostBytes / 1_000_000} MB", $"At most {RequestLimits.MostBytes / 1_000_000} MB.")),
-        BadHttpRequestException { InnerException: JsonException json } => Problems.Of(400, "The request is not a plan that Rimrock can read.", BodyText.UnreadableJson(json)),
+            new InputFault("body", context.Request.ContentLength is { } length ? $"{length / 1_000_000} MB" : "more",
+                $"at most {RequestLimits.MostBytes / 1_000_000} MB", $"At most {RequestLimits.MostBytes / 1_000_000} MB.")),
+        BadHttpRequestException { InnerException: JsonException json } =>
+            Problems.Of(400, "The request is not a plan that Rimrock can read.", BodyText.UnreadableJson(json)),
         // The framework's reader leaves its buffer where a body ends in the middle of true, false or null at the edge of two segments.
-        IndexOutOfRangeException cut when cut.StackTrace?.Contains(nameof(Utf8JsonReader), StringComparison.Ordinal) == true => Problems.Of(400, "The request is not a plan that Rimrock can read.", new InputFault("body", "cut off", "whole JSON", "The request's body ends in the middle of a word.")),
+        IndexOutOfRangeException cut when cut.StackTrace?.Contains(nameof(Utf8JsonReader), StringComparison.Ordinal) == true =>
+            Problems.Of(400, "The request is not a plan that Rimrock can read.",
+            new InputFault("body", "cut off", "whole JSON", "The request's body ends in the middle of a word.")),
         BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Problems.Of(415, "The request cannot be read.",
             new InputFault("Content-Type", context.Request.ContentType ?? "nothing", "application/json", "The request is not of the form that is wanted.")),
         BadHttpRequestException bad => Problems.Of(bad.StatusCode, "The request cannot be read.", Unbound(bad)),
-        RevisionConflictException conflict => Problems.Of(409, "Someone else changed this first.", new InputFault("revision", "older", "the newest revision", conflict.Message)),
+        RevisionConflictException conflict =>
+            Problems.Of(409, "Someone else changed this first.", new InputFault("revision", "older", "the newest revision", conflict.Message)),
         IdTakenException taken => Problems.Of(409, "That id is taken.", new InputFault("id", "taken", "an id that no other car or kind has", taken.Message)),
-        SqliteException { SqliteErrorCode: 13 } => Problems.Of(507, "The disk is full.", new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
-        IOException io when io.HResult is DiskFull or QuotaReached => Problems.Of(507, "The disk is full.", new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
-        SqliteException { SqliteErrorCode: 5 or 6 } => Problems.Of(503, "The database is busy.", new InputFault("database", "busy", "a moment later", "Nothing was stored. Another program holds the database; try again.")),
-        SqliteException { SqliteErrorCode: 8 } => Problems.Of(500, "The database is read-only.", new InputFault("database", "read-only", "a file that may be written", "Nothing was stored. Check the file's permissions.")),
+        SqliteException { SqliteErrorCode: 13 } => Problems.Of(507, "The disk is full.",
+            new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
+        IOException io when io.HResult is DiskFull or QuotaReached => Problems.Of(507, "The disk is full.",
+            new InputFault("disk", "full", "room for what is stored", "Nothing was stored. Free some space and try again.")),
+        SqliteException { SqliteErrorCode: 5 or 6 } => Problems.Of(503, "The database is busy.",
+            new InputFault("database", "busy", "a moment later", "Nothing was stored. Another program holds the database; try again.")),
+        SqliteException { SqliteErrorCode: 8 } => Problems.Of(500, "The database is read-only.",
+            new InputFault("database", "read-only", "a file that may be written", "Nothing was stored. Check the file's permissions.")),
         _ => Problems.Of(500, "Rimrock made a mistake.", new InputFault("request", "unexpected", "", "Nothing was stored. The log on the console says more.")),
     };
 
@@ -66,7 +75,9 @@ public sealed partial class ProblemHandler(ILogger<ProblemHandler> log) : IExcep
         var parameter = Parameter().Match(bad.Message);
         if (!parameter.Success)
         {
-            return new InputFault("body", "unreadable", "the form that the OpenAPI document describes", bad.Message.Contains("body", StringComparison.OrdinalIgnoreCase) ? "The request's body is missing or cannot be read." : "The request cannot be read.");
+            return new InputFault("body", "unreadable", "the form that the OpenAPI document describes",
+                bad.Message.Contains("body", StringComparison.OrdinalIgnoreCase)
+                ? "The request's body is missing or cannot be read." : "The request cannot be read.");
         }
 
         var (type, name) = (parameter.Groups["type"].Value, parameter.Groups["name"].Value);

@@ -12,8 +12,14 @@ public static class Problems
     public static ProblemDetails Of(int status, string title, params IReadOnlyList<InputFault> faults)
     {
         ArgumentNullException.ThrowIfNull(faults);
-        var details = new ProblemDetails { Status = status, Title = title, Detail = string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5)) };
-        details.Extensions["faults"] = faults.Select(fault => fault with { Value = fault.Value.Length > LongestValue ? fault.Value[..LongestValue] : fault.Value }).ToList();
+        var details = new ProblemDetails
+        {
+            Status = status,
+            Title = title,
+            Detail = string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5))
+        };
+        details.Extensions["faults"] =
+            faults.Select(fault => fault with { Value = fault.Value.Length > LongestValue ? fault.Value[..LongestValue] : fault.Value }).ToList();
         return details;
     }
 
@@ -31,7 +37,8 @@ public static class Problems
         ArgumentNullException.ThrowIfNull(details);
         details.Extensions["version"] = StartOptions.Version;
         context.Response.StatusCode = details.Status ?? StatusCodes.Status500InternalServerError;
-        await context.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new ProblemDetailsContext { HttpContext = context, ProblemDetails = details });
+        await context.RequestServices.GetRequiredService<IProblemDetailsService>()
+            .TryWriteAsync(new ProblemDetailsContext { HttpContext = context, ProblemDetails = details });
     }
 
     /// <summary>Fills in what an answer without a body lacks.</summary>
@@ -41,10 +48,15 @@ public static class Problems
         var (path, status) = (context.Request.Path.Value ?? "", context.Response.StatusCode);
         await Write(context, status switch
         {
-            StatusCodes.Status404NotFound => Of(status, "There is nothing at this address.", new InputFault("address", path, "an address that the OpenAPI document describes", "There is nothing at this address.")),
-            StatusCodes.Status405MethodNotAllowed => Of(status, "This address is not asked that way.", new InputFault("method", context.Request.Method, "a method that the OpenAPI document describes", "This address is not asked that way.")),
-            StatusCodes.Status415UnsupportedMediaType => Of(status, "The request cannot be read.", new InputFault("Content-Type", context.Request.ContentType ?? "nothing", "the content type that the OpenAPI document describes", "The request is not of the form that is wanted.")),
-            _ => Of(status, "The request cannot be answered.", new InputFault("request", $"{status}", "a request that the OpenAPI document describes", "The request cannot be answered.")),
+            StatusCodes.Status404NotFound => Of(status, "There is nothing at this address.",
+                new InputFault("address", path, "an address that the OpenAPI document describes", "There is nothing at this address.")),
+            StatusCodes.Status405MethodNotAllowed => Of(status, "This address is not asked that way.",
+                new InputFault("method", context.Request.Method, "a method that the OpenAPI document describes", "This address is not asked that way.")),
+            StatusCodes.Status415UnsupportedMediaType => Of(status, "The request cannot be read.",
+                new InputFault("Content-Type", context.Request.ContentType ?? "nothing", "the content type that the OpenAPI document describes",
+                "The request is not of the form that is wanted.")),
+            _ => Of(status, "The request cannot be answered.", new InputFault("request", $"{status}", "a request that the OpenAPI document describes",
+                "The request cannot be answered.")),
         });
     }
 }

@@ -10,7 +10,8 @@ public static class ProgressEndpoints
 
     /// <summary>Maps them.</summary>
     public static void MapProgress(this RouteGroupBuilder group) =>
-        group.MapGet("/{ticket}", (string ticket, RunProgress progress, CancellationToken cancel) => TypedResults.ServerSentEvents(Shares(ticket, progress, cancel)))
+        group.MapGet("/{ticket}", (string ticket, RunProgress progress, CancellationToken cancel) =>
+            TypedResults.ServerSentEvents(Shares(ticket, progress, cancel)))
             .WithName("readProgress")
             .WithSummary("The share done of a long answer, 0 to 1, as server-sent events; the ticket is the one that it was asked with.");
 

@@ -50,12 +50,15 @@ public static class SchemaRanges
         [typeof(SeasonEvent)] = "events.",
     };
 
-    /// <summary>Every range that a form or a script meets, by its path; a field with several (a car's and a motorcycle's mass) has them in the order of use.</summary>
+    /// <summary>
+    /// Every range that a form or a script meets, by its path; a field with several (a car's and a motorcycle's mass) has them in the order of use.
+    /// </summary>
     public static IReadOnlyList<IReadOnlyList<FieldRange>> All { get; } =
     [
         .. new IEnumerable<FieldRange>[]
             {
-                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, LogSession.Ranges, Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange],
+                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, LogSession.Ranges,
+                    Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange],
             }
             .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.Distinct().ToList()),
     ];
@@ -104,6 +107,7 @@ public static class SchemaRanges
         schema.Extensions ??= new Dictionary<string, IOpenApiExtension>();
         schema.Extensions["x-range"] = new JsonNodeExtension(JsonValue.Create(range.Field));
         schema.Extensions["x-unit"] = new JsonNodeExtension(JsonValue.Create(range.Unit));
-        schema.Extensions["x-ranges"] = new JsonNodeExtension(new JsonArray([.. ranges.Select(one => new JsonObject { ["label"] = one.Label, ["unit"] = one.Unit, ["min"] = one.Min, ["max"] = one.Max })]));
+        schema.Extensions["x-ranges"] = new JsonNodeExtension(new JsonArray([.. ranges.Select(one =>
+            new JsonObject { ["label"] = one.Label, ["unit"] = one.Unit, ["min"] = one.Min, ["max"] = one.Max })]));
     }
 }

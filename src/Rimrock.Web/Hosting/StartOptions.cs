@@ -7,7 +7,8 @@ namespace Rimrock.Web.Hosting;
 public static class StartOptions
 {
     /// <summary>Version of this Rimrock.</summary>
-    public static string Version { get; } = typeof(StartOptions).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()!.InformationalVersion.Split('+')[0];
+    public static string Version { get; } =
+        typeof(StartOptions).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()!.InformationalVersion.Split('+')[0];
 
     /// <summary>How it is called.</summary>
     public static string Usage { get; } = $"""
@@ -41,7 +42,8 @@ public static class StartOptions
             }
 
             var (name, value) = args[i].Split('=', 2) is [var before, var after] ? (before, after) : (args[i], i + 1 < args.Count ? args[++i] : null);
-            if (!name.StartsWith("--", StringComparison.Ordinal) || Wrong(name[2..], value) is { } wrong && !OfTheHost.Contains(name[2..], StringComparer.OrdinalIgnoreCase))
+            if (!name.StartsWith("--", StringComparison.Ordinal) || Wrong(name[2..], value) is { } wrong
+                && !OfTheHost.Contains(name[2..], StringComparer.OrdinalIgnoreCase))
             {
                 return ($"{name}: {(name.StartsWith("--", StringComparison.Ordinal) ? Wrong(name[2..], value) : "there is no such option.")}\n{Usage}", 2);
             }
@@ -53,10 +55,12 @@ public static class StartOptions
     private static string? Wrong(string name, string? value) => name switch
     {
         _ when value is null || value.StartsWith("--", StringComparison.Ordinal) => "a value is missing.",
-        "port" => int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port is >= 1 and <= 65535 ? null : $"{Short(value)} is no port; 1 to 65535.",
+        "port" => int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var port) && port is >= 1 and <= 65535
+            ? null : $"{Short(value)} is no port; 1 to 65535.",
         "database" => value.Length > 0 ? null : "a file is missing.",
         "demo" => value is "true" or "false" ? null : $"{Short(value)} is neither true nor false.",
-        "database-pages" => int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var pages) && pages >= 1 ? null : $"{Short(value)} is no number of pages.",
+        "database-pages" => int.TryParse(value, NumberStyles.None, CultureInfo.InvariantCulture, out var pages) && pages >= 1
+            ? null : $"{Short(value)} is no number of pages.",
         _ => "there is no such option.",
     };
 

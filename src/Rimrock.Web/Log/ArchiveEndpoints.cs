@@ -17,7 +17,8 @@ public static class ArchiveEndpoints
     /// <summary>Maps them.</summary>
     public static void MapArchive(this RouteGroupBuilder group)
     {
-        group.MapGet("/", async (string? ticket, Archive archive, Database database, Copies copies, RunProgress progress, TimeProvider clock, CancellationToken cancel) =>
+        group.MapGet("/", async (string? ticket, Archive archive, Database database, Copies copies, RunProgress progress, TimeProvider clock,
+            CancellationToken cancel) =>
             {
                 using var report = progress.Begin(ticket);
                 var file = PrivateFile.Spooled(database, "archive");
@@ -46,12 +47,14 @@ public static class ArchiveEndpoints
             .WithName("copyDatabase")
             .WithSummary("A copy of the database file, safe while it is in use.")
             .Produces<byte[]>(contentType: "application/vnd.sqlite3");
-        group.MapGet("/state", (Copies copies) => TypedResults.Ok(copies.State())).WithName("readKeptState").WithSummary("When everything was last saved outside, and the copies that lie beside the database.");
+        group.MapGet("/state", (Copies copies) => TypedResults.Ok(copies.State())).WithName("readKeptState")
+            .WithSummary("When everything was last saved outside, and the copies that lie beside the database.");
         group.MapGet("/tables/{kind}", (string kind, Archive archive) =>
             {
                 if (!ShelfStore.Kinds.Contains(kind) && !LogStore.Kinds.Contains(kind))
                 {
-                    throw new InputFaultException([new InputFault("kind", kind, string.Join(", ", ShelfStore.Kinds.Concat(LogStore.Kinds)), "There is no such table.")]);
+                    throw new InputFaultException([new InputFault("kind", kind, string.Join(", ", ShelfStore.Kinds.Concat(LogStore.Kinds)),
+                        "There is no such table.")]);
                 }
 
                 return TypedResults.Text(TableOf(archive, kind), "text/csv", Encoding.UTF8);
@@ -63,12 +66,14 @@ public static class ArchiveEndpoints
         group.MapPost("/", Restore)
             .Accepts<byte[]>(Zip, "application/json", "application/octet-stream")
             .WithName("restoreArchive")
-            .WithSummary("Puts an archive in the place of everything, or with preview says what it would do. What is replaced is kept beside the database. Archives of form 1 (JSON) are read too.")
+            .WithSummary("Puts an archive in the place of everything, or with preview says what it would do. What is replaced is kept beside the database. " +
+                "Archives of form 1 (JSON) are read too.")
             .Produces<RestorePreview>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status507InsufficientStorage);
         group.MapPost("/undo", (Copies copies) => copies.BringBack() ? TypedResults.NoContent()
-                : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is nothing to bring back.", new InputFault("copy", "none", "a copy from before a restore", "No data from before a restore are kept."))))
+                : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is nothing to bring back.",
+                    new InputFault("copy", "none", "a copy from before a restore", "No data from before a restore are kept."))))
             .WithName("undoRestore")
             .WithSummary("Brings back what the last restore replaced.")
             .Produces(StatusCodes.Status204NoContent)
@@ -76,7 +81,8 @@ public static class ArchiveEndpoints
         group.MapAside();
     }
 
-    private static async Task<IResult> Restore(HttpContext context, string? ticket, Archive archive, Database database, Copies copies, RunProgress progress, CancellationToken cancel, bool preview = false)
+    private static async Task<IResult> Restore(HttpContext context, string? ticket, Archive archive, Database database, Copies copies, RunProgress progress,
+        CancellationToken cancel, bool preview = false)
     {
         // The disk is the limit here, not the size of a plan.
         if (context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } size)
@@ -86,7 +92,8 @@ public static class ArchiveEndpoints
 
         if (context.Request.ContentLength > database.FreeBytes())
         {
-            throw new InputFaultException([new InputFault("file", $"{context.Request.ContentLength / 1_000_000} MB", $"at most {database.FreeBytes() / 1_000_000} MB", "The disk has no room for that. Nothing was touched.")]);
+            throw new InputFaultException([new InputFault("file", $"{context.Request.ContentLength / 1_000_000} MB",
+                $"at most {database.FreeBytes() / 1_000_000} MB", "The disk has no room for that. Nothing was touched.")]);
         }
 
         using var report = progress.Begin(ticket);
@@ -122,8 +129,10 @@ public static class ArchiveEndpoints
         var (shelf, log) = archive.Rows(kind);
         return FlatCsv.Write(
         [
-            .. shelf.Select(item => new FlatRow([new("id", CsvText.Quoted(item.Id)), new("origin", item.Origin), new("archived", item.Archived == 0 ? "no" : "yes")], Element(item.Body))),
-            .. log.Select(entry => new FlatRow([new("id", CsvText.Quoted(entry.Id)), new("day", entry.Day), new("of", CsvText.Quoted(entry.Car))], Element(entry.Body))),
+            .. shelf.Select(item => new FlatRow([new("id", CsvText.Quoted(item.Id)), new("origin", item.Origin),
+                new("archived", item.Archived == 0 ? "no" : "yes")], Element(item.Body))),
+            .. log.Select(entry => new FlatRow([new("id", CsvText.Quoted(entry.Id)), new("day", entry.Day), new("of", CsvText.Quoted(entry.Car))],
+                Element(entry.Body))),
         ]);
     }
 

@@ -27,7 +27,8 @@ public static class LogEndpoints
     /// <summary>Maps them.</summary>
     public static void MapLog(this RouteGroupBuilder group)
     {
-        group.MapGet("/tables", () => TypedResults.Ok(new LogTables(Symptom.All, [.. LogSession.Ranges, .. Inspection.Ranges, .. PaintKit.Ranges]))).WithName("readLogTables").WithSummary("Symptoms, and the range of every field of the log.");
+        group.MapGet("/tables", () => TypedResults.Ok(new LogTables(Symptom.All, [.. LogSession.Ranges, .. Inspection.Ranges, .. PaintKit.Ranges])))
+            .WithName("readLogTables").WithSummary("Symptoms, and the range of every field of the log.");
         MapEntries(group);
         group.MapTeaching();
         MapTable(group);
@@ -55,13 +56,15 @@ public static class LogEndpoints
         where T : class
     {
         var name = char.ToUpperInvariant(kind[0]) + kind[1..];
-        group.MapGet($"/{{car}}/{many}", (string car, LogStore store, int skip = 0, int take = 30) => TypedResults.Ok(store.Read<T>(EntryId.Checked(car, "car"), kind, Math.Max(0, skip), Math.Clamp(take, 1, LogStore.MostOfAPage))))
+        group.MapGet($"/{{car}}/{many}", (string car, LogStore store, int skip = 0, int take = 30) =>
+            TypedResults.Ok(store.Read<T>(EntryId.Checked(car, "car"), kind, Math.Max(0, skip), Math.Clamp(take, 1, LogStore.MostOfAPage))))
             .WithName($"read{name}s")
             .WithSummary($"A page of a car's {many}, newest first.");
         group.MapPut($"/{{car}}/{many}/{{id}}", (string car, string id, int revision, DateOnly day, T body, LogStore store) =>
             {
                 Check(kind, day, body);
-                return TypedResults.Ok(new Logged(id, store.Save(EntryId.Checked(car, "car"), kind, EntryId.Checked(id, "id"), day, body, revision), findingsOf(body)));
+                return TypedResults.Ok(new Logged(id, store.Save(EntryId.Checked(car, "car"), kind, EntryId.Checked(id, "id"), day, body, revision),
+                    findingsOf(body)));
             })
             .WithName($"save{name}")
             .WithSummary($"Stores one of a car's {many}; revision is the one the edit started from, 0 for a new one.")
@@ -77,14 +80,16 @@ public static class LogEndpoints
         Days.Check(day, "day", faults);
         if (known.DayOf(body) is { } inside && inside != day)
         {
-            faults.Add(new InputFault("day", day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), inside.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "The day of the entry is not the day in it."));
+            faults.Add(new InputFault("day", day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+                inside.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "The day of the entry is not the day in it."));
         }
 
         InputFaultException.ThrowIfAny(faults);
     }
 
     private static void MapTable(RouteGroupBuilder group) =>
-        group.MapGet("/{car}/table", (string car, LogStore store) => TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items), "text/csv", Encoding.UTF8))
+        group.MapGet("/{car}/table", (string car, LogStore store) =>
+            TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items), "text/csv", Encoding.UTF8))
             .WithName("exportSessions")
             .WithSummary("A car's last hundred days as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv");
@@ -94,7 +99,10 @@ public static class LogEndpoints
         var text = new StringBuilder("date,circuit,sessions,laps,ambient_c,pace,front_paint_above_c,front_paint_below_c,pedal,note\r\n");
         foreach (var (_, day, _, session) in items)
         {
-            text.Append(CultureInfo.InvariantCulture, $"{day:yyyy-MM-dd},{CsvText.Quoted(session.Plan.Circuit.Name)},{session.Sessions},{session.Laps},{session.Plan.Weather.AmbientC},{session.Plan.Pace},{session.FrontPaint?.AboveC},{session.FrontPaint?.BelowC},{session.Pedal},{CsvText.Quoted(session.Note ?? "")}\r\n");
+            text.Append(CultureInfo.InvariantCulture,
+                $"{day:yyyy-MM-dd},{CsvText.Quoted(session.Plan.Circuit.Name)},{session.Sessions},{session.Laps}," +
+                $"{session.Plan.Weather.AmbientC},{session.Plan.Pace},{session.FrontPaint?.AboveC}," +
+                $"{session.FrontPaint?.BelowC},{session.Pedal},{CsvText.Quoted(session.Note ?? "")}\r\n");
         }
 
         return text.ToString();

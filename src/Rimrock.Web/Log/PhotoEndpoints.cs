@@ -21,7 +21,9 @@ public static class PhotoEndpoints
                 EntryId.Checked(name, "name");
                 var key = Guid.CreateVersion7().ToString("n");
                 return store.AddPhoto(EntryId.Checked(id, "id"), key, name, photo) ? TypedResults.Ok(new Saved(key, 1))
-                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status409Conflict, "The photo was not kept.", new InputFault("photo", "one more", $"at most {LogStore.MostPhotos}", $"The entry is gone, or has {LogStore.MostPhotos} photos already.")));
+                    : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status409Conflict, "The photo was not kept.",
+                        new InputFault("photo", "one more", $"at most {LogStore.MostPhotos}",
+                        $"The entry is gone, or has {LogStore.MostPhotos} photos already.")));
             })
             .Accepts<byte[]>("image/jpeg")
             .WithName("addPhoto")
@@ -29,8 +31,11 @@ public static class PhotoEndpoints
             .Produces<Saved>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .ProducesProblem(StatusCodes.Status409Conflict);
-        group.MapGet("/entries/{id}/photos", (string id, LogStore store) => TypedResults.Ok(store.Photos(EntryId.Checked(id, "id")))).WithName("listPhotos").WithSummary("Ids of an entry's photos.");
-        group.MapGet("/photos/{id}", (string id, LogStore store) => store.Photo(EntryId.Checked(id, "id")) is { } bytes ? TypedResults.Bytes(bytes, "image/jpeg") : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such photo.", new InputFault("id", id, "a photo of the log", "There is no such photo."))))
+        group.MapGet("/entries/{id}/photos", (string id, LogStore store) => TypedResults.Ok(store.Photos(EntryId.Checked(id, "id")))).WithName("listPhotos")
+            .WithSummary("Ids of an entry's photos.");
+        group.MapGet("/photos/{id}", (string id, LogStore store) => store.Photo(EntryId.Checked(id, "id")) is { } bytes
+            ? TypedResults.Bytes(bytes, "image/jpeg") : (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is no such photo.",
+            new InputFault("id", id, "a photo of the log", "There is no such photo."))))
             .WithName("readPhoto")
             .WithSummary("A photo.")
             .Produces<byte[]>(contentType: "image/jpeg");

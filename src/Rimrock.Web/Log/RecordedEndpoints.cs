@@ -21,7 +21,8 @@ public static class RecordedEndpoints
     /// <summary>Maps them.</summary>
     public static void MapRecorded(this RouteGroupBuilder group)
     {
-        group.MapPost("/columns", async (HttpRequest request, CancellationToken cancel) => TypedResults.Ok(MappedRecordingCsv.Preview(await RequestText.Of(request, SpeedTraceCsv.MostBytes, "a recording", cancel))))
+        group.MapPost("/columns", async (HttpRequest request, CancellationToken cancel) =>
+            TypedResults.Ok(MappedRecordingCsv.Preview(await RequestText.Of(request, SpeedTraceCsv.MostBytes, "a recording", cancel))))
             .Accepts<string>("text/csv")
             .WithName("readColumns")
             .WithSummary("Columns and first rows of a recording in CSV, and a guess which is which; stores nothing.")
@@ -33,7 +34,8 @@ public static class RecordedEndpoints
                 InputFaultException.ThrowIfAny(faults);
                 var mended = new List<MendedSample>();
                 var told = question.Mend ? mended : null;
-                var recording = question.Columns is { } columns ? MappedRecordingCsv.Read(question.Text, columns, told) : new DrivenRecording(RecordingText.Read(question.Text, told));
+                var recording = question.Columns is { } columns
+                    ? MappedRecordingCsv.Read(question.Text, columns, told) : new DrivenRecording(RecordingText.Read(question.Text, told));
                 return TypedResults.Ok(DrivenDay.Of(question.Plan, recording, question.Name, cancel) with { Mended = mended });
             })
             .WithName("readDriven")

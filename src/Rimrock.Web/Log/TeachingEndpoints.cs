@@ -45,18 +45,21 @@ public static class TeachingEndpoints
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
                 var result = Predictor.Predict(question.Plan, await DayShelf.DayOf(question.Plan, cache, cancel));
-                var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..] ? looked.Body.Inspection : null;
+                var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..]
+                    ? looked.Body.Inspection : null;
                 var session = store.Read<LogSession>(car, "session", take: 1).Items is [var driven, ..] ? driven.Body : null;
                 return TypedResults.Ok(Diagnosis.Of(question.Symptom, Diagnosis.CluesOf(question.Plan, result, inspection, session)));
             })
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress, CancellationToken cancel) =>
+        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress,
+            CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
-                var sessions = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body).Where(session => session.Evidence() is not null).ToList();
+                var sessions = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body)
+                    .Where(session => session.Evidence() is not null).ToList();
                 return sessions.Count == 0 ? Results.NoContent() : await cache.AnswerAsync("learning", new { plan, sessions }, async token =>
                 {
                     var learnt = await LearntAsync(LearningPage.EvidenceOf(sessions), cache, report.Tell, token);
@@ -64,7 +67,8 @@ public static class TeachingEndpoints
                 }, cancel);
             })
             .WithName("learn")
-            .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress.")
+            .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, " +
+                "names its progress.")
             .Produces<LearningPage>()
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status400BadRequest)
@@ -72,7 +76,8 @@ public static class TeachingEndpoints
         group.MapPost("/{car}/wear", async (string car, PredictionPlan plan, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
-                var notes = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body).ToList();
+                var notes = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: Looked).Items.Reverse().Select(item => item.Body)
+                    .ToList();
                 var worn = new Dictionary<PredictionPlan, WornPerLap>(ReferenceEqualityComparer.Instance);
                 foreach (var note in notes)
                 {
@@ -110,7 +115,8 @@ public static class TeachingEndpoints
     public static IReadOnlyList<EvidenceDay> EvidenceOf(LogStore store, string car)
     {
         ArgumentNullException.ThrowIfNull(store);
-        return [.. store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence()).OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
+        return [.. store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence())
+            .OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
     }
 
     /// <summary>What a car's days have taught; rooms that ask the same share the answer.</summary>

@@ -31,7 +31,8 @@ public sealed record BeddingQuestion(PredictionPlan Plan, BeddingPlace Place);
 /// <param name="Today">Today.</param>
 /// <param name="Policy">Whose bleed dates the calendar takes.</param>
 /// <param name="Car">Car whose log is learnt from; null for none.</param>
-public sealed record SeasonQuestion(PredictionPlan Plan, IReadOnlyList<SeasonEvent> Events, DateOnly Today, FluidPolicy Policy = FluidPolicy.Yearly, string? Car = null);
+public sealed record SeasonQuestion(PredictionPlan Plan, IReadOnlyList<SeasonEvent> Events, DateOnly Today, FluidPolicy Policy = FluidPolicy.Yearly,
+    string? Car = null);
 
 /// <summary>The Ready room's endpoints. They store nothing.</summary>
 public static class ReadyEndpoints
@@ -56,18 +57,23 @@ public static class ReadyEndpoints
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel, bool settle = true) => TypedResults.Ok(await SeasonAsync(question, settle, log, cache, cancel)))
+        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel, bool settle = true) =>
+            TypedResults.Ok(await SeasonAsync(question, settle, log, cache, cancel)))
             .WithName("seasonPlan")
-            .WithSummary("Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small dangers are counted over 1024 members; with settle=false that is left out and said.")
+            .WithSummary("Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small " +
+                "dangers are counted over 1024 members; with settle=false that is left out and said.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name), "text/calendar", Encoding.UTF8))
+        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) =>
+            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name),
+            "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) => TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel)), "text/csv", Encoding.UTF8))
+        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) =>
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
@@ -79,6 +85,7 @@ public static class ReadyEndpoints
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
         return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence, settle }, async token =>
-            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0 ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, settle, token), cancel);
+            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0
+                ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, settle, token), cancel);
     }
 }

@@ -65,7 +65,9 @@ public static class CatalogueEndpoints
             {
                 if (memory.Find(ticket) is not { } befores)
                 {
-                    return (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is nothing to take back.", new InputFault("ticket", ticket, "the ticket of an import", "That import was taken back already, or Rimrock was started again since.")));
+                    return (IResult)TypedResults.Problem(Problems.Of(StatusCodes.Status404NotFound, "There is nothing to take back.",
+                        new InputFault("ticket", ticket, "the ticket of an import",
+                        "That import was taken back already, or Rimrock was started again since.")));
                 }
 
                 store.Undo(befores);

@@ -35,12 +35,14 @@ public static class ReadingEndpoints
                 var faults = question.Plan.Faults().ToList();
                 question.Front.Check("front", faults);
                 InputFaultException.ThrowIfAny(faults);
-                return TypedResults.Ok(CaliperSwap.Of(question.Plan.DrivenCar(), question.Front, question.Plan.FrontRotor, question.Plan.RearRotor, question.Plan.Lines));
+                return TypedResults.Ok(CaliperSwap.Of(question.Plan.DrivenCar(), question.Front, question.Plan.FrontRotor, question.Plan.RearRotor,
+                    question.Plan.Lines));
             })
             .WithName("readCaliper")
             .WithSummary("What other front calipers do to piston area, balance and pedal travel.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/friction", async (HttpRequest request, CancellationToken cancel) => TypedResults.Ok(FrictionCsv.Read(await RequestText.Of(request, FrictionCsv.MostBytes, "a friction curve", cancel))))
+        group.MapPost("/friction", async (HttpRequest request, CancellationToken cancel) =>
+            TypedResults.Ok(FrictionCsv.Read(await RequestText.Of(request, FrictionCsv.MostBytes, "a friction curve", cancel))))
             .Accepts<string>("text/csv")
             .WithName("readFriction")
             .WithSummary("Reads a friction curve (temperature_c, mu) or a dynamometer's stops (initial_temperature_c, mean_mu) from CSV; stops get a fit.")

@@ -11,7 +11,8 @@ namespace Rimrock.Web.Shelf;
 /// <param name="TopKmh">Highest speed, km/h.</param>
 /// <param name="Zones">Braking zones found.</param>
 /// <param name="Mended">Stray samples that were mended.</param>
-public sealed record RecordingPreview(Circuit Circuit, double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, IReadOnlyList<MendedSample> Mended);
+public sealed record RecordingPreview(Circuit Circuit, double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones,
+    IReadOnlyList<MendedSample> Mended);
 
 /// <summary>Recorded traces in.</summary>
 public static class RecordingEndpoints
@@ -27,10 +28,12 @@ public static class RecordingEndpoints
                 circuit.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
                 var lap = RecordedTrace.Lap(recording.TimeS, recording.SpeedKmh);
-                return TypedResults.Ok(new RecordingPreview(circuit, lap.DurationS, lap.LengthM(), Speed.ToKmh(lap.SpeedMS.Max()), ZoneDetection.Find(lap), mended));
+                return TypedResults.Ok(new RecordingPreview(circuit, lap.DurationS, lap.LengthM(), Speed.ToKmh(lap.SpeedMS.Max()), ZoneDetection.Find(lap),
+                    mended));
             })
             .Accepts<string>("text/csv")
             .WithName("readRecording")
-            .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; with mend, stray samples are mended and told, else refused by their line. Stores nothing.")
+            .WithSummary("Reads a speed trace from CSV (time_s, speed_kmh) or GPX 1.1 and shows what was found; with mend, stray samples are mended and " +
+                "told, else refused by their line. Stores nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
 }

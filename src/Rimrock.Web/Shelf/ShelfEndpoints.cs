@@ -49,7 +49,9 @@ public static class ShelfEndpoints
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All, [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges, .. DuctKit.Ranges])))
+                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All,
+                [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
+                    .. DuctKit.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>
@@ -68,7 +70,8 @@ public static class ShelfEndpoints
             {
                 if (!ShelfStore.Kinds.Contains(kind))
                 {
-                    throw new InputFaultException([new InputFault("kind", kind.Length > 20 ? kind[..20] : kind, string.Join(", ", ShelfStore.Kinds), "No such kind of thing on the shelf.")]);
+                    throw new InputFaultException([new InputFault("kind", kind.Length > 20 ? kind[..20] : kind, string.Join(", ", ShelfStore.Kinds),
+                        "No such kind of thing on the shelf.")]);
                 }
 
                 return TypedResults.Ok(new Saved(id, store.Archive(kind, CheckId(id), archived, revision)));

@@ -12,7 +12,9 @@ namespace Rimrock.Core.Tests.Beliefs;
 
 public class LearningTests
 {
-    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 3, 6, CoolDownLaps: 0) };
+    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance")
+        with
+    { Stint = new StintPlan(1, 3, 6, CoolDownLaps: 0) };
 
     private static double Normal(Random random) => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9));
 

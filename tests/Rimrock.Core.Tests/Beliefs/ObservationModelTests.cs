@@ -85,7 +85,12 @@ public class ObservationModelTests
         Predicted(soft).ShouldBeLessThan(-30, "this fluid is far from boiling");
         Math.Exp(Log(firm)).ShouldBe(1, 0.01);
         Math.Exp(Log(soft)).ShouldBe(0.05, 0.01, "other causes");
-        var boiling = Plan with { Fluid = new BrakeFluid("plain", "dot3", 206, 141), FluidState = new FluidState(60, Climate.Humid), Circuit = Plan.Circuit with { AltitudeM = 3500 } };
+        var boiling = Plan with
+        {
+            Fluid = new BrakeFluid("plain", "dot3", 206, 141),
+            FluidState = new FluidState(60, Climate.Humid),
+            Circuit = Plan.Circuit with { AltitudeM = 3500 }
+        };
         boiling.Faults().ShouldBeEmpty();
         ObservationModel.LogLikelihood(firm, boiling, Run, 0, CarFactors.Median).ShouldBeLessThan(Log(firm));
     }

@@ -66,14 +66,17 @@ public class PriorScoresTests
         learnt.Weights.Sum().ShouldBe(1, 1e-12);
     }
 
-    /// <summary>Mean and spread of five temperatures against plain random members (16,384 in the long form), by their sampling error: three standard errors of both.</summary>
+    /// <summary>
+    /// Mean and spread of five temperatures against plain random members (16,384 in the long form), by their sampling error: three standard errors of both.
+    /// </summary>
     [Fact]
     public void Outputs_have_the_mean_and_spread_of_many_random_members()
     {
         var plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 5, 5) };
         var many = Environment.GetEnvironmentVariable("RIMROCK_LONG") is null ? 2048 : 16_384;
         var random = new Random(20261128);
-        double[][] drawn = [.. Enumerable.Range(0, many).Select(_ => PriorFactor.All.Select(_ => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9))).ToArray())];
+        double[][] drawn = [.. Enumerable.Range(0, many).Select(_ => PriorFactor.All.Select(_ =>
+            NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9))).ToArray())];
         var oracle = Peaks(plan, drawn);
         foreach (var members in (int[])[64, 256])
         {

@@ -2,7 +2,9 @@ using Rimrock.Core.Beliefs;
 
 namespace Rimrock.Core.Tests.Beliefs;
 
-/// <summary>Where predictions are linear in the scores, the answer is known in closed form (conjugate normal update; Gelb 1974, section 4.2, from memory).</summary>
+/// <summary>
+/// Where predictions are linear in the scores, the answer is known in closed form (conjugate normal update; Gelb 1974, section 4.2, from memory).
+/// </summary>
 public class ProposalTests
 {
     private static readonly double[][] Scores = Population.Prior.Scores;

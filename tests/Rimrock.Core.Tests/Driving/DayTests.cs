@@ -79,7 +79,8 @@ public class DayTests
         var level = BrakingWork.Joules(car, 20, 10, 5, 1.2, 0);
         var down = BrakingWork.Joules(car, 20, 10, 5, 1.2, -0.08);
         (down - level).ShouldBe(1560 * 9.81 * 0.08 * 75 * (1 - BrakingWork.TyreSlipShare), 1);
-        BrakingWork.Joules(car, 20, 20, 5, 1.2, -0.08).ShouldBe(1560 * 9.81 * 0.08 * 100 * (1 - BrakingWork.TyreSlipShare), 1, "holding the speed downhill is braking");
+        BrakingWork.Joules(car, 20, 20, 5, 1.2, -0.08).ShouldBe(1560 * 9.81 * 0.08 * 100 * (1 - BrakingWork.TyreSlipShare), 1,
+            "holding the speed downhill is braking");
         BrakingWork.Joules(car, 10, 20, 5, 1.2, 0).ShouldBe(0, 1e-9);
     }
 

@@ -38,7 +38,8 @@ public class LapSimulationTests
     [Fact]
     public void Halving_the_distance_step_hardly_moves_the_braking_energy()
     {
-        double Energy(double step) => BrakingWork.LapJoules(new LapSimulation(SampleParts.Coastal, SampleParts.Estate, 1.05, AirKgM3, step).Lap(1), SampleParts.Estate, AirKgM3);
+        double Energy(double step) =>
+            BrakingWork.LapJoules(new LapSimulation(SampleParts.Coastal, SampleParts.Estate, 1.05, AirKgM3, step).Lap(1), SampleParts.Estate, AirKgM3);
         var fine = Energy(0.25);
         Energy(1).ShouldBe(fine, 0.006 * fine);
         Energy(0.5).ShouldBe(fine, 0.003 * fine);
@@ -124,7 +125,8 @@ public class LapSimulationTests
         cut.Stops.Sum(stop => stop.EnergyJ).ShouldBe(cut.EnergyJ.Sum(), 1);
         cut.TotalS().ShouldBe(lap.DurationS, 1e-6);
         cut.DurationS.Zip(cut.SpeedMS, (s, v) => s * v).Sum().ShouldBe(lap.LengthM(), 0.01);
-        cut.DurationS.Zip(cut.Stop).ShouldAllBe(step => step.First <= (step.Second >= 0 ? DrivingSchedule.BrakingStepS : DrivingSchedule.CoastingStepS) * (1 + 1e-9));
+        cut.DurationS.Zip(cut.Stop).ShouldAllBe(step => step.First <= (step.Second >= 0 ? DrivingSchedule.BrakingStepS : DrivingSchedule.CoastingStepS)
+            * (1 + 1e-9));
     }
 
     [Fact]
@@ -138,8 +140,10 @@ public class LapSimulationTests
 
         var endsRolling = DrivingSchedule.Of(new LapTrace([0, 40, 44, 104], [30, 30, 5, 30], [], "ends rolling"), SampleParts.Estate, AirKgM3);
         endsRolling.DurationS[0].ShouldBe(DrivingSchedule.CoastingStepS, 1e-9, "a minute since the last stop of the lap before");
-        endsRolling.Stop.Zip(endsRolling.DurationS).SkipWhile(step => step.First < 0).First(step => step.First < 0).Second.ShouldBe(DrivingSchedule.FirstCoastingStepS, 1e-9);
-        DrivingSchedule.Of(new LapTrace([0, 60, 64], [30, 30, 5], [], "watched"), SampleParts.Estate, AirKgM3, longestS: 0.2).DurationS.Max().ShouldBeLessThan(0.2 + 1e-9);
+        endsRolling.Stop.Zip(endsRolling.DurationS).SkipWhile(step => step.First < 0)
+            .First(step => step.First < 0).Second.ShouldBe(DrivingSchedule.FirstCoastingStepS, 1e-9);
+        DrivingSchedule.Of(new LapTrace([0, 60, 64], [30, 30, 5], [], "watched"), SampleParts.Estate, AirKgM3, longestS: 0.2).DurationS.Max()
+            .ShouldBeLessThan(0.2 + 1e-9);
         DrivingSchedule.Parked(40, longestS: 0.5).DurationS.Max().ShouldBe(0.5);
     }
 

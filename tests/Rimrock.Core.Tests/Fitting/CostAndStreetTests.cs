@@ -27,7 +27,8 @@ public class CostAndStreetTests
         RunningCost.BuyNowOf(setup)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
         var large = setup with { Fluid = new("g", fluid.Body with { BottleLitres = 5 }) };
         RunningCost.BuyNowOf(large)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
-        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }).ShouldBeNull("a price that nobody entered is unknown, never nought");
+        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) })
+            .ShouldBeNull("a price that nobody entered is unknown, never nought");
     }
 
     [Fact]

@@ -111,7 +111,8 @@ public class EnsembleTests
         limits.Single(limit => limit.Code == "front-face").Contributions.Take(3).Select(item => item.Factor).ShouldContain("cooling");
         limits.Single(limit => limit.Code == "front-face").Contributions.Take(3).Select(item => item.Factor).ShouldContain("energy");
         limits.Single(limit => limit.Code == "rear-wear").Contributions[0].Factor.ShouldBe("wear");
-        limits.Single(limit => limit.Code == "front-fluid").Contributions.Select(item => item.Factor).ShouldContain(code => code == "pad-conductivity" || code == "boiling-curve" || code == "water" || code == "plate-to-piston");
+        limits.Single(limit => limit.Code == "front-fluid").Contributions.Select(item => item.Factor)
+            .ShouldContain(code => code == "pad-conductivity" || code == "boiling-curve" || code == "water" || code == "plate-to-piston");
     }
 
     [Fact]

@@ -10,24 +10,38 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Fitting;
 
-/// <summary>Both ends of every range, one at a time and in random pairs: whatever is accepted is computed, finite, closed in energy and bounded. No guard stands before these.</summary>
+/// <summary>
+/// Both ends of every range, one at a time and in random pairs: whatever is accepted is computed, finite, closed in energy and bounded. No guard stands before
+/// these.
+/// </summary>
 public class ExtremePlanTests
 {
     private const int Pairs = 160;
 
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+    private static readonly JsonSerializerOptions Json =
+        new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
     private static readonly IReadOnlyDictionary<string, PredictionPlan> Bases = new Dictionary<string, PredictionPlan>
     {
         ["estate"] = Whole(SampleParts.Plan()),
-        ["zones"] = Whole(SampleParts.Plan("race-sintered")) with { Circuit = new Circuit("zones", Zones: [new(180, 80, 20), new(140, 60, 15)], ZoneG: 0.8), TrailerKg = 500, RoadDuty = "descent" },
+        ["zones"] = Whole(SampleParts.Plan("race-sintered")) with
+        {
+            Circuit = new Circuit("zones", Zones: [new(180, 80, 20), new(140, 60, 15)], ZoneG: 0.8),
+            TrailerKg = 500,
+            RoadDuty = "descent"
+        },
         ["drums"] = Whole(SampleParts.Plan()) with
         {
             Car = SampleParts.Estate with { Rear = SampleParts.RearBrake with { Caliper = CaliperKind.Drum, PistonsMm = [20] } },
             RearRotor = new Rotor("drum", 230, 190, 8, 6, Construction: RotorConstruction.Drum),
         },
         ["motorcycle"] = Motorcycle(),
-        ["carbon"] = Whole(SampleParts.Plan("carbon-ceramic-disc")) with { FrontRotor = SampleParts.FrontRing with { Material = RingMaterial.CarbonCeramic, Construction = RotorConstruction.TwoPiece } },
+        ["carbon"] = Whole(SampleParts.Plan("carbon-ceramic-disc")) with
+        {
+            FrontRotor = SampleParts.FrontRing
+            with
+            { Material = RingMaterial.CarbonCeramic, Construction = RotorConstruction.TwoPiece }
+        },
     };
 
     public static TheoryData<string> Names => [.. Bases.Keys];
@@ -62,7 +76,9 @@ public class ExtremePlanTests
         for (var i = 0; i < Pairs / 4; i++)
         {
             var (one, other) = (fields[random.Next(fields.Count)], fields[random.Next(fields.Count)]);
-            computed += Try(Bases.Keys.ElementAt(random.Next(Bases.Count)), [(one.Path, random.Next(2) == 0 ? one.Range.Min : one.Range.Max), (other.Path, random.Next(2) == 0 ? other.Range.Min : other.Range.Max)]) ? 1 : 0;
+            computed += Try(Bases.Keys.ElementAt(random.Next(Bases.Count)),
+                [(one.Path, random.Next(2) == 0 ? one.Range.Min : one.Range.Max), (other.Path, random.Next(2) == 0 ? other.Range.Min : other.Range.Max)])
+                ? 1 : 0;
         }
 
         computed.ShouldBeGreaterThan(Pairs / 4 / 3);
@@ -72,7 +88,16 @@ public class ExtremePlanTests
     public void Large_pistons_in_a_light_caliper_do_not_run_away()
     {
         var plan = SampleParts.Plan("track-sport");
-        WholeAnswer.Holds(plan with { Car = plan.Car with { Front = plan.Car.Front with { Caliper = CaliperKind.Fixed, PistonsMm = [40, 40, 40, 40, 40, 40], CaliperMassKg = 0.8 } }, Stint = new StintPlan(3, 20, 240) });
+        WholeAnswer.Holds(plan with
+        {
+            Car = plan.Car with
+            {
+                Front = plan.Car.Front
+            with
+                { Caliper = CaliperKind.Fixed, PistonsMm = [40, 40, 40, 40, 40, 40], CaliperMassKg = 0.8 }
+            },
+            Stint = new StintPlan(3, 20, 240)
+        });
     }
 
     private static bool Try(string name, (string Path, double Value)[] changes)
@@ -98,13 +123,15 @@ public class ExtremePlanTests
         }
         catch (Exception failed)
         {
-            throw new InvalidOperationException($"{name} with {string.Join(", ", changes.Select(change => FormattableString.Invariant($"{change.Path} = {change.Value}")))}: {failed.Message}", failed);
+            var changed = string.Join(", ", changes.Select(change => FormattableString.Invariant($"{change.Path} = {change.Value}")));
+            throw new InvalidOperationException($"{name} with {changed}: {failed.Message}", failed);
         }
 
         return true;
     }
 
-    private static IEnumerable<(string Path, FieldRange Range)> Fields() => PredictionPlan.Ranges.SelectMany(range => Paths(range.Field).Select(path => (path, range)));
+    private static IEnumerable<(string Path, FieldRange Range)> Fields() =>
+        PredictionPlan.Ranges.SelectMany(range => Paths(range.Field).Select(path => (path, range)));
 
     private static IEnumerable<string> Paths(string field) => field.Split('.') switch
     {
@@ -123,7 +150,8 @@ public class ExtremePlanTests
         JsonNode? at = body;
         foreach (var step in steps[..^1])
         {
-            at = at is JsonArray list ? int.Parse(step, System.Globalization.CultureInfo.InvariantCulture) is var i && i < list.Count ? list[i] : null : at?[step];
+            at = at is JsonArray list ? int.Parse(step, System.Globalization.CultureInfo.InvariantCulture) is var i && i < list.Count
+                ? list[i] : null : at?[step];
         }
 
         if (at is not JsonObject holder)
@@ -131,8 +159,10 @@ public class ExtremePlanTests
             return false;
         }
 
-        var whole = holder[steps[^1]] is JsonValue before && before.ToJsonString() is var text && !text.Contains('.', StringComparison.Ordinal) && value == Math.Round(value);
-        holder[steps[^1]] = steps[^1] == "pistonsMm" ? new JsonArray(value, value, value, value) : whole ? JsonValue.Create((long)value) : JsonValue.Create(value);
+        var whole = holder[steps[^1]] is JsonValue before && before.ToJsonString() is var text && !text.Contains('.', StringComparison.Ordinal)
+            && value == Math.Round(value);
+        holder[steps[^1]] = steps[^1] == "pistonsMm" ? new JsonArray(value, value, value, value) : whole
+            ? JsonValue.Create((long)value) : JsonValue.Create(value);
         return true;
     }
 

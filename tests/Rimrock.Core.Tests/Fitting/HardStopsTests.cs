@@ -97,8 +97,14 @@ public class HardStopsTests
     [InlineData(true, "dot3", "dot4", null)]
     public void Silicone_never_mixes_and_is_not_for_abs(bool electronics, string now, string next, string? code)
     {
-        var plan = Plan with { Car = Plan.Car with { Electronics = electronics }, Fluid = new BrakeFluid("now", FluidClass.All.First(row => row.Code == now || row.Code == now.Replace(".", "", StringComparison.Ordinal)).Code, 280, 190) };
-        var fluidClass = FluidClass.All.First(row => row.Code == next || row.Code.Replace(".", "", StringComparison.Ordinal) == next.Replace(".", "", StringComparison.Ordinal));
+        var plan = Plan with
+        {
+            Car = Plan.Car with { Electronics = electronics },
+            Fluid = new BrakeFluid("now", FluidClass.All.First(row => row.Code == now || row.Code == now.Replace(".", "", StringComparison.Ordinal)).Code, 280,
+            190)
+        };
+        var fluidClass = FluidClass.All.First(row =>
+            row.Code == next || row.Code.Replace(".", "", StringComparison.Ordinal) == next.Replace(".", "", StringComparison.Ordinal));
         var stop = HardStops.Of(new BrakeFluid("next", fluidClass.Code, 290, 200), plan);
         stop?.Code.ShouldBe(code);
         (stop is null).ShouldBe(code is null);
@@ -128,7 +134,8 @@ public class HardStopsTests
         (order.Order.Count, order.Steps.Count, order.Refused.Single().Code).ShouldBe((0, 0, "pad-discs"));
         var silicone = plan with { Fluid = new Core.Fluids.BrakeFluid("silicone", "dot5", 284, 250) };
         Core.Preparation.WorkOrder.Of(plan, silicone, false).Refused.Select(stop => stop.Code).ShouldBe(["silicone-abs", "silicone-mix"]);
-        var match = Core.Fitting.Matcher.Match(carbon, new Offer([new("ceramic", new Core.Friction.Pad("made for it", "carbon-ceramic-disc"))], [], [], [], []), new Wishes());
+        var match = Core.Fitting.Matcher.Match(carbon, new Offer([new("ceramic", new Core.Friction.Pad("made for it", "carbon-ceramic-disc"))], [], [], [], []),
+            new Wishes());
         match.Verdict.ShouldStartWith("Do not drive on what is fitted");
         match.Stops!.Single().Code.ShouldBe("pad-discs");
         match.Shortlist.ShouldNotBeEmpty();

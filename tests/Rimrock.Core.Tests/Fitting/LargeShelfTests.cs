@@ -9,7 +9,8 @@ public class LargeShelfTests
 {
     private static Offer Of(int pads, int rotors) => new(
         [.. Enumerable.Range(0, pads).Select(i => new Part<Pad>($"pad-{i}", new Pad($"pad {i}", "track-sport", PriceAxleSet: 50 + i)))],
-        [.. Enumerable.Range(0, rotors).Select(i => new Part<Rotor>($"rotor-{i}", SampleParts.FrontRing with { Name = $"rotor {i}", Price = 50 + i }))], [], [], []);
+        [.. Enumerable.Range(0, rotors).Select(i => new Part<Rotor>($"rotor-{i}", SampleParts.FrontRing with { Name = $"rotor {i}", Price = 50 + i }))], [], [],
+        []);
 
     [Theory]
     [InlineData(1500, 1, "shelf.pads")]
@@ -31,7 +32,8 @@ public class LargeShelfTests
         hangUp.CancelAfter(100);
 
         // Five times the goal of a second.
-        Should.Throw<Exception>(() => search.Wait(TimeSpan.FromSeconds(5)) ? 0 : throw new TimeoutException("still searching")).ShouldNotBeOfType<TimeoutException>();
+        Should.Throw<Exception>(() => search.Wait(TimeSpan.FromSeconds(5)) ? 0 : throw new TimeoutException("still searching"))
+            .ShouldNotBeOfType<TimeoutException>();
         search.IsCanceled.ShouldBeTrue();
     }
 }

@@ -60,7 +60,8 @@ public class MatcherTests
         first.Fitted.Members.ShouldBeGreaterThanOrEqualTo(256);
         first.Steps.ShouldAllBe(step => step.Setup.Members >= 256);
         var whole = matcher.Answer(MatchStage.Whole);
-        whole.Shortlist.Select(setup => setup.Key).ShouldBe(Answer.Shortlist.Select(setup => setup.Key), "the same question has the same answer, by stages or at once");
+        whole.Shortlist.Select(setup => setup.Key).ShouldBe(Answer.Shortlist.Select(setup => setup.Key),
+            "the same question has the same answer, by stages or at once");
     }
 
     [Fact]
@@ -91,7 +92,13 @@ public class MatcherTests
     [Fact]
     public void The_same_fluid_fresh_is_a_candidate()
     {
-        var old = SampleParts.Plan("track-sport", "track-sport") with { Fluid = new Core.Fluids.BrakeFluid("good", "dot4", 320, 205, 20), FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5), Pace = "novice", Stint = new Core.Driving.StintPlan(1, 15, 30) };
+        var old = SampleParts.Plan("track-sport", "track-sport") with
+        {
+            Fluid = new Core.Fluids.BrakeFluid("good", "dot4", 320, 205, 20),
+            FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5),
+            Pace = "novice",
+            Stint = new Core.Driving.StintPlan(1, 15, 30)
+        };
         var answer = Matcher.Match(old, new Offer([], [], [], [], []), Free with { FreshFluidEachEvent = true });
         answer.Outcome.ShouldBe(MatchOutcome.Steps);
         answer.Shortlist[0].Parts.Fluid.Id.ShouldBe(Setup.FreshId);
@@ -102,7 +109,11 @@ public class MatcherTests
     [Fact]
     public void Where_nothing_helps_enough_the_best_and_what_else_would_do_it_are_told()
     {
-        var hopeless = SampleParts.Plan() with { Car = SampleParts.Plan().Car with { MassKg = 2400 }, Stint = new Core.Driving.StintPlan(2, 30, 10, CoolDownLaps: 0) };
+        var hopeless = SampleParts.Plan() with
+        {
+            Car = SampleParts.Plan().Car with { MassKg = 2400 },
+            Stint = new Core.Driving.StintPlan(2, 30, 10, CoolDownLaps: 0)
+        };
         var answer = Matcher.Match(hopeless, new Offer([], [], [], ShelfSamples.Small.Fluids, []), Free);
         answer.Outcome.ShouldBe(MatchOutcome.NothingHelpsEnough);
         answer.Shortlist.ShouldNotBeEmpty();
@@ -189,7 +200,8 @@ public class MatcherTests
     [Fact]
     public void Every_wish_out_of_range_is_refused_by_name()
     {
-        var faults = Should.Throw<InputFaultException>(() => Matcher.Match(Plan, ShelfSamples.Small, new Wishes(Consistency: 9, EventsAYear: 0, MostDanger: 2))).Faults;
+        var faults = Should.Throw<InputFaultException>(() =>
+            Matcher.Match(Plan, ShelfSamples.Small, new Wishes(Consistency: 9, EventsAYear: 0, MostDanger: 2))).Faults;
         faults.Select(fault => fault.Field).ShouldBe(["wishes.consistency", "wishes.eventsAYear", "wishes.mostDanger"], ignoreOrder: true);
     }
 }

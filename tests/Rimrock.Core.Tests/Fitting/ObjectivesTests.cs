@@ -6,7 +6,8 @@ namespace Rimrock.Core.Tests.Fitting;
 public class ObjectivesTests
 {
     private static readonly Wishes Usual = new();
-    private static readonly Gen<Objectives> Any = Gen.Select(Gen.Double[0, 1], Gen.Double[0, 10], Gen.Double[0, 2000], Gen.Double[0, 12], (danger, street, cost, effort) => new Objectives(new Screened(danger, 0.5 * danger, 0.3), street, cost, effort, 0, 0));
+    private static readonly Gen<Objectives> Any = Gen.Select(Gen.Double[0, 1], Gen.Double[0, 10], Gen.Double[0, 2000], Gen.Double[0, 12],
+        (danger, street, cost, effort) => new Objectives(new Screened(danger, 0.5 * danger, 0.3), street, cost, effort, 0, 0));
 
     [Fact]
     public void Domination_is_a_partial_order() =>

@@ -78,7 +78,8 @@ public class PredictionTests
         }
 
         var (coarse, fine) = (Run(1), Run(0.125));
-        foreach (var (part, dayK, lapK) in new[] { (BrakePart.FrontFace, 2, 2), (BrakePart.RearFace, 2, 2), (BrakePart.FrontFluid, 1, 1), (BrakePart.FrontRotor, 1, 1.5), (BrakePart.FrontPadCore, 5, 5) })
+        foreach (var (part, dayK, lapK) in new[] { (BrakePart.FrontFace, 2, 2), (BrakePart.RearFace, 2, 2), (BrakePart.FrontFluid, 1, 1),
+            (BrakePart.FrontRotor, 1, 1.5), (BrakePart.FrontPadCore, 5, 5) })
         {
             Peaks(part, coarse).Max().ShouldBe(Peaks(part, fine).Max(), dayK, $"{part} over the day");
             Peaks(part, coarse).Zip(Peaks(part, fine), (a, b) => Math.Abs(a - b)).Max().ShouldBeLessThan(lapK, $"{part} in any stretch");
@@ -130,7 +131,8 @@ public class PredictionTests
         var plan = SampleParts.Plan("track-sport", "street-performance");
         plan = plan with { FrontPad = plan.FrontPad with { Basis = basis }, RearPad = plan.RearPad with { Basis = basis } };
         double?[] Demands(double share) =>
-            [.. Predictor.Predict(plan, new Day(plan, share)).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot").OrderBy(limit => limit.Code).Select(limit => limit.Demand)];
+            [.. Predictor.Predict(plan, new Day(plan, share)).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot")
+                .OrderBy(limit => limit.Code).Select(limit => limit.Demand)];
         var (coarse, fine) = (Demands(1), Demands(0.1));
         coarse[0]!.Value.ShouldBe(fine[0]!.Value, 2);
         coarse[1]!.Value.ShouldBe(fine[1]!.Value, 2);

@@ -9,7 +9,9 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Fitting;
 
-/// <summary>What holds for every plan that is accepted, on cars, circuits and days drawn at random; each by its seed, so that a failure can be run again.</summary>
+/// <summary>
+/// What holds for every plan that is accepted, on cars, circuits and days drawn at random; each by its seed, so that a failure can be run again.
+/// </summary>
 public class RandomPlanTests
 {
     private static T Any<T>(Random random, IReadOnlyList<T> of) => of[random.Next(of.Count)];
@@ -21,7 +23,8 @@ public class RandomPlanTests
         var vanes = Any(random, Enum.GetValues<VaneKind>());
         var outer = Math.Round(Between(random, 260, 380));
         var thick = vanes == VaneKind.Solid ? Math.Round(Between(random, 10, 14)) : Math.Round(Between(random, 24, 34));
-        return new Rotor(name, outer, outer - Math.Round(Between(random, 90, 120)), thick, thick - 2, vanes, vanes == VaneKind.Solid ? 0 : 8, vanes == VaneKind.Solid ? 0 : random.Next(30, 60), 5.5);
+        return new Rotor(name, outer, outer - Math.Round(Between(random, 90, 120)), thick, thick - 2, vanes, vanes == VaneKind.Solid ? 0 : 8,
+            vanes == VaneKind.Solid ? 0 : random.Next(30, 60), 5.5);
     }
 
     private static PredictionPlan Plan(int seed)
@@ -35,11 +38,19 @@ public class RandomPlanTests
         }
 
         return new PredictionPlan(
-            SampleParts.Estate with { MassKg = Math.Round(Between(random, 900, 2300)), PowerKw = Math.Round(Between(random, 70, 350)), Tyre = Any(random, ["summer", "sport", "semi-slick"]) },
+            SampleParts.Estate with
+            {
+                MassKg = Math.Round(Between(random, 900, 2300)),
+                PowerKw = Math.Round(Between(random, 70, 350)),
+                Tyre = Any(random, ["summer", "sport", "semi-slick"])
+            },
             new Circuit("random", Segments: segments, AltitudeM: Math.Round(Between(random, 0, 2000))),
-            Any(random, Pace.All).Code, new StintPlan(random.Next(1, 4), random.Next(10, 26), random.Next(15, 60)), new Weather(Math.Round(Between(random, -5, 38)), random.Next(5) == 0),
-            new Pad("front", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport", "race-sintered"])), new Pad("rear", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport"])),
-            Ring(random, "front ring"), Ring(random, "rear ring"), new BrakeFluid("fluid", "dot4", Math.Round(Between(random, 240, 330)), Math.Round(Between(random, 160, 205))),
+            Any(random, Pace.All).Code, new StintPlan(random.Next(1, 4), random.Next(10, 26), random.Next(15, 60)),
+            new Weather(Math.Round(Between(random, -5, 38)), random.Next(5) == 0),
+            new Pad("front", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport", "race-sintered"])),
+            new Pad("rear", Any(random, ["organic", "semi-metallic", "street-performance", "track-sport"])),
+            Ring(random, "front ring"), Ring(random, "rear ring"), new BrakeFluid("fluid", "dot4", Math.Round(Between(random, 240, 330)),
+                Math.Round(Between(random, 160, 205))),
             new FluidState(random.Next(0, 40), Any(random, Enum.GetValues<Climate>())),
             FrontDuct: random.Next(2) == 0 ? null : new WheelDuct(76, Any(random, Enum.GetValues<Shield>()), Any(random, Enum.GetValues<DuctAim>()), 1.2),
             BatteryFull: random.Next(2) == 0, RoadDuty: "weekday");
@@ -107,15 +118,18 @@ public class RandomPlanTests
     {
         // 200 in every run, 5,000 in the long form.
         var plans = Environment.GetEnvironmentVariable("RIMROCK_LONG") is null ? 200 : 5000;
-        var drawn = Enumerable.Range(1000, plans * 2).Select(seed => (Seed: seed, Plan: Plan(seed))).Where(row => row.Plan.Faults().Count == 0).Take(plans).ToList();
+        var drawn = Enumerable.Range(1000, plans * 2).Select(seed => (Seed: seed, Plan: Plan(seed))).Where(row => row.Plan.Faults().Count == 0).Take(plans)
+            .ToList();
         drawn.Count.ShouldBe(plans);
         Parallel.ForEach(drawn, row =>
         {
             var (seed, plan) = row;
             try
             {
-                var hottest = WholeAnswer.Holds(plan).Ranges.Where(range => range.Part is BrakePart.FrontFace or BrakePart.RearFace).Max(range => range.PeakC.Max());
-                (hottest < ModelEnd.IronFaceC || Record.Exception(() => Predictor.Predict(plan)) is BeyondModelException).ShouldBeTrue("a figure beyond the model");
+                var hottest = WholeAnswer.Holds(plan).Ranges.Where(range => range.Part is BrakePart.FrontFace or BrakePart.RearFace)
+                    .Max(range => range.PeakC.Max());
+                (hottest < ModelEnd.IronFaceC || Record.Exception(() => Predictor.Predict(plan)) is BeyondModelException)
+                    .ShouldBeTrue("a figure beyond the model");
             }
             catch (Exception failed)
             {
@@ -141,8 +155,11 @@ public class RandomPlanTests
         var mass = Math.Round(Between(random, 850, 2000));
         var powerKw = Math.Round(mass * Between(random, 0.05, 0.14));
         var pace = Any(random, Pace.All);
-        var guess = CarGuess.From("car", mass, powerKw, pace.Code == "novice" ? Any(random, ["summer", "sport"]) : Any(random, ["sport", "track-day", "semi-slick"]));
-        var pads = pace.Code == "novice" ? Any(random, ["organic", "ceramic", "semi-metallic"]) : Any<string>(random, pace.Code == "regular" ? ["semi-metallic", "street-performance", "track-sport"] : ["street-performance", "track-sport", "track-sport", "race-carbon-metallic", "race-sintered"]);
+        var guess = CarGuess.From("car", mass, powerKw, pace.Code == "novice"
+            ? Any(random, ["summer", "sport"]) : Any(random, ["sport", "track-day", "semi-slick"]));
+        var pads = pace.Code == "novice" ? Any(random, ["organic", "ceramic", "semi-metallic"])
+            : Any<string>(random, pace.Code == "regular" ? ["semi-metallic", "street-performance", "track-sport"]
+            : ["street-performance", "track-sport", "track-sport", "race-carbon-metallic", "race-sintered"]);
         var segments = new List<CircuitSegment>();
         for (var corner = 0; corner < random.Next(6, 12); corner++)
         {
@@ -151,9 +168,13 @@ public class RandomPlanTests
         }
 
         // Who fits race pads to a car with a road car's calipers keeps their heat from the fluid (common practice).
-        var car = pads.StartsWith("race", StringComparison.Ordinal) ? guess.Car with { Front = guess.Car.Front with { Shim = Shim.Titanium }, Rear = guess.Car.Rear with { Shim = Shim.Titanium } } : guess.Car;
-        return new PredictionPlan(car, new Circuit("circuit", Segments: segments, AltitudeM: Math.Round(Between(random, 0, 800))), pace.Code, new StintPlan(random.Next(1, 5), random.Next(15, 26), 40),
-            new Weather(Math.Round(Between(random, 5, 32))), new Pad("front", pads), new Pad("rear", pads), guess.FrontRotor, guess.RearRotor, new BrakeFluid("fluid", "dot4", 260, 175), new FluidState(random.Next(0, 30)));
+        var car = pads.StartsWith("race", StringComparison.Ordinal) ? guess.Car
+            with
+        { Front = guess.Car.Front with { Shim = Shim.Titanium }, Rear = guess.Car.Rear with { Shim = Shim.Titanium } } : guess.Car;
+        return new PredictionPlan(car, new Circuit("circuit", Segments: segments, AltitudeM: Math.Round(Between(random, 0, 800))), pace.Code,
+            new StintPlan(random.Next(1, 5), random.Next(15, 26), 40),
+            new Weather(Math.Round(Between(random, 5, 32))), new Pad("front", pads), new Pad("rear", pads), guess.FrontRotor, guess.RearRotor,
+            new BrakeFluid("fluid", "dot4", 260, 175), new FluidState(random.Next(0, 30)));
     }
 
     [Theory]
@@ -168,7 +189,8 @@ public class RandomPlanTests
         // Common practice, all else alike: a warmer day, a shorter rest before more sessions, closed shields and smaller wheels' windows.
         Face(plan with { Weather = new Weather(35) }).ShouldBeGreaterThan(face);
         Face(plan with { Stint = plan.Stint with { Sessions = plan.Stint.Sessions + 1 } }).ShouldBeGreaterThan(face - 0.5);
-        Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Closed) }).ShouldBeGreaterThanOrEqualTo(Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Open) }));
+        Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Closed) })
+            .ShouldBeGreaterThanOrEqualTo(Face(plan with { FrontDuct = new WheelDuct(0, Wheel: WheelOpenness.Open) }));
         Face(plan with { FrontRotor = plan.FrontRotor with { ThicknessMm = plan.FrontRotor.ThicknessMm + 6 } }).ShouldBeLessThan(face);
 
         // Older fluid and a higher place never boil later.

@@ -13,7 +13,10 @@ public class ScreeningTests
 {
     private static readonly Wishes Free = new(RoadApprovalMust: false);
 
-    /// <summary>Six shelves here, a hundred larger ones in the long form: at most one of six, five of a hundred missed. A miss counts unless danger and damage lie within one sampling error of the best's.</summary>
+    /// <summary>
+    /// Six shelves here, a hundred larger ones in the long form: at most one of six, five of a hundred missed. A miss counts unless danger and damage lie
+    /// within one sampling error of the best's.
+    /// </summary>
     [Fact]
     public void The_best_of_all_setups_is_among_what_the_search_nominates()
     {
@@ -31,7 +34,8 @@ public class ScreeningTests
         var judge = new SetupJudge(plan, offer, Free, day, Population.Prior);
         var drawn = ShelfSamples.All(plan, offer, Free).Select(judge.Known).OfType<DrawnSetup>().ToList();
         var judged = judge.Judged(drawn, sketch: false, null, CancellationToken.None);
-        IReadOnlyList<DrawnSetup> Ordered(IEnumerable<DrawnSetup> some) => Ranking.Order(some, one => judged[one.Key].Day, one => judge.Scales(one, judged[one.Key].Day), one => one.Key);
+        IReadOnlyList<DrawnSetup> Ordered(IEnumerable<DrawnSetup> some) =>
+            Ranking.Order(some, one => judged[one.Key].Day, one => judge.Scales(one, judged[one.Key].Day), one => one.Key);
         var each = Ordered(drawn.Where(one => judged.ContainsKey(one.Key))).DistinctBy(one => (one.Setup.FrontPad.Id, one.Setup.RearPad.Id)).ToList();
         foreach (var one in each)
         {
@@ -51,7 +55,8 @@ public class ScreeningTests
     {
         var families = PadFamilies.All.Where(family => family.Code != PadFamilies.CarbonCeramicCode).Select(family => family.Code).ToArray();
         double Between(double low, double high) => low + ((high - low) * random.NextDouble());
-        Part<Pad> Any(int i) => new($"p{i}", new Pad($"p{i}", families[random.Next(families.Length)], PriceAxleSet: Math.Round(Between(50, 400)), Traits: new PadTraits(Bite: random.Next(3, 9), Release: random.Next(3, 9))));
+        Part<Pad> Any(int i) => new($"p{i}", new Pad($"p{i}", families[random.Next(families.Length)], PriceAxleSet: Math.Round(Between(50, 400)),
+            Traits: new PadTraits(Bite: random.Next(3, 9), Release: random.Next(3, 9))));
         var plan = SampleParts.Plan(families[random.Next(4)], families[random.Next(4)]) with
         {
             Pace = random.Next(2) == 0 ? "regular" : "advanced",
@@ -61,6 +66,7 @@ public class ScreeningTests
         };
         plan = plan with { Car = plan.Car with { MassKg = Between(1000, 1900) } };
         BrakeFluid Fluid(int i) => new($"f{i}", "dot4", Math.Round(Between(240, 330)), Math.Round(Between(160, 215)), Math.Round(Between(12, 60)));
-        return (plan, new Offer([.. Enumerable.Range(0, pads).Select(Any)], [], [], [.. Enumerable.Range(0, 2).Select(i => new Part<BrakeFluid>($"f{i}", Fluid(i)))], []));
+        return (plan, new Offer([.. Enumerable.Range(0, pads).Select(Any)], [], [],
+            [.. Enumerable.Range(0, 2).Select(i => new Part<BrakeFluid>($"f{i}", Fluid(i)))], []));
     }
 }

@@ -37,14 +37,16 @@ public class SetupSearchTests
         var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Setup: setup, Score: search.Quick(setup).Score(Free))).ToList();
         foreach (var pad in ShelfSamples.Small.Pads)
         {
-            found.BestWith[("frontPad", pad.Id)].Objectives.Score(Free).ShouldBe(all.Where(one => one.Setup.FrontPad.Id == pad.Id).Min(one => one.Score), 1e-6, pad.Id);
+            found.BestWith[("frontPad", pad.Id)].Objectives.Score(Free)
+                .ShouldBe(all.Where(one => one.Setup.FrontPad.Id == pad.Id).Min(one => one.Score), 1e-6, pad.Id);
         }
     }
 
     [Fact]
     public void What_the_search_reckons_the_whole_day_confirms()
     {
-        // The reduction: one run for each rotor and duct, pads read from it. Held against running the day with every part: cost within a tenth or 60 a season, manners within 0.6. Its chances only nominate; how far they
+        // The reduction: one run for each rotor and duct, pads read from it. Held against running the day with every part: cost within a tenth or 60 a season,
+        // manners within 0.6. Its chances only nominate; how far they
         // miss is measured in ScreeningTests.
         var (plan, offer) = ReckonedPrices.Of(Plan, ShelfSamples.Small);
         var search = new SetupSearch(plan, offer, Free, Day);

@@ -10,13 +10,16 @@ namespace Rimrock.Core.Tests.Fitting;
 internal static class ShelfSamples
 {
     private static Part<Pad> Pad(string family, double price, bool road = true, int release = 5) =>
-        new(family, new Pad(family, family, Basis: ChartBasis.InStopEmbedded, PriceAxleSet: price, RoadApproved: road, Traits: new PadTraits(Release: release)));
+        new(family, new Pad(family, family, Basis: ChartBasis.InStopEmbedded, PriceAxleSet: price, RoadApproved: road,
+            Traits: new PadTraits(Release: release)));
 
     public static readonly Offer Small = new(
-        [Pad("semi-metallic", 70), Pad("street-performance", 120, release: 6), Pad("track-sport", 210, release: 7), Pad("race-carbon-metallic", 320, road: false, release: 8)],
+        [Pad("semi-metallic", 70), Pad("street-performance", 120, release: 6), Pad("track-sport", 210, release: 7),
+            Pad("race-carbon-metallic", 320, road: false, release: 8)],
         [new("big", new Rotor("big", 345, 229, 30, 28, VaneKind.Straight, 8, 40, 5.5, Price: 100))],
         [new("duct", new DuctKit("duct", new WheelDuct(76, Shield.Trimmed), 110))],
-        [new("wet-high", new BrakeFluid("wet high", "dot4", 270, 198, 30, 700)), new("dry-high", new BrakeFluid("dry high", "dot4", 320, 200, 55, 1500)), new("plain", new BrakeFluid("plain", "dot4", 240, 160, 12, 1400))],
+        [new("wet-high", new BrakeFluid("wet high", "dot4", 270, 198, 30, 700)), new("dry-high", new BrakeFluid("dry high", "dot4", 320, 200, 55, 1500)),
+            new("plain", new BrakeFluid("plain", "dot4", 240, 160, 12, 1400))],
         [new("braid", new LineKit("braid", BrakeLine.Braided, true, 120))]);
 
     /// <summary>Every setup of a shelf, one by one.</summary>
@@ -27,7 +30,8 @@ internal static class ShelfSamples
             foreach (var rear in offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null).Prepend(fitted.RearPad))
                 foreach (var rotor in offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null).Prepend(fitted.FrontRotor))
                     foreach (var duct in offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null).Prepend(null))
-                        foreach (var fluid in offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null).Prepend(fitted.Fluid))
+                        foreach (var fluid in offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)
+                            .Prepend(fitted.Fluid))
                             foreach (var lines in offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null).Prepend(null))
                             {
                                 yield return new Setup(front, rear, rotor, duct, fluid, lines);

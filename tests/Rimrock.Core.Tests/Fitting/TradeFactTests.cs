@@ -52,7 +52,11 @@ public class TradeFactTests
         var hard = SampleParts.Plan("race-sintered", "race-sintered") with { FrontPadMm = 4, Stint = new StintPlan(1, 30, 30, CoolDownLaps: 0) };
         var fresh = SampleParts.LimitsOf(hard with { Fluid = new BrakeFluid("dry", "dot5.1", 290, 185), FluidState = new FluidState(0) })["front-fluid"];
         var demand = fresh.Demand!.Value;
-        var old = SampleParts.LimitsOf(hard with { Fluid = new BrakeFluid("plain", "dot3", 210, 142), FluidState = new FluidState(60, Climate.Humid) })["front-fluid"];
+        var old = SampleParts.LimitsOf(hard with
+        {
+            Fluid = new BrakeFluid("plain", "dot3", 210, 142),
+            FluidState = new FluidState(60, Climate.Humid)
+        })["front-fluid"];
         old.Capacity.ShouldBeLessThan(fresh.Capacity - 60);
         old.Demand!.Value.ShouldBe(demand, 1e-9, "the fluid's figures do not change how hot it gets");
         fresh.Gives.ShouldBeFalse();

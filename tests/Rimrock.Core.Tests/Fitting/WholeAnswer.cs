@@ -25,7 +25,8 @@ internal static class WholeAnswer
             Math.Abs(wheel.BalanceError).ShouldBeLessThan(0.001, wheel.Wheel);
         }
 
-        result.Limits.ShouldAllBe(limit => double.IsFinite(limit.Demand ?? 0) && double.IsFinite(limit.Margin ?? 0) && double.IsFinite(limit.DemandLow ?? 0) && double.IsFinite(limit.DemandHigh ?? 0));
+        result.Limits.ShouldAllBe(limit => double.IsFinite(limit.Demand ?? 0) && double.IsFinite(limit.Margin ?? 0) && double.IsFinite(limit.DemandLow ?? 0)
+            && double.IsFinite(limit.DemandHigh ?? 0));
         result.Course!.Stops.ShouldAllBe(stop => double.IsFinite(stop.PedalN) && double.IsFinite(stop.FrontMu) && double.IsFinite(stop.Effort.P90));
         result.ColdStops.ShouldAllBe(stop => double.IsFinite(stop.Metres.P50) && stop.Metres.P50 > 0);
         return result;

@@ -67,7 +67,9 @@ public class CurveReadingTests
     public void Too_few_or_too_narrow_stops_are_refused()
     {
         Should.Throw<InputFaultException>(() => DynamometerFit.Of([new(100, 0.4), new(200, 0.4)])).Faults.Single().Allowed.ShouldContain("6 to");
-        Should.Throw<InputFaultException>(() => DynamometerFit.Of([.. Enumerable.Range(0, 8).Select(i => new DynamometerStop(100 + i, 0.4))])).Message.ShouldContain("close together");
-        Should.Throw<InputFaultException>(() => DynamometerFit.Of([.. Enumerable.Range(0, 8).Select(i => new DynamometerStop(100 + (50 * i), i == 3 ? 4 : 0.4))])).Faults.Single().Field.ShouldBe("stops[3].meanMu");
+        Should.Throw<InputFaultException>(() =>
+            DynamometerFit.Of([.. Enumerable.Range(0, 8).Select(i => new DynamometerStop(100 + i, 0.4))])).Message.ShouldContain("close together");
+        Should.Throw<InputFaultException>(() => DynamometerFit.Of([.. Enumerable.Range(0, 8)
+            .Select(i => new DynamometerStop(100 + (50 * i), i == 3 ? 4 : 0.4))])).Faults.Single().Field.ShouldBe("stops[3].meanMu");
     }
 }

@@ -55,7 +55,9 @@ public class FrictionTests
         (pad with { StatedFromC = 100, StatedToC = 560 }).WorkingBandOf().ShouldBe(new WorkingBand(100, 560, band.PlateauMu, Stated: true));
     }
 
-    /// <summary>A claim never beats the pad's own chart: of both the narrower edge counts on each side, and a claim that the chart does not bear out is named.</summary>
+    /// <summary>
+    /// A claim never beats the pad's own chart: of both the narrower edge counts on each side, and a claim that the chart does not bear out is named.
+    /// </summary>
     [Fact]
     public void Of_a_claim_and_the_pads_own_chart_the_narrower_edge_counts()
     {
@@ -108,7 +110,8 @@ public class FrictionTests
     {
         var faults = new List<InputFault>();
         FrictionCurve.Check([new(0, 0.3), new(100, 1.4), new(90, 0.4), new(double.NaN, 0.4)], "frontPad.curve", faults);
-        faults.Select(fault => fault.Field).ShouldBe(["frontPad.curve[1].mu", "frontPad.curve[2].temperatureC", "frontPad.curve[3].temperatureC", "frontPad.curve[3].temperatureC"]);
+        faults.Select(fault => fault.Field).ShouldBe(["frontPad.curve[1].mu", "frontPad.curve[2].temperatureC", "frontPad.curve[3].temperatureC",
+            "frontPad.curve[3].temperatureC"]);
         faults[0].Allowed.ShouldBe("0 to 1.2");
         Should.Throw<InputFaultException>(() => new FrictionCurve([new(0, 0.3)], 0));
     }

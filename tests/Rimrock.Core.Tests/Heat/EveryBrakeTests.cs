@@ -19,7 +19,8 @@ public class EveryBrakeTests
         from mm in Gen.Double[3, 11]
         from family in Gen.Int[0, PadFamilies.All.Count - 1]
         from hot in Gen.Bool
-        select new WheelParts(RotorOf(kind), kind == 6 ? new AxleBrake(CaliperKind.Drum, [20.6], 75, 42, 11, 1.5, 2.5) : SampleParts.FrontBrake with { Caliper = caliper, Pistons = piston },
+        select new WheelParts(RotorOf(kind), kind == 6
+            ? new AxleBrake(CaliperKind.Drum, [20.6], 75, 42, 11, 1.5, 2.5) : SampleParts.FrontBrake with { Caliper = caliper, Pistons = piston },
             PadFamilies.All[family], mm, new WheelDuct(hose, shield, aim), 0.315, CaliperSource: hot ? new OutsideHeat(HeatedPlace.Caliper) : null);
 
     private static Rotor RotorOf(int kind) => kind switch

@@ -7,7 +7,9 @@ using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Tests.Judgement;
 
-/// <summary>Chances that are known beforehand: a straight line in the scores passes c standard deviations with the chance of the normal distribution's tail.</summary>
+/// <summary>
+/// Chances that are known beforehand: a straight line in the scores passes c standard deviations with the chance of the normal distribution's tail.
+/// </summary>
 public class ChanceTests
 {
     private static readonly Dictionary<JudgedDay, (double[] Along, double Capacity)> Lines = [];
@@ -132,13 +134,15 @@ public class ChanceTests
 
     private static double Along(double[] row, double[] along) => row.Zip(along, (z, a) => z * a).Sum();
 
-    private static Reading Read(double demand, double capacity) => new(demand, capacity, capacity - demand, demand >= capacity, demand >= capacity ? new Moment(1, Core.Driving.PhaseKind.HotLap, 1, 0) : null);
+    private static Reading Read(double demand, double capacity) =>
+        new(demand, capacity, capacity - demand, demand >= capacity, demand >= capacity ? new Moment(1, Core.Driving.PhaseKind.HotLap, 1, 0) : null);
 
     private static JudgedDay Known(double[] along, double share)
     {
         var capacity = -NormalQuantile.At(share);
         var scores = Population.Prior.Scores;
-        var judged = new JudgedDay(SampleParts.Plan(), [Row], Population.Prior, [.. scores.Select(row => new[] { Read(Along(row, along), capacity) })], scores, Population.Prior.Weights);
+        var judged = new JudgedDay(SampleParts.Plan(), [Row], Population.Prior, [.. scores.Select(row => new[] { Read(Along(row, along), capacity) })], scores,
+            Population.Prior.Weights);
         Lines[judged] = (along, capacity);
         return judged;
     }

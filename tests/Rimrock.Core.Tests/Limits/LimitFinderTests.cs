@@ -16,7 +16,8 @@ public class LimitFinderTests
         limits.Select(limit => limit.Code).Distinct().Count().ShouldBe(limits.Count);
         foreach (var limit in limits)
         {
-            var left = limit.Unit == "mm" ? limit.Demand - limit.Capacity : limit.Code == "front-pad-cold" ? limit.Demand - limit.Capacity : limit.Capacity - limit.Demand;
+            var left = limit.Unit == "mm" ? limit.Demand - limit.Capacity : limit.Code == "front-pad-cold"
+                ? limit.Demand - limit.Capacity : limit.Capacity - limit.Demand;
             limit.Margin!.Value.ShouldBe(left!.Value, 1e-9, limit.Code);
             limit.Gives.ShouldBe(limit.When is not null, limit.Code);
             limit.Sentence.ShouldEndWith(".");
@@ -43,7 +44,8 @@ public class LimitFinderTests
     [Fact]
     public void A_shorter_day_leaves_more_pad()
     {
-        double Left(int sessions) => Limits(SampleParts.Plan("track-sport", "track-sport") with { Stint = new StintPlan(sessions, 10, 20) }).Single(limit => limit.Code == "front-wear").Demand!.Value;
+        double Left(int sessions) => Limits(SampleParts.Plan("track-sport", "track-sport") with { Stint = new StintPlan(sessions, 10, 20) })
+            .Single(limit => limit.Code == "front-wear").Demand!.Value;
         Left(1).ShouldBeGreaterThan(Left(2));
         Left(2).ShouldBeGreaterThan(Left(3));
     }
@@ -51,7 +53,8 @@ public class LimitFinderTests
     [Fact]
     public void A_thin_pad_gives_before_the_day_is_over()
     {
-        var worn = Limits(SampleParts.Plan("track-sport", "track-sport") with { FrontPadMm = 3.1, Stint = new StintPlan(2, 20, 20) }).Single(limit => limit.Code == "front-wear");
+        var worn = Limits(SampleParts.Plan("track-sport", "track-sport") with { FrontPadMm = 3.1, Stint = new StintPlan(2, 20, 20) })
+            .Single(limit => limit.Code == "front-wear");
         worn.Gives.ShouldBeTrue();
         worn.Harm.ShouldBe(Harm.Damage);
         worn.Unit.ShouldBe("mm");

@@ -80,7 +80,13 @@ public class LimitTableTests
     [Fact]
     public void New_fluid_that_would_not_do_is_not_called_a_cure()
     {
-        var old = Plan with { FluidState = new Core.Fluids.FluidState(40), Fluid = Plan.Fluid with { DryC = 240, WetC = 160 }, Car = Plan.Car with { MassKg = 2000 }, FrontPadMm = 4 };
+        var old = Plan with
+        {
+            FluidState = new Core.Fluids.FluidState(40),
+            Fluid = Plan.Fluid with { DryC = 240, WetC = 160 },
+            Car = Plan.Car with { MassKg = 2000 },
+            FrontPadMm = 4
+        };
         var boils = Predictor.PredictUnguarded(old).Limits.Single(limit => limit.Code == LimitCode.FrontFluid);
         boils.Gives.ShouldBeTrue();
         boils.Change!.Contains("would still be", StringComparison.Ordinal).ShouldBe(boils.Demand > 240 - 8);

@@ -55,5 +55,6 @@ public class DiagnosisTests
     }
 
     [Fact]
-    public void An_unknown_symptom_is_refused() => Should.Throw<InputFaultException>(() => Diagnosis.Of("hiccups", [])).Faults.Single().Field.ShouldBe("symptom");
+    public void An_unknown_symptom_is_refused() =>
+        Should.Throw<InputFaultException>(() => Diagnosis.Of("hiccups", [])).Faults.Single().Field.ShouldBe("symptom");
 }

@@ -15,8 +15,10 @@ public class LogSessionTests
     public void What_was_seen_becomes_evidence()
     {
         Bare.Evidence().ShouldBeNull();
-        var day = (Bare with { FrontPaint = new(430, 560), FrontSticker = new(null, 160), Pedal = PedalFeel.Firm, ReadingC = 210, ReadingMinutes = 4 }).Evidence()!;
-        day.Observations.Select(seen => seen.Kind).ShouldBe([ObservationKind.RotorPaint, ObservationKind.CaliperSticker, ObservationKind.RotorReading, ObservationKind.PedalSoft]);
+        var day = (Bare with { FrontPaint = new(430, 560), FrontSticker = new(null, 160), Pedal = PedalFeel.Firm, ReadingC = 210, ReadingMinutes = 4 })
+            .Evidence()!;
+        day.Observations.Select(seen => seen.Kind).ShouldBe([ObservationKind.RotorPaint, ObservationKind.CaliperSticker, ObservationKind.RotorReading,
+            ObservationKind.PedalSoft]);
         (Bare with { Pedal = PedalFeel.SoftHot, PedalLap = 6 }).Evidence()!.Observations.Single().Lap.ShouldBe(6);
         (Bare with { Pedal = PedalFeel.SoftHot }).Evidence().ShouldBeNull("a soft pedal without its lap tells too little");
     }
@@ -25,7 +27,8 @@ public class LogSessionTests
     public void Bad_figures_are_refused_by_name()
     {
         var faults = (Bare with { Sessions = 0, Laps = 900, ReadingC = 300, FluidLevelMm = -2, Note = new string('x', 3000) }).Faults();
-        faults.Select(fault => fault.Field).ShouldBe(["session.sessions", "session.laps", "session.fluidLevelMm", "session.readingMinutes", "session.note"], ignoreOrder: true);
+        faults.Select(fault => fault.Field).ShouldBe(["session.sessions", "session.laps", "session.fluidLevelMm", "session.readingMinutes", "session.note"],
+            ignoreOrder: true);
     }
 
     [Fact]
@@ -39,7 +42,8 @@ public class LogSessionTests
         kit.After(0).ShouldBe(new PaintEdges(null, 430));
         kit.After(2).ShouldBe(new PaintEdges(560, 630));
         kit.After(3).ShouldBe(new PaintEdges(630, null));
-        (kit with { Marks = [new(560, "a", "#000000"), new(430, "b", "blue")] }).Faults().Select(fault => fault.Field).ShouldBe(["kit.marks[1].celsius", "kit.marks[1].colour"], ignoreOrder: true);
+        (kit with { Marks = [new(560, "a", "#000000"), new(430, "b", "blue")] }).Faults().Select(fault => fault.Field)
+            .ShouldBe(["kit.marks[1].celsius", "kit.marks[1].colour"], ignoreOrder: true);
     }
 
     [Fact]

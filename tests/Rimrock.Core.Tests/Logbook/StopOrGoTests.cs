@@ -43,7 +43,8 @@ public class StopOrGoTests
     }
 
     [Fact]
-    public void A_crack_at_the_edge_is_discarded_however_short() => Worst(new CornerLook(Corner.RightFront, CrackMm: 1, Reach: CrackReach.Edge)).Sentence.ShouldContain("discard before you drive");
+    public void A_crack_at_the_edge_is_discarded_however_short() =>
+        Worst(new CornerLook(Corner.RightFront, CrackMm: 1, Reach: CrackReach.Edge)).Sentence.ShouldContain("discard before you drive");
 
     [Fact]
     public void Sides_that_wear_unlike_are_told()
@@ -102,7 +103,8 @@ public class StopOrGoTests
     [Fact]
     public void Heat_above_a_parts_limit_stops_or_holds_the_next_session()
     {
-        LogSession Seen(PaintEdges? paint = null, PaintEdges? sticker = null, double? reading = null) => new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
+        LogSession Seen(PaintEdges? paint = null, PaintEdges? sticker = null, double? reading = null) =>
+            new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
         Day(Seen(new PaintEdges(920, 1000)))[0].Verdict.ShouldBe(Verdict.StopNow);
         Day(Seen(new PaintEdges(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
         Day(Seen(new PaintEdges(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
@@ -121,12 +123,15 @@ public class StopOrGoTests
     [Fact]
     public void A_level_out_of_step_with_the_pads_is_a_leak_until_shown_otherwise()
     {
-        IReadOnlyList<CornerLook> Pads(double front, double rear) => [new(Corner.LeftFront, front, front), new(Corner.RightFront, front, front), new(Corner.LeftRear, rear, rear), new(Corner.RightRear, rear, rear)];
-        Finding Level(IReadOnlyList<CornerLook> looks, double mm) => StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), looks, FluidLevelMm: mm), Plan).Single(one => one.Part == "Fluid level");
+        IReadOnlyList<CornerLook> Pads(double front, double rear) =>
+            [new(Corner.LeftFront, front, front), new(Corner.RightFront, front, front), new(Corner.LeftRear, rear, rear), new(Corner.RightRear, rear, rear)];
+        Finding Level(IReadOnlyList<CornerLook> looks, double mm) =>
+            StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), looks, FluidLevelMm: mm), Plan).Single(one => one.Part == "Fluid level");
         Level(Pads(11, 10), 25).Verdict.ShouldBe(Verdict.StopNow);
         Level(Pads(5, 5), 20).Verdict.ShouldBe(Verdict.Fine);
         Level([], 25).Verdict.ShouldBe(Verdict.ChangeBefore);
         Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
-        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan with { FrontPadMm = 11, RearPadMm = 10 }, FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.StopNow);
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan with { FrontPadMm = 11, RearPadMm = 10 },
+            FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.StopNow);
     }
 }

@@ -39,7 +39,8 @@ public class WearForecastTests
             return MathNet.Numerics.Distributions.Normal.PDF(0, Math.Log(kind.PriorSigma), log) * MathNet.Numerics.Distributions.Normal.PDF(expected, sd, loss);
         }
 
-        double Below(double factor) => MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, Math.Log(factor), 256) / MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, 5, 256);
+        double Below(double factor) => MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, Math.Log(factor), 256)
+            / MathNet.Numerics.Integration.GaussLegendreRule.Integrate(Density, -5, 5, 256);
         var factor = WearForecast.Of("part", [At(0, 10, 0, 0), At(30, 10 - loss, predicted, 20)], 3, 0.05, kind).Factor;
         Below(factor.P10).ShouldBe(0.1, 0.015);
         Below(factor.P50).ShouldBe(0.5, 0.015);
@@ -49,8 +50,10 @@ public class WearForecastTests
     [Fact]
     public void Sure_readings_agree_with_the_conjugate_formula()
     {
-        // By hand: prior precision 1/ln(1.7)^2 = 3.5515; twenty losses of 8 mm against 4 mm predicted, each with sigma 0.15 of itself and a gauge that hardly counts:
-        // sigma^2 = 0.0225 + 2 (0.15/8)^2 = 0.0232, precision 862; mean = 862 ln 2 / 866 = 0.690, factor 1.99; a loss of 15 % about itself is nearly log-normal.
+        // By hand: prior precision 1/ln(1.7)^2 = 3.5515; twenty losses of 8 mm against 4 mm predicted, each with sigma 0.15 of itself and a gauge that hardly
+        // counts:
+        // sigma^2 = 0.0225 + 2 (0.15/8)^2 = 0.0232, precision 862; mean = 862 ln 2 / 866 = 0.690, factor 1.99; a loss of 15 % about itself is nearly
+        // log-normal.
         var many = Enumerable.Range(0, 21).Select(i => At(10 * i, 200 - (8 * i), i == 0 ? 0 : 4, 20)).ToList();
         WearForecast.Of("front pads", many, 3, 0.05).Factor.P50.ShouldBe(1.99, 0.05);
     }

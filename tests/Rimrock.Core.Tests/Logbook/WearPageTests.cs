@@ -18,7 +18,8 @@ public class WearPageTests
     };
 
     private static InspectionNote Stands(int day, int laps, double? padMm = null, double? rotorMm = null, PredictionPlan? plan = null) =>
-        new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.LeftFront, InnerMm: padMm, RotorMm: rotorMm)], HotLapsSince: laps), plan ?? Plan);
+        new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.LeftFront, InnerMm: padMm, RotorMm: rotorMm)], HotLapsSince: laps),
+            plan ?? Plan);
 
     private static WearPage Of(params InspectionNote[] notes) => WearPage.Of(notes, _ => Lap);
 
@@ -97,10 +98,20 @@ public class WearPageTests
     [Fact]
     public void A_carbon_ring_is_followed_by_its_mass_where_its_maker_states_the_least()
     {
-        // By hand: 50 laps at 0.6 g predict 30 g; 60 g were lost, with a sigma of sqrt(0.15^2 + 2 (5/60)^2) = 0.19 beside the prior's ln 3 = 1.10: close to twice.
+        // By hand: 50 laps at 0.6 g predict 30 g; 60 g were lost, with a sigma of sqrt(0.15^2 + 2 (5/60)^2) = 0.19 beside the prior's ln 3 = 1.10: close to
+        // twice.
         // 5.14 - 5.0 = 0.14 kg over 0.6 g times the factor.
-        var carbon = Plan with { FrontRotor = Plan.FrontRotor with { Material = RingMaterial.CarbonCeramic, RingMassKg = 5.3, Finish = new RotorFinish(MinRingMassKg: 5.0) } };
-        InspectionNote Weighed(int day, int laps, double kg, PredictionPlan on) => new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorKg: kg)], HotLapsSince: laps), on);
+        var carbon = Plan with
+        {
+            FrontRotor = Plan.FrontRotor with
+            {
+                Material = RingMaterial.CarbonCeramic,
+                RingMassKg = 5.3,
+                Finish = new RotorFinish(MinRingMassKg: 5.0)
+            }
+        };
+        InspectionNote Weighed(int day, int laps, double kg, PredictionPlan on) =>
+            new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorKg: kg)], HotLapsSince: laps), on);
         var page = Of(Weighed(0, 0, 5.2, carbon), Weighed(30, 50, 5.14, carbon));
         var ring = page.Parts.Single();
         (ring.Part, ring.Unit, ring.Left).ShouldBe(("front rotors by mass", "kg", 0.14));
@@ -112,7 +123,9 @@ public class WearPageTests
         Of(Weighed(0, 0, 5.2, Plan), Weighed(30, 50, 5.14, Plan)).Parts.ShouldBeEmpty();
 
         // Measured and weighed: paid for once.
-        InspectionNote Both(int day, int laps, double mm, double kg) => new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorMm: mm, RotorKg: kg)], HotLapsSince: laps), carbon);
+        InspectionNote Both(int day, int laps, double mm, double kg) =>
+            new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorMm: mm, RotorKg: kg)], HotLapsSince: laps),
+            carbon);
         var both = Of(Both(0, 0, 28, 5.2), Both(30, 50, 27.9, 5.14));
         both.Parts.Count.ShouldBe(2);
         both.Cost!.Lines.Single().What.ShouldBe("front rotors by mass");
@@ -122,9 +135,12 @@ public class WearPageTests
     public void Fluid_that_is_younger_than_it_could_be_was_flushed_and_is_counted()
     {
         // 30 then 60 days later: 12, 1 and 3 months old; one flush in between, in two hours of 25 laps each.
-        PredictionPlan Aged(double months) => Plan with { Fluid = Plan.Fluid with { PriceLitre = 30 }, FluidState = Plan.FluidState with { AgeMonths = months } };
-        var line = Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(1)), Stands(90, 25, 9, plan: Aged(3))).Cost!.Lines.Single(one => one.What == "fluid");
+        PredictionPlan Aged(double months) =>
+            Plan with { Fluid = Plan.Fluid with { PriceLitre = 30 }, FluidState = Plan.FluidState with { AgeMonths = months } };
+        var line = Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(1)), Stands(90, 25, 9, plan: Aged(3))).Cost!.Lines.Single(one =>
+            one.What == "fluid");
         (line.Spent, line.PerHour, line.Planned.P50).ShouldBe((30, 15, 15));
-        Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(13)), Stands(90, 25, 9, plan: Aged(15))).Cost!.Lines.ShouldHaveSingleItem().What.ShouldBe("front pads");
+        Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(13)),
+            Stands(90, 25, 9, plan: Aged(15))).Cost!.Lines.ShouldHaveSingleItem().What.ShouldBe("front pads");
     }
 }

@@ -75,7 +75,8 @@ public class ChainSolverTests
             for (var i = 0; i < n; i++)
             {
                 start[i] = 20.0 + (i * 13 % 7);
-                (chain.Capacity[i], chain.Sink[i], chain.Source[i], chain.Join[i]) = (Lanes.Create(c[i]), Lanes.Create(sink[i]), Lanes.Create(source[i]), Lanes.Create(joins[i]));
+                (chain.Capacity[i], chain.Sink[i], chain.Source[i], chain.Join[i]) =
+                    (Lanes.Create(c[i]), Lanes.Create(sink[i]), Lanes.Create(source[i]), Lanes.Create(joins[i]));
                 chain.Temperature[i] = Lanes.Create(start[i]);
                 Joined(i, n, joins[i]);
             }

@@ -63,7 +63,8 @@ public class BeddingPlanTests
     [Fact]
     public void A_hard_first_stop_shocks_cold_rotors_more_than_a_bedding_stop()
     {
-        // Face over section mean of a slab under constant flux is q L / 3 k (derived; reference cases): a stop at 0.9 g from 190 km/h puts some 100 to 200 K there.
+        // Face over section mean of a slab under constant flux is q L / 3 k (derived; reference cases): a stop at 0.9 g from 190 km/h puts some 100 to 200 K
+        // there.
         Of("track-sport").Shock.HardStopK.ShouldBeInRange(80, 260);
     }
 }

@@ -9,9 +9,12 @@ public class SeasonPlanTests
 {
     private static readonly DateOnly Today = new(2026, 3, 1);
 
-    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "track-sport") with { Fluid = new BrakeFluid("fluid", "dot4", 280, 180, 30, BottleLitres: 0.5), FluidState = new FluidState(20, Climate.Humid) };
+    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "track-sport")
+        with
+    { Fluid = new BrakeFluid("fluid", "dot4", 280, 180, 30, BottleLitres: 0.5), FluidState = new FluidState(20, Climate.Humid) };
 
-    private static readonly SeasonEvent[] Events = [new(new DateOnly(2026, 4, 12), "first", 15), new(new DateOnly(2026, 6, 20), "hot", 30), new(new DateOnly(2026, 9, 6), "last", 20)];
+    private static readonly SeasonEvent[] Events =
+        [new(new DateOnly(2026, 4, 12), "first", 15), new(new DateOnly(2026, 6, 20), "hot", 30), new(new DateOnly(2026, 9, 6), "last", 20)];
 
     private static readonly SeasonPlan Season = SeasonPlan.Of(Plan, Events, Today);
 
@@ -30,7 +33,8 @@ public class SeasonPlanTests
     }
 
     [Fact]
-    public void A_hotter_day_heats_the_fluid_more() => By(FluidPolicy.Yearly).Days[1].DemandC.P50.ShouldBeGreaterThan(By(FluidPolicy.Yearly).Days[0].DemandC.P50 + 5);
+    public void A_hotter_day_heats_the_fluid_more() =>
+        By(FluidPolicy.Yearly).Days[1].DemandC.P50.ShouldBeGreaterThan(By(FluidPolicy.Yearly).Days[0].DemandC.P50 + 5);
 
     [Fact]
     public void Bleed_dates_lie_two_days_before_and_cost_whole_bottles()

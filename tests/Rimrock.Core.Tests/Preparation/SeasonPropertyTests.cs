@@ -12,7 +12,8 @@ public class SeasonPropertyTests
         Gen.Select(Gen.Double[0, 60], Gen.Double[0, 40], Gen.Double[220, 340], Gen.Double[0.55, 0.85]).Sample((age, more, dry, share) =>
         {
             var fluid = new BrakeFluid("fluid", "dot4", dry, dry * share);
-            FluidSeason.Vapour(fluid, new FluidState(age + more), 0).P50.ShouldBeLessThanOrEqualTo(FluidSeason.Vapour(fluid, new FluidState(age), 0).P50 + 0.11);
+            FluidSeason.Vapour(fluid, new FluidState(age + more), 0).P50.ShouldBeLessThanOrEqualTo(FluidSeason.Vapour(fluid, new FluidState(age), 0).P50
+                + 0.11);
         });
 
     [Fact]
@@ -30,7 +31,8 @@ public class SeasonPropertyTests
     public void More_wear_than_predicted_never_leaves_more_laps() =>
         Gen.Select(Gen.Double[0.2, 3], Gen.Double[0.1, 2]).Sample((worn, more) =>
         {
-            WearForecast Of(double loss) => WearForecast.Of("pads", [new(new DateOnly(2026, 1, 1), 11, 0, 0), new(new DateOnly(2026, 2, 1), 11 - loss, 1, 20)], 3, 0.05);
+            WearForecast Of(double loss) =>
+                WearForecast.Of("pads", [new(new DateOnly(2026, 1, 1), 11, 0, 0), new(new DateOnly(2026, 2, 1), 11 - loss, 1, 20)], 3, 0.05);
             Of(worn + more).LapsLeft!.P50.ShouldBeLessThanOrEqualTo(Of(worn).LapsLeft!.P50);
             var band = Of(worn);
             (band.LapsLeft!.P10 <= band.LapsLeft.P50 && band.LapsLeft.P50 <= band.LapsLeft.P90).ShouldBeTrue();

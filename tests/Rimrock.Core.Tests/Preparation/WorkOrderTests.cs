@@ -13,7 +13,8 @@ public class WorkOrderTests
 
     private static PredictionPlan Sport => Before with { FrontPad = new Pad("sport", "track-sport", PriceAxleSet: 210) };
 
-    private static IReadOnlyList<string> Steps(PredictionPlan after, bool fresh = false) => [.. WorkOrder.Of(Before, after, fresh).Steps.Select(step => step.Code)];
+    private static IReadOnlyList<string> Steps(PredictionPlan after, bool fresh = false) =>
+        [.. WorkOrder.Of(Before, after, fresh).Steps.Select(step => step.Code)];
 
     [Fact]
     public void Nothing_changed_is_no_work()
@@ -40,8 +41,15 @@ public class WorkOrderTests
     public void The_order_is_the_trades()
     {
         // Common practice: fluid out, lines one side first, pads out, rotors, pads in, fill, bleed, leaks, firm pedal, wheels, bed.
-        var after = Sport with { Lines = BrakeLine.Braided, FrontRotor = SampleParts.FrontRing with { Name = "curved", Vanes = VaneKind.Curved, Construction = RotorConstruction.TwoPiece } };
-        string[] expected = ["stands", "fluid-out", "lines-first-side", "lines-sweep", "lines-other-side", "pads-out", "pads-look", "hub-clean", "rotor-hand", "rotors-on", "rotor-bolts", "pads-in", "fill", "bleed", "abs", "level", "leaks", "pedal", "wheels", "bed", "waste"];
+        var after = Sport with
+        {
+            Lines = BrakeLine.Braided,
+            FrontRotor = SampleParts.FrontRing
+            with
+            { Name = "curved", Vanes = VaneKind.Curved, Construction = RotorConstruction.TwoPiece }
+        };
+        string[] expected = ["stands", "fluid-out", "lines-first-side", "lines-sweep", "lines-other-side", "pads-out", "pads-look", "hub-clean", "rotor-hand",
+            "rotors-on", "rotor-bolts", "pads-in", "fill", "bleed", "abs", "level", "leaks", "pedal", "wheels", "bed", "waste"];
         Steps(after).ShouldBe(expected);
     }
 

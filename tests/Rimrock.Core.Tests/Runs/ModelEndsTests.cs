@@ -9,12 +9,15 @@ namespace Rimrock.Core.Tests.Runs;
 public class ModelEndsTests
 {
     /// <summary>Three tonnes and 700 kW on the sample's 320 mm rings: no such car is.</summary>
-    private static readonly PredictionPlan TooMuch = SampleParts.Plan("race-sintered", "race-sintered") with { Car = SampleParts.Estate with { MassKg = 3000, PowerKw = 700, Tyre = "slick" } };
+    private static readonly PredictionPlan TooMuch = SampleParts.Plan("race-sintered", "race-sintered")
+        with
+    { Car = SampleParts.Estate with { MassKg = 3000, PowerKw = 700, Tyre = "slick" } };
 
     [Fact]
     public void Beyond_the_model_no_room_gives_a_figure()
     {
-        Should.Throw<BeyondModelException>(() => Predictor.Predict(TooMuch)).Faults.ShouldAllBe(fault => fault.Field == "front face" && fault.Message.Contains("1200 °C", StringComparison.Ordinal));
+        Should.Throw<BeyondModelException>(() =>
+            Predictor.Predict(TooMuch)).Faults.ShouldAllBe(fault => fault.Field == "front face" && fault.Message.Contains("1200 °C", StringComparison.Ordinal));
         Should.Throw<BeyondModelException>(() => Ensemble.Run(TooMuch));
         Should.Throw<BeyondModelException>(() => SeasonPlan.Of(TooMuch, [new SeasonEvent(new DateOnly(2027, 5, 1), "event", 20)], new DateOnly(2027, 4, 1)));
         Should.Throw<BeyondModelException>(() => Core.Logbook.WornPerLap.Of(TooMuch));
@@ -23,10 +26,17 @@ public class ModelEndsTests
     [Fact]
     public void A_setup_beyond_the_model_is_not_offered()
     {
-        var hard = SampleParts.Plan("street-performance", "street-performance") with { Car = SampleParts.Estate with { MassKg = 1800, PowerKw = 300, Tyre = "semi-slick" } };
+        var hard = SampleParts.Plan("street-performance", "street-performance")
+            with
+        { Car = SampleParts.Estate with { MassKg = 1800, PowerKw = 300, Tyre = "semi-slick" } };
         var small = SampleParts.FrontRing with { Name = "small", OuterDiameterMm = 316, ThicknessMm = 15, MinThicknessMm = 13, VaneGapMm = 8 };
         Should.Throw<BeyondModelException>(() => Predictor.Predict(hard with { FrontRotor = small }));
-        var answer = Core.Fitting.Matcher.Match(hard with { FrontRotor = SampleParts.FrontRing with { OuterDiameterMm = 420, InnerDiameterMm = 300, ThicknessMm = 40, MinThicknessMm = 38 } },
+        var answer = Core.Fitting.Matcher.Match(hard with
+        {
+            FrontRotor = SampleParts.FrontRing
+            with
+            { OuterDiameterMm = 420, InnerDiameterMm = 300, ThicknessMm = 40, MinThicknessMm = 38 }
+        },
             new Core.Fitting.Offer([], [new("small", small)], [], [], []), new Core.Fitting.Wishes());
         answer.Shortlist.ShouldNotBeEmpty();
         answer.Shortlist.ShouldAllBe(row => row.Parts.Rotor.Id != "small");

@@ -64,7 +64,8 @@ public class PartsAndUseTests
         WheelDuct Duct(DuctAim aim) => new(76, Shield.Trimmed, aim);
         Face(Sport with { FrontDuct = Duct(DuctAim.Eye) }).ShouldBeLessThan(Face(Sport with { FrontDuct = Duct(DuctAim.Face) }));
         Predictor.Predict(Sport with { FrontDuct = Duct(DuctAim.Face) }).Faces.DifferenceK.P50
-            .ShouldBeLessThan(Predictor.Predict(Sport with { FrontDuct = Duct(DuctAim.Eye) }).Faces.DifferenceK.P50, "the inner face is the one that it blows on");
+            .ShouldBeLessThan(Predictor.Predict(Sport with { FrontDuct = Duct(DuctAim.Eye) }).Faces.DifferenceK.P50,
+                "the inner face is the one that it blows on");
         new WheelDuct(76, Shield.Trimmed, LengthM: 3).Gain().ShouldBeLessThan(new WheelDuct(76, Shield.Trimmed).Gain());
         new WheelDuct(76, Shield.Trimmed).Gain().ShouldBe(0.30, 1e-12);
         new WheelDuct(76).Gain().ShouldBe(0.03, 1e-12, "a closed shield leaves a tenth");
@@ -106,9 +107,12 @@ public class PartsAndUseTests
         Math.Abs(result.Cooling[1].BalanceError).ShouldBeLessThan(1e-3);
         result.Cooling[1].VanesShare.ShouldBe(0);
         brake.DiscMu(0.38).ShouldBe(0.5 * DrumGain.Of(0.38));
-        ColdStop.EverydayPedalN(plan).ShouldBeLessThan(ColdStop.EverydayPedalN(plan with { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
+        ColdStop.EverydayPedalN(plan).ShouldBeLessThan(ColdStop.EverydayPedalN(plan
+            with
+        { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
         result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(LimitEdges.DrumLimitC);
-        Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })), "poor at shedding heat");
+        Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })),
+            "poor at shedding heat");
 
         static double Kept(WheelParts parts)
         {
@@ -139,7 +143,8 @@ public class PartsAndUseTests
     [Fact]
     public void Titanium_between_plate_and_piston_spares_the_fluid()
     {
-        PredictionPlan With(PistonMaterial piston, Shim shim) => Sport with { Car = Sport.Car with { Front = Sport.Car.Front with { Pistons = piston, Shim = shim } } };
+        PredictionPlan With(PistonMaterial piston, Shim shim) =>
+            Sport with { Car = Sport.Car with { Front = Sport.Car.Front with { Pistons = piston, Shim = shim } } };
         var plain = Fluid(With(PistonMaterial.Metal, Shim.None));
         Fluid(With(PistonMaterial.Metal, Shim.Titanium)).ShouldBeLessThan(plain - 1);
         Fluid(With(PistonMaterial.Vented, Shim.None)).ShouldBeLessThan(plain);
@@ -169,7 +174,14 @@ public class PartsAndUseTests
     [Fact]
     public void A_circuit_that_turns_one_way_works_one_front_wheel_harder()
     {
-        var lefts = Sport with { Circuit = Sport.Circuit with { Segments = [.. Sport.Circuit.Segments!.Select(segment => segment with { Left = segment.RadiusM > 0 ? true : null })] } };
+        var lefts = Sport with
+        {
+            Circuit = Sport.Circuit with
+            {
+                Segments = [.. Sport.Circuit.Segments!.Select(segment =>
+            segment with { Left = segment.RadiusM > 0 ? true : null })]
+            }
+        };
         var turns = Predictor.Predict(lefts).Faces;
         (Peak(Predictor.Predict(lefts), BrakePart.FrontFace) - turns.QuieterSidePeakC).ShouldBeGreaterThan(15);
         Predictor.Predict(Sport).Faces.QuieterSidePeakC.ShouldBe(Face(Sport), 1, "nobody said which way it turns");
@@ -280,8 +292,13 @@ public class PartsAndUseTests
             (Sport with { Circuit = place }).Faults().ShouldBeEmpty();
         }
 
-        Predictor.Predict(Sport with { Circuit = ProvingGround.FadeProcedure, Stint = new StintPlan(1, 11, 10, OutLapPace: 1) }).Course!.Stops[3].MeanG.ShouldBe(3 / 9.80665, 0.03);
-        Face(Sport with { Circuit = ProvingGround.Autocross, Stint = new StintPlan(1, 3, 20, CoolDownLaps: 0) }).ShouldBeLessThan(Face(Sport), "autocross: feel, bite, hardly heat");
+        Predictor.Predict(Sport with
+        {
+            Circuit = ProvingGround.FadeProcedure,
+            Stint = new StintPlan(1, 11, 10, OutLapPace: 1)
+        }).Course!.Stops[3].MeanG.ShouldBe(3 / 9.80665, 0.03);
+        Face(Sport with { Circuit = ProvingGround.Autocross, Stint = new StintPlan(1, 3, 20, CoolDownLaps: 0) })
+            .ShouldBeLessThan(Face(Sport), "autocross: feel, bite, hardly heat");
         foreach (var duty in RoadDuty.All)
         {
             Predictor.Predict(Sport with { RoadDuty = duty.Code }).Strata[0].Road.ShouldNotBeNull();

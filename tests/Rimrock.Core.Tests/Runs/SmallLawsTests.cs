@@ -17,7 +17,8 @@ public class SmallLawsTests
         // 12e-6 /K x 132.5 mm mean radius x (30 K + 0.10 x 300 K) / 18 mm between the cheeks' middles.
         var cone = RingShape.Cone(SampleParts.FrontRing, Lanes.Create(30.0), Lanes.Create(300.0))[2];
         cone.ShouldBe(12e-6 * 132.5 * 60 / 18, 1e-9);
-        RingShape.Cone(SampleParts.FrontRing with { Construction = RotorConstruction.TwoPiece }, Lanes.Create(30.0), Lanes.Create(300.0))[2].ShouldBe(cone / 2, 1e-9);
+        RingShape.Cone(SampleParts.FrontRing with { Construction = RotorConstruction.TwoPiece }, Lanes.Create(30.0), Lanes.Create(300.0))[2]
+            .ShouldBe(cone / 2, 1e-9);
         RingShape.EdgeMm(SampleParts.FrontRing, cone).ShouldBe(cone * 55, 1e-9);
         RingShape.EdgeMm(SampleParts.FrontRing, -cone).ShouldBe(cone * 55, 1e-9);
     }

@@ -4,7 +4,8 @@ namespace Rimrock.Core.Tests.Vehicles;
 
 public class CaliperSwapTests
 {
-    private static CaliperSwap Of(AxleBrake front, Car? car = null) => CaliperSwap.Of(car ?? SampleParts.Estate, front, SampleParts.FrontRing, SampleParts.RearRing, BrakeLine.Rubber);
+    private static CaliperSwap Of(AxleBrake front, Car? car = null) =>
+        CaliperSwap.Of(car ?? SampleParts.Estate, front, SampleParts.FrontRing, SampleParts.RearRing, BrakeLine.Rubber);
 
     [Fact]
     public void The_same_caliper_changes_nothing()

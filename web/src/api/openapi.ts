@@ -2936,10 +2936,10 @@ export interface components {
             laps: number;
             /** @description The plan as it stood that day, so that its prediction can be told again. */
             plan: components["schemas"]["PredictionPlan"];
-            frontPaint?: null | components["schemas"]["Thresholds"];
-            rearPaint?: null | components["schemas"]["Thresholds"];
-            frontSticker?: null | components["schemas"]["Thresholds"];
-            rearSticker?: null | components["schemas"]["Thresholds"];
+            frontPaint?: null | components["schemas"]["PaintEdges"];
+            rearPaint?: null | components["schemas"]["PaintEdges"];
+            frontSticker?: null | components["schemas"]["PaintEdges"];
+            rearSticker?: null | components["schemas"]["PaintEdges"];
             /** @description How the pedal felt. */
             pedal?: components["schemas"]["PedalFeel"];
             /**
@@ -3441,6 +3441,19 @@ export interface components {
             /** @description Two letters of SAE J866 from the pad's edge, such as FF; null where none. */
             edgeCode?: null | string;
         };
+        /** @description Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed. */
+        PaintEdges: {
+            /**
+             * Format: double
+             * @description Hottest threshold that was passed, C; null where none was.
+             */
+            aboveC?: null | number;
+            /**
+             * Format: double
+             * @description Coolest threshold that was not, C; null where all were.
+             */
+            belowC?: null | number;
+        };
         /** @description A driver's own list of paints or stickers. */
         PaintKit: {
             /** @description Name of the kit. */
@@ -3646,7 +3659,10 @@ export interface components {
             worstMarginK: number;
             /** @description True where on every event the fluid is no danger by the one threshold. */
             holds: boolean;
-            /** @description Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against nothing. */
+            /**
+             * @description Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against
+             *                 nothing.
+             */
             yearBoils: components["schemas"]["Chance"];
         };
         /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
@@ -4607,7 +4623,10 @@ export interface components {
              * @description Pedal force, N.
              */
             pedalN: number;
-            /** @description Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of friction. */
+            /**
+             * @description Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of
+             *                 friction.
+             */
             effort: components["schemas"]["Spread"];
         };
         /** @description One layer of the strata chart. */
@@ -4722,19 +4741,6 @@ export interface components {
             /** @description What it means. */
             sentence: string;
         };
-        /** @description Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed. */
-        Thresholds: {
-            /**
-             * Format: double
-             * @description Hottest threshold that was passed, C; null where none was.
-             */
-            aboveC?: null | number;
-            /**
-             * Format: double
-             * @description Coolest threshold that was not, C; null where all were.
-             */
-            belowC?: null | number;
-        };
         /** @description A chance in the figures that are told of it, the same in every room and every sentence. */
         ToldChance: {
             /** @description Whether it is told by an end of the scale instead of its figure. */
@@ -4817,8 +4823,10 @@ export interface components {
          */
         Verdict: "fine" | "notJudged" | "watch" | "changeBefore" | "stopNow";
         /**
-         * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets what
-         *     was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to the loss
+         * @description How fast a part really wears, and how long it lasts. What is believed of the wear factor (log-normal about 1, one sigma x1.7, docs/models/priors.md) meets
+         *     what
+         *     was measured, by Bayes' rule: a loss is the predicted one times the factor, off by 15 % from day to day and by the gauge's error twice. The error adds to
+         *     the loss
          *     and not to its logarithm, so that a small loss is never taken for a sure one.
          */
         WearForecast: {
