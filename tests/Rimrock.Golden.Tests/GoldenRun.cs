@@ -88,5 +88,5 @@ internal static class GoldenRun
         $"{limit.Code} {limit.Harm}{(limit.Gives ? " gives" : limit.MayGive ? " may give" : " holds")}" +
         FormattableString.Invariant($"{(limit.When is { } when ? $" session {when.Session} {when.Kind} {when.Lap}" : "")}");
 
-    private static double Round(double value) => Math.Round(value, 6);
+    private static double Round(double value) => Math.Round(value, 8);
 }

@@ -14,9 +14,6 @@ namespace Rimrock.Core.Fitting;
 /// </summary>
 public static class Ensemble
 {
-    // No more threads than cores: one that stands back must not make the pool start another that stands back too.
-    private static readonly ParallelOptions Cores = new() { MaxDegreeOfParallelism = Environment.ProcessorCount };
-
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
@@ -41,7 +38,6 @@ public static class Ensemble
         MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
-            Precedence.StandBack();
             reader.Read(run, places, cars);
             for (var lane = 0; lane < places.Length; lane++)
             {
@@ -85,9 +81,8 @@ public static class Ensemble
         var picks = population.EqualWeights ? null : population.Picks();
         var ranks = new FactorRanks(picks is null ? scores : [.. picks.Select(member => scores[member])]);
         var limitBands = new LimitBand[judged.Rows.Count];
-        Parallel.For(0, limitBands.Length, Cores, i =>
+        Parallel.For(0, limitBands.Length, i =>
         {
-            Precedence.StandBack();
             limitBands[i] = LimitBandOf(judged, i, ranks, picks);
         });
         return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), times,
@@ -111,9 +106,8 @@ public static class Ensemble
         // Whole degrees: finer than any drawing shows.
         var count = track.Length / members;
         int[] low = new int[count], middle = new int[count], high = new int[count];
-        Parallel.For(0, count, Cores, i =>
+        Parallel.For(0, count, i =>
         {
-            Precedence.StandBack();
             var row = track.AsSpan(i * members, members);
             var band = Quantiles.Band(picks is null ? row : Picked(row.ToArray(), picks));
             low[i] = (int)Math.Round(band.P10);

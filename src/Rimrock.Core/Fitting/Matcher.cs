@@ -17,6 +17,7 @@ public sealed class Matcher
     private const int MostOfOneKind = 2;
     private const int MostNominatedOfOneKind = 4;
     private const int Certain = 3;
+    private const int SafestBeside = 3;
     private readonly PredictionPlan plan;
     private readonly Offer offer;
     private readonly Wishes wishes;
@@ -87,11 +88,14 @@ public sealed class Matcher
             if (stage != MatchStage.Sketch)
             {
                 // Which fluid is best, all members say: they read every one of them off the same runs.
-                List<DrawnSetup> filled = [.. all.Where(one => sure.Exists(row => SameHeat(row.Setup, one.Setup)))];
+                // What is equal to the safest is judged beside the safest, whether they are shown or not.
+                var safest = stage == MatchStage.Whole ? Safest(all, listed) : [];
+                List<DrawnSetup> filled = [.. all.Where(one => sure.Concat(safest).Any(row => SameHeat(row.Setup, one.Setup)))];
                 Count([fitted, .. filled], sketch: false, settle: false, share => progress?.Invoke(0.4 + (0.2 * share)), cancel);
-                sure = Listed(Ranked(filled.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)));
+                var ranked = Ranked(filled.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false));
+                sure = [.. ranked.GroupBy(one => HeatOf(one.Setup)).Select(same => same.First())];
                 Count([fitted, .. sure], sketch: false, stage == MatchStage.Whole, share => progress?.Invoke(0.6 + (0.3 * share)), cancel);
-                sure = [.. Ranked(sure, one => Of(one, sketch: false))];
+                sure = Listed(Ranked(sure, one => Of(one, sketch: false)));
             }
 
             var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Setup, one.Setup)))).ToList();
@@ -258,9 +262,17 @@ public sealed class Matcher
         return rows;
     }
 
-    private static bool SameHeat(Setup one, Setup other) =>
-        one.FrontPad.Id == other.FrontPad.Id && one.RearPad.Id == other.RearPad.Id && one.FrontRotor.Id == other.FrontRotor.Id
-            && one.Duct?.Id == other.Duct?.Id;
+    /// <summary>The safest by a sketch that are not listed already.</summary>
+    private List<DrawnSetup> Safest(IEnumerable<DrawnSetup> all, List<DrawnSetup> listed) =>
+        [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Setup, one.Setup)))
+            .OrderBy(one => Of(one, sketch: true).Danger.Share).ThenBy(one => Of(one, sketch: true).Damage.Share)
+            .ThenBy(one => judge.Scales(one, Of(one, sketch: true))).ThenBy(one => one.Key, StringComparer.Ordinal)
+            .DistinctBy(one => HeatOf(one.Setup)).Take(SafestBeside)];
+
+    private static (string Front, string Rear, string Rotor, string? Duct) HeatOf(Setup one) =>
+        (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id);
+
+    private static bool SameHeat(Setup one, Setup other) => HeatOf(one) == HeatOf(other);
 
     private static MatchOutcome OutcomeOf(JudgedDay asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
     {

@@ -289,7 +289,7 @@ public sealed partial class WheelNetwork
             var specificHeat = capacity[i] * perCellKg;
             var due = Lanes.MultiplyAddEstimate(specificHeat, now[i] - before[i], enthalpy[i]);
             enthalpy[i] = due;
-            now[i] -= (ring.EnthalpyJKg(now[i]) - due) * MemberLanes.RoughInverse(specificHeat);
+            now[i] -= (ring.EnthalpyJKg(now[i]) - due) * MemberLanes.Inverse(specificHeat);
         }
     }
 

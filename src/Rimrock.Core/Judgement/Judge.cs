@@ -35,7 +35,6 @@ public static class Judge
         MemberRuns.Each(day.Track, plans[0], belief.Scores, (run, places, cars) =>
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
-            Numerics.Precedence.StandBack();
             reader.Read(run, places, cars);
         }, cancel);
         ends.Edges();

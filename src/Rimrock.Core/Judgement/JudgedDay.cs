@@ -148,8 +148,10 @@ public sealed class JudgedDay
         }
 
         var (mine, theirs) = harm == Harm.Danger ? (dangerous, other.dangerous) : (damaging, other.damaging);
-        double[] difference = [.. Enumerable.Range(0, belief.Scores.Length).Select(i => (mine[i] ? 1.0 : 0) - (theirs[i] ? 1 : 0))];
-        return (difference.Zip(belief.Weights, (one, weight) => one * weight).Sum(), MemberError.Of(difference, belief.Weights, null));
+        var common = Math.Min(Alike, other.Alike);
+        double[] difference = [.. Enumerable.Range(0, common).Select(i => (mine[i] ? 1.0 : 0) - (theirs[i] ? 1 : 0))];
+        double[] weight = common == belief.Scores.Length ? belief.Weights : [.. Enumerable.Repeat(1.0 / common, common)];
+        return (difference.Zip(weight, (one, by) => one * by).Sum(), MemberError.Of(difference, weight, null));
     }
 
     /// <summary>The same by more members.</summary>
@@ -179,6 +181,9 @@ public sealed class JudgedDay
         return Chance.Of([.. Enumerable.Range(0, belief.Scores.Length).Select(member => each.Any(day => day[member]))], belief.Weights, belief.Balanced
             ? belief.Scores : null);
     }
+
+    /// <summary>Members from the first on that were drawn from the belief, none of them aimed at a limit of this plan.</summary>
+    private int Alike => drawnAlike > 0 ? drawnAlike : Members;
 
     private Reading[][] Read => readings ?? throw new InvalidOperationException("What each member asked for was not kept.");
 

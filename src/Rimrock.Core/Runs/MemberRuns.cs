@@ -3,7 +3,7 @@ using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Runs;
 
-/// <summary>Runs a plan for many members on all cores, eight side by side; equal rows of scores are run once.</summary>
+/// <summary>Runs a plan for many members, eight side by side in each piece; equal rows of scores are run once.</summary>
 internal static class MemberRuns
 {
     /// <summary>Runs them.</summary>
@@ -19,7 +19,9 @@ internal static class MemberRuns
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
         var steps = phases.Sum(phase => phase.Schedule.Count);
-        Parallel.For(0, groups, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = Environment.ProcessorCount }, group =>
+
+        // Where and in which order the pieces run is the affair of whoever asked: they go to the scheduler that this is run on.
+        Task[] pieces = [.. Enumerable.Range(0, groups).Select(group => Task.Factory.StartNew(() =>
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
             CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
@@ -27,11 +29,18 @@ internal static class MemberRuns
             foreach (var phase in phases)
             {
                 cancel.ThrowIfCancellationRequested();
-                Precedence.StandBack();
                 run.Run(phase);
             }
 
             read(run, mine, cars);
-        });
+        }, cancel, TaskCreationOptions.None, TaskScheduler.Current))];
+        try
+        {
+            Task.WaitAll(pieces, CancellationToken.None);
+        }
+        catch (AggregateException failed) when (cancel.IsCancellationRequested && failed.InnerExceptions.All(inner => inner is OperationCanceledException))
+        {
+            throw new OperationCanceledException(cancel);
+        }
     }
 }

@@ -5,6 +5,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Caching.Hybrid;
 using Microsoft.Extensions.Options;
+using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Bench;
 
@@ -52,7 +53,11 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
     {
         ArgumentNullException.ThrowIfNull(question);
         var key = kind + Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(question, question.GetType(), json.Value.SerializerOptions)));
-        return cache.GetOrCreateAsync(key, compute, static async (work, token) => await work(token), cancellationToken: cancel);
+
+        // Long work stays long work on the cache's own threads.
+        var scheduler = TaskScheduler.Current as LongQueue;
+        return cache.GetOrCreateAsync(key, (Compute: compute, Queue: scheduler),
+            static async (work, token) => await (work.Queue?.RunAsync(() => work.Compute(token)) ?? work.Compute(token)), cancellationToken: cancel);
     }
 
     /// <summary>Something kept, never changed.</summary>

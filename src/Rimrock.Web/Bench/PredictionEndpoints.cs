@@ -65,9 +65,9 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel, bool course = true) =>
+        group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel, bool course = true) =>
             {
-                using var first = Precedence.Take();
+                using var first = queue.ShortAnswer();
                 return await cache.AnswerAsync(course ? "plan" : "verdict", plan, async token =>
                     course ? await WholeAsync(plan, cache, token) : await WholeAsync(plan, cache, token) with { Course = null }, cancel);
             })
@@ -75,9 +75,9 @@ public static class PredictionEndpoints
             .WithSummary("Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless.")
             .Produces<PredictionResult>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/course", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/course", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel) =>
             {
-                using var first = Precedence.Take();
+                using var first = queue.ShortAnswer();
                 return await cache.AnswerAsync("course", plan, async token => (await WholeAsync(plan, cache, token)).Course!, cancel);
             })
             .WithName("predictCourse")

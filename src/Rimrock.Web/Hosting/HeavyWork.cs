@@ -14,7 +14,8 @@ public static class HeavyWork
     private const int Waiting = 48;
 
     /// <summary>Adds the queue.</summary>
-    public static void AddHeavyWork(this IServiceCollection services) => services.AddRateLimiter(options =>
+    public static void AddHeavyWork(this IServiceCollection services) =>
+        services.AddSingleton(new LongQueue(Environment.ProcessorCount)).AddRateLimiter(options =>
     {
         options.RejectionStatusCode = StatusCodes.Status503ServiceUnavailable;
         options.AddConcurrencyLimiter(Policy, limiter =>
@@ -29,7 +30,9 @@ public static class HeavyWork
                 "So many long answers are being computed already that this one would wait too long. Ask again in a moment.")));
     });
 
-    /// <summary>Lets an endpoint wait its turn.</summary>
-    public static RouteHandlerBuilder Heavy(this RouteHandlerBuilder endpoint) =>
-        endpoint.RequireRateLimiting(Policy).ProducesProblem(StatusCodes.Status422UnprocessableEntity).ProducesProblem(StatusCodes.Status503ServiceUnavailable);
+    /// <summary>Lets an endpoint wait its turn, and runs it piece by piece.</summary>
+    public static RouteHandlerBuilder Heavy(this RouteHandlerBuilder endpoint) => endpoint
+        .AddEndpointFilter((context, next) =>
+            new ValueTask<object?>(context.HttpContext.RequestServices.GetRequiredService<LongQueue>().RunAsync(() => next(context).AsTask())))
+        .RequireRateLimiting(Policy).ProducesProblem(StatusCodes.Status422UnprocessableEntity).ProducesProblem(StatusCodes.Status503ServiceUnavailable);
 }
