@@ -71,7 +71,7 @@ public partial class HouseRulesTests
             .Where(file => !file.Contains("/obj/") && !file.Contains("/bin/"));
         foreach (var file in sources)
         {
-            File.ReadLines(file).Count().ShouldBeLessThan(420, file);
+            File.ReadLines(file).Count().ShouldBeLessThan(300, file);
             File.ReadLines(file).Where(line => line.Length > MostWide).ShouldBeEmpty(file);
         }
     }

@@ -2,8 +2,6 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Judgement;
-using Rimrock.Core.Limits;
-using Rimrock.Core.Priors;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
@@ -11,30 +9,13 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Fitting;
 
-/// <summary>A fluid with lines, as far as the search needs them.</summary>
-internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours, double Buy)
-{
-    /// <summary>About the chance that vapour shows at neither axle.</summary>
-    public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>
-        (1 - ScreenChance.Exceeds(frontC, VapourC, Math.Sqrt((frontSigma * frontSigma) + (SigmaK * SigmaK))))
-            * (1 - ScreenChance.Exceeds(rearC, VapourC, Math.Sqrt((rearSigma * rearSigma) + (SigmaK * SigmaK))));
-}
-
-/// <summary>What a search found before anything was looked at closely.</summary>
-/// <param name="Front">The Pareto set.</param>
-/// <param name="BestWith">The best setup that has a part, by kind and id.</param>
-/// <param name="Examined">Setups weighed.</param>
-/// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
-internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id),
-    (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
-
 /// <summary>
 /// Weighs every front pad with every rear pad, rotor, duct, fluid and lines. The heat of a pair of pads is read from one run
 /// for each rotor and duct (<see cref="HeatCell"/>), limits are taken as normal about it and as independent: it only nominates what <see cref="Judge"/> then
 /// judges. Fluids with lines that boil no
 /// later, vary no more, cost no more and are no more work than another are left out beforehand, which loses nothing. Same input, same answer.
 /// </summary>
-internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
+internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishes, Day day)
 {
     /// <summary>More pads than this are not weighed against each other in one answer: their pairs grow with the square.</summary>
     internal const int MostPads = 260;
@@ -44,10 +25,6 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
 
     /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
     private const long MostWork = 4_000_000;
-
-    private const double ShareReach = 0.16;
-    private const double ShareStep = 0.02;
-    private static readonly int Buckets = (int)Math.Round(2 * ShareReach / ShareStep) + 1;
 
     private readonly Part<Pad>[] pads = [new(Setup.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
     private readonly Part<Pad>[] rearPads =
@@ -155,47 +132,6 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
             Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
     }
 
-    private List<InputFault> TooMuch()
-    {
-        var faults = new List<InputFault>();
-        var (most, cellCount) = (Math.Max(pads.Length, rearPads.Length) - 1, rotors.Length * ducts.Length);
-        if (most > MostPads)
-        {
-            faults.Add(new InputFault("shelf.pads", Text($"{most} that could be fitted"), Text($"at most {MostPads} at once"),
-                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that " +
-                "come bedded."));
-        }
-
-        if (cellCount > MostCells)
-        {
-            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"),
-                Text($"at most {MostCells} of both together"),
-                "More rotors and ducts than can be run at once. Archive those you would never fit, or ask for one school of rotors."));
-        }
-
-        if (faults.Count == 0 && (long)pads.Length * rearPads.Length * cellCount > MostWork)
-        {
-            faults.Add(new InputFault("shelf", Text($"{pads.Length} pads, {rotors.Length} rotors, {ducts.Length} ways of cooling"), "fewer of one of them",
-                "More setups than can be weighed at once. Archive pads, rotors or ducts that you would never fit."));
-        }
-
-        return faults;
-    }
-
-    private StreetManners[][] StreetTable(CancellationToken cancel)
-    {
-        var table = new StreetManners[pads.Length][];
-        for (var front = 0; front < pads.Length; front++)
-        {
-            cancel.ThrowIfCancellationRequested();
-            var pad = pads[front].Body;
-            table[front] = [.. rearPads.Select(rear =>
-                StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
-        }
-
-        return table;
-    }
-
     private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)
     {
         var rotor = rotors[rotorIndex];
@@ -281,31 +217,6 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
         return new Pair(basic, survival, a.FluidC, a.FluidSigma, b.FluidC, b.FluidSigma);
     }
 
-    /// <summary>Torque of the hardest stop for each pascal that a leg gives, Nm/Pa; nought where no pedal is pressed.</summary>
-    private static double LegTorque(PredictionPlan plan, Day day)
-    {
-        if (plan.Car.Kind == VehicleKind.Motorcycle)
-        {
-            return 0;
-        }
-
-        var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
-        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct()
-            .Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty()
-            .Max() / plan.Car.Hydraulics.EffectivePascal(bar);
-    }
-
-    /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>
-    private double TooHardToPress(HeatCell cell, Pad front, Pad rear, PadState ahead, PadState behind)
-    {
-        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma))))
-            + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
-        var (middle, hot) = (Torque(0), Torque(1));
-        var spread = Math.Log(PriorSpread.Leg);
-        var fade = Math.Max(Math.Log(PriorSpread.Friction), Math.Log(middle / hot));
-        return legTorque <= 0 ? 0 : ScreenChance.Exceeds(Math.Log(legTorque / middle), 0, Math.Sqrt((spread * spread) + (fade * fade)));
-    }
-
     /// <summary>Rings, hats and ducts for each track hour, and what of them has to be bought.</summary>
     private double RotorCostPerHour(Part<Rotor> rotor, Part<DuctKit>? duct, Pad pad, HeatCell cell)
     {
@@ -319,77 +230,4 @@ internal sealed class SetupSearch(PredictionPlan plan, Offer offer, Wishes wishe
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
     private double Outlay(Setup setup) => (RunningCost.BuyNowOf(setup) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
-
-    private PadCell PadInCell(HeatCell cell, AxleHeat heat, Part<Pad> pad, bool rear, double padWearFactor)
-    {
-        var band = PadTables.Of(pad.Body).Band;
-        var log = HeatCell.LogConductivity(pad.Body);
-        var ambient = plan.Weather.AmbientC;
-        var basis = heat.BasisShiftK(pad.Body.Basis);
-        var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
-        var referenceAxleShare = rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
-        var usable = RunningCost.UsableMm3(heat.Brake);
-        var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
-        var start = pad.Id == Setup.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
-        var changed = rear ? Setup.Fitted(plan) with { RearPad = pad } : Setup.Fitted(plan) with { FrontPad = pad };
-        var outlay = Outlay(changed);
-        var states = new PadState[Buckets];
-        for (var i = 0; i < Buckets; i++)
-        {
-            var shift = -ShareReach + (i * ShareStep);
-            var hot = heat.Hot.At(shift, log) + basis;
-            var face = heat.Face.At(shift, log);
-            var fades = ScreenChance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
-            var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
-            var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
-            var through = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
-            var faceSigma = Math.Sqrt((heat.Face.Sigma * heat.Face.Sigma) + (heat.FaceLimitSigmaK * heat.FaceLimitSigmaK));
-            var overheats = ScreenChance.Exceeds(face, heat.FaceLimitC, faceSigma);
-            var gone = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start);
-            var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1),
-                (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
-            if (!rear)
-            {
-                double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC,
-                    Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
-                survival = survival.And(new Survival(1 - Seals(LimitEdges.SealGoneC), 1 - Seals(LimitEdges.SealLimitC),
-                    1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitEdges.ConeLimitUm,
-                    Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
-            }
-
-            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma,
-                ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
-        }
-
-        var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
-        return new PadCell(states, discMu, Effort.Hours(changed, plan.FrontRotor));
-    }
-
-    /// <summary>A pair of pads in a cell, before any fluid.</summary>
-    private readonly record struct Pair(Objectives Basic, Survival Survival, double FrontFluidC, double FrontFluidSigma, double RearFluidC,
-        double RearFluidSigma);
-
-    /// <summary>That nothing dangerous, nothing ruinous, no nuisance happens, taken as independent.</summary>
-    private readonly record struct Survival(double Danger, double Damage, double Nuisance)
-    {
-        public Survival And(Survival other) => new(Danger * other.Danger, Damage * other.Damage, Nuisance * other.Nuisance);
-    }
-
-    /// <summary>A pad in a cell at one split between the axles.</summary>
-    private readonly record struct PadState(Survival Survival, double FluidC, double FluidSigma, double HotC, double HotSigma, double CostPerHour);
-
-    /// <summary>A pad in a cell over all splits.</summary>
-    private sealed record PadCell(PadState[] States, double DiscMu, double EffortHours)
-    {
-        public PadState At(double shift)
-        {
-            var place = Math.Clamp((shift + ShareReach) / ShareStep, 0, Buckets - 1.0);
-            var i = Math.Min(Buckets - 2, (int)place);
-            var (a, b, t) = (States[i], States[i + 1], place - i);
-            double Between(double x, double y) => x + ((y - x) * t);
-            return new PadState(new Survival(Between(a.Survival.Danger, b.Survival.Danger), Between(a.Survival.Damage, b.Survival.Damage),
-                Between(a.Survival.Nuisance, b.Survival.Nuisance)), Between(a.FluidC, b.FluidC), a.FluidSigma, Between(a.HotC, b.HotC), a.HotSigma,
-                Between(a.CostPerHour, b.CostPerHour));
-        }
-    }
 }

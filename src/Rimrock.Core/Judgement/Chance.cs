@@ -1,5 +1,3 @@
-using System.Runtime.CompilerServices;
-
 namespace Rimrock.Core.Judgement;
 
 /// <summary>The chance that something gives on a day like the plan's, counted over members of a belief.</summary>

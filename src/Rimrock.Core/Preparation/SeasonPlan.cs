@@ -14,93 +14,6 @@ using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Preparation;
 
-/// <summary>An event of the season.</summary>
-/// <param name="Date">Its day.</param>
-/// <param name="Name">What it is.</param>
-/// <param name="AmbientC">Expected air temperature, C.</param>
-/// <param name="Circuit">Where, if not where the plan is driven.</param>
-public sealed record SeasonEvent(DateOnly Date, string Name, double AmbientC, Circuit? Circuit = null)
-{
-    private static readonly FieldRange Ambient = new("events.ambientC", "Air temperature", "C", -20, 50);
-
-    /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];
-
-    /// <summary>Lists what is wrong.</summary>
-    public IReadOnlyList<InputFault> Faults()
-    {
-        var faults = new List<InputFault>();
-        Check("event", faults);
-        return faults;
-    }
-
-    /// <summary>Lists what is wrong, by the field's path.</summary>
-    public void Check(string field, ICollection<InputFault> faults)
-    {
-        ArgumentNullException.ThrowIfNull(faults);
-        Names.Check(Name, $"{field}.name", faults);
-        Days.Check(Date, $"{field}.date", faults);
-        Ambient.Check(AmbientC, faults, $"{field}.ambientC");
-        Circuit?.Check(faults);
-    }
-}
-
-/// <summary>How often the fluid is changed.</summary>
-public enum FluidPolicy
-{
-    /// <summary>Left in as it is.</summary>
-    LeftIn,
-
-    /// <summary>Once a year, before the first event.</summary>
-    Yearly,
-
-    /// <summary>Before the first event and in the middle of the season.</summary>
-    TwiceASeason,
-
-    /// <summary>Before each event.</summary>
-    EachEvent,
-}
-
-/// <summary>One event's day, judged.</summary>
-/// <param name="Date">The day.</param>
-/// <param name="Name">The event.</param>
-/// <param name="FluidState">The fluid as it is then: with it the plan of the day is the one that was judged.</param>
-/// <param name="VapourC">Where vapour shows.</param>
-/// <param name="DemandC">Hottest fluid of the day.</param>
-/// <param name="MarginK">What is left in the middle of the bands, K.</param>
-/// <param name="Boils">Chance that vapour shows somewhere, counted over members.</param>
-/// <param name="Danger">Chance that anything dangerous happens on that day.</param>
-/// <param name="Damage">Chance that a part is ruined.</param>
-public sealed record SeasonDay(DateOnly Date, string Name, FluidState FluidState, Spread VapourC, Spread DemandC, double MarginK, Chance Boils, Chance Danger,
-    Chance Damage);
-
-/// <summary>A point of the boiling line through the season.</summary>
-/// <param name="Date">The day.</param>
-/// <param name="VapourC">Where vapour shows in the middle of the band, C.</param>
-public sealed record BoilingPointAt(DateOnly Date, double VapourC);
-
-/// <summary>One policy through the season.</summary>
-/// <param name="Policy">The policy.</param>
-/// <param name="Flushes">Days of the bleeding, two days before an event.</param>
-/// <param name="Cost">Fluid for them in whole bottles, in the driver's currency; null where the price is unknown.</param>
-/// <param name="Hours">Work, h.</param>
-/// <param name="Days">The fluid on each event.</param>
-/// <param name="Line">The boiling line, month by month and at each bleeding.</param>
-/// <param name="WorstMarginK">Smallest margin, K.</param>
-/// <param name="Holds">True where on every event the fluid is no danger by the one threshold.</param>
-/// <param name="YearBoils">Chance that vapour shows on at least one event, counted over members carried through them all: told beside it, held against
-/// nothing.</param>
-public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Flushes, double? Cost, double Hours, IReadOnlyList<SeasonDay> Days,
-    IReadOnlyList<BoilingPointAt> Line, double WorstMarginK, bool Holds, Chance YearBoils);
-
-/// <summary>How a part wears through the season.</summary>
-/// <param name="Part">front pads, rear pads or front rotors.</param>
-/// <param name="LeftMm">What is left after each event; eight of ten lie in the band.</param>
-/// <param name="LimitMm">Where it is changed.</param>
-/// <param name="RunsOutAt">Event that it does not last through in the middle of the band, from 1; null where it lasts.</param>
-/// <param name="OrderBy">Day by which a new set should be ordered; null where none is needed.</param>
-public sealed record PartSeason(string Part, IReadOnlyList<Spread> LeftMm, double LimitMm, int? RunsOutAt, DateOnly? OrderBy);
-
 /// <summary>A season: the fluid by each policy, and what wears out before what.</summary>
 /// <param name="Policies">Each policy.</param>
 /// <param name="Parts">Each part that wears.</param>
@@ -115,7 +28,6 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private const int DaysBeforeEvent = 2;
     private const int DeliveryDays = 14;
-    private const double DaysAMonth = 365.25 / 12;
 
     /// <summary>Plans a season.</summary>
     /// <param name="plan">Car, parts, usual day; its fluid's age holds today.</param>
@@ -133,13 +45,14 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var faults = plan.Faults().ToList();
         Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
-        var fills = Enum.GetValues<FluidPolicy>().Select(policy => new Fill(plan, today, FlushesOf(policy, events))).ToList();
+        var fills = Enum.GetValues<FluidPolicy>().Select(policy => new FluidFill(plan, today, FlushesOf(policy, events))).ToList();
         var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], belief ?? Population.Prior, settle, cancel)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
         return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? "Small dangers are still being counted; the advice follows."
-            : Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today), settling);
+            : SeasonWords.Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today),
+            settling);
     }
 
     private static void Check(Vehicles.Car car, IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
@@ -197,7 +110,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
     }
 
-    private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Fill fill, FluidPolicy policy)
+    private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, FluidFill fill, FluidPolicy policy)
     {
         var place = (int)policy;
         var seasonDays = events.Select((item, i) =>
@@ -215,35 +128,6 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private sealed record EventDays(PredictionPlan On, IReadOnlyList<FluidState> States, IReadOnlyList<JudgedDay> Judged, Spread FluidC, double FrontMm,
         double RearMm, double RingMm);
-
-    /// <summary>The fluid through a season by the days on which it is changed.</summary>
-    private sealed record Fill(PredictionPlan Plan, DateOnly Today, IReadOnlyList<DateOnly> Flushes)
-    {
-        public FluidState On(DateOnly date)
-        {
-            var state = Plan.FluidState;
-            var flush = Flushes.Where(day => day <= date).Cast<DateOnly?>().LastOrDefault();
-            if (flush is { } filled)
-            {
-                return state with
-                {
-                    AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max),
-                    ReservoirWaterPercent = null
-                };
-            }
-
-            var months = (date.DayNumber - Today.DayNumber) / DaysAMonth;
-
-            // A moisture reading holds for the fluid that was read, and drinks on from there.
-            return state.ReservoirWaterPercent is { } reading
-                ? state with
-                {
-                    ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses)
-                    - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses))
-                }
-                : state with { AgeMonths = Math.Clamp(state.AgeMonths + months, 0, FluidState.AgeRange.Max) };
-        }
-    }
 
     private static List<BoilingPointAt> Line(IReadOnlyList<SeasonEvent> events, IReadOnlyList<DateOnly> flushes, DateOnly today, Func<DateOnly,
         Spread> vapourOn)
@@ -299,47 +183,6 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         return new PartSeason(name, left, limitMm, runsOut, runsOut is { } number ? events[number - 1].Date.AddDays(-DeliveryDays) : null);
     }
-
-    private static string Advise(IReadOnlyList<PolicySeason> policies, PolicySeason? holding)
-    {
-        var rest = Rest(holding ?? policies[^1]);
-        if (holding is { Flushes.Count: 0 })
-        {
-            return Text($"What is in the car boils at no event in more than {Worst(holding)} of likely days: nothing to bleed this season but for the two " +
-                $"years that no street fluid should pass.{rest}");
-        }
-
-        if (holding is not null)
-        {
-            var each = policies[^1];
-            var more = each.Policy == holding.Policy ? "nothing less would."
-                : Text($"before each event would take {each.Flushes.Count} flushes{(each.Cost is { } dear ? Text($" and {dear:0}") : "")} for {Worst(each)}.");
-            return Text($"{Name(holding.Policy)} keeps the chance that the fluid boils to {Worst(holding)} at the worst " +
-                $"event{(holding.Cost is { } cost ? Text($" and costs {cost:0} in fluid") : "")}; {more}{rest}");
-        }
-
-        return Text($"No policy is enough: even fresh before each event the fluid boils on {Worst(policies[^1])} of likely days at the worst event, where " +
-            $"less than {100 * Thresholds.MostDanger:0} % is asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{rest}");
-    }
-
-    private static string Worst(PolicySeason policy) => ChanceWords.Percent(policy.Days.MaxBy(day => day.Boils.Share)!.Boils);
-
-    /// <summary>What else is dangerous or ruins a part on the worst day, whatever the fluid.</summary>
-    private static string Rest(PolicySeason policy)
-    {
-        var worst = policy.Days.MaxBy(day => day.Danger.Share)!;
-        return worst.Danger.UpperBound < Thresholds.MostDanger && policy.Days.All(day => day.Damage.Share < Thresholds.MostDamage) ? ""
-            : $" All together the worst day has danger {ChanceWords.WithError(worst.Danger)} and damage " +
-                $"{ChanceWords.WithError(policy.Days.MaxBy(day => day.Damage.Share)!.Damage)}: the Bench says of what.";
-    }
-
-    private static string Name(FluidPolicy policy) => policy switch
-    {
-        FluidPolicy.Yearly => "Once a year, before the first event,",
-        FluidPolicy.TwiceASeason => "Twice a season",
-        FluidPolicy.EachEvent => "Fresh before each event",
-        _ => "Left in",
-    };
 
     private static string Iso(DateOnly date) => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 }

@@ -16,7 +16,7 @@ public readonly record struct DayStep(double EndS, double SpeedMS, double BrakeG
 /// Runs up to eight members of a car through a day: each step divides the braking energy between the axles by the hydraulics
 /// at the friction of the moment, within what adhesion and electronics allow, heats both axles and records.
 /// </summary>
-public sealed class DayRun
+public sealed partial class DayRun
 {
     private const double SampleS = 2;
     private const double CoolingSampleS = 10;
@@ -120,23 +120,6 @@ public sealed class DayRun
     /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
     /// <param name="part">Place in <see cref="Sampled"/>.</param>
     public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
-
-    /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
-    public double SampledC(BrakePart part, double atS, int member)
-    {
-        var place = 0;
-        while (Sampled[place] != part)
-        {
-            place++;
-        }
-
-        var next = sampleTimes.BinarySearch(atS);
-        next = Math.Clamp(next < 0 ? ~next : next, 1, sampleTimes.Count - 1);
-        var (from, to) = (sampleTimes[next - 1], sampleTimes[next]);
-        var share = Math.Clamp((atS - from) / Math.Max(1e-9, to - from), 0, 1);
-        var before = Sample(next - 1, place)[member];
-        return before + (share * (Sample(next, place)[member] - before));
-    }
 
     /// <summary>Told after every step, for those who watch the car on its way.</summary>
     public Action<DayStep>? Stepped { get; set; }
@@ -269,58 +252,5 @@ public sealed class DayRun
         now[(int)BrakePart.FrontCaliper + offset] = wheel.CaliperC;
         now[(int)BrakePart.FrontFluid + offset] = wheel.FluidC;
         now[(int)BrakePart.FrontSeals + offset] = wheel.SealC;
-    }
-
-    private void TakeSample()
-    {
-        if (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6)
-        {
-            return;
-        }
-
-        foreach (var part in Sampled)
-        {
-            samples.Add(now[(int)part]);
-        }
-
-        sampleTimes.Add(clockS);
-        if (CoolingSamples.Count == 0 || clockS - CoolingSamples[^1].AtS >= CoolingSampleS)
-        {
-            SampleCooling();
-        }
-    }
-
-    private void SampleCooling()
-    {
-        if (demands)
-        {
-            CoolingSamples.Add(new CoolingSample(clockS, front.Wheel.Paths.NowW));
-        }
-    }
-
-    /// <summary>How a front wheel loses heat at a moment.</summary>
-    /// <param name="AtS">Time in the day, s.</param>
-    /// <param name="Front">By path, W.</param>
-    public sealed record CoolingSample(double AtS, HeatPaths.Powers Front);
-
-    private sealed class StopSum
-    {
-        private Lane joules, frontMu, rearMu, share;
-
-        public double AtS { get; init; }
-
-        public void Add(Lane energyJ, AxleRun front, AxleRun rear, Lane frontShare)
-        {
-            joules += energyJ;
-            frontMu += energyJ * front.MidMu;
-            rearMu += energyJ * rear.MidMu;
-            share += energyJ * frontShare;
-        }
-
-        public StopRecord Close(int phaseIndex, BrakeStop stop, Lane frontEndC, Lane rearEndC)
-        {
-            var weight = Lanes.MaxNative(joules, Lanes.Create(1e-9));
-            return new StopRecord(phaseIndex, stop, AtS, frontMu / weight, rearMu / weight, share / weight, frontEndC, rearEndC);
-        }
     }
 }

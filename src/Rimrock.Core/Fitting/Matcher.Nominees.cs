@@ -1,0 +1,85 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>What is nominated, and what of it is shown.</summary>
+public sealed partial class Matcher
+{
+    /// <summary>What was nominated; where what is fitted must not be driven on, only what mends that, if anything does.</summary>
+    private List<Setup> Mending()
+    {
+        // In turns by doubting what was reckoned and by believing it: the safest and the handiest are both looked at.
+        var doubting = found.Front.OrderBy(one => one.Objectives.Score(wishes));
+        var believing = found.Front.OrderBy(one => one.Objectives.Score(wishes, 1));
+        var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Setup.Key(), pair.Second.Setup.Key() })
+            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Setup.Key())).Distinct()
+                .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().ToList();
+        return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
+    }
+
+    /// <summary>The best by heat, no more than four with the same front pads on the same rotors.</summary>
+    private static List<Setup> Varied(List<Setup> front)
+    {
+        var chosen = new List<Setup>();
+        foreach (var setup in front.DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id)))
+        {
+            if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostNominatedOfOneKind)
+            {
+                chosen.Add(setup);
+            }
+
+            if (chosen.Count == Nominated)
+            {
+                break;
+            }
+        }
+
+        return chosen;
+    }
+
+    /// <summary>
+    /// A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.
+    /// </summary>
+    private IEnumerable<Setup> Fillings(Setup setup)
+    {
+        var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
+        return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
+            .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
+                || (RunningCost.BuyNowOf(Setup.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
+            .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>()
+                .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
+    }
+
+    /// <summary>
+    /// The rows that are shown: of setups that differ in fluid alone the best, and no more than two with the same front pads on the same rotors.
+    /// </summary>
+    private static List<DrawnSetup> Listed(IEnumerable<DrawnSetup> ranked)
+    {
+        var rows = new List<DrawnSetup>();
+        foreach (var one in ranked)
+        {
+            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Setup, one.Setup))
+                && rows.Count(row => row.Setup.FrontPad.Id == one.Setup.FrontPad.Id && row.Setup.FrontRotor.Id == one.Setup.FrontRotor.Id) < MostOfOneKind)
+            {
+                rows.Add(one);
+            }
+        }
+
+        return rows;
+    }
+
+    /// <summary>The safest by a sketch that are not listed already.</summary>
+    private List<DrawnSetup> Safest(IEnumerable<DrawnSetup> all, List<DrawnSetup> listed) =>
+        [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Setup, one.Setup)))
+            .OrderBy(one => Of(one, sketch: true).Danger.Share).ThenBy(one => Of(one, sketch: true).Damage.Share)
+            .ThenBy(one => judge.Scales(one, Of(one, sketch: true))).ThenBy(one => one.Key, StringComparer.Ordinal)
+            .DistinctBy(one => HeatOf(one.Setup)).Take(SafestBeside)];
+
+    private static (string Front, string Rear, string Rotor, string? Duct) HeatOf(Setup one) =>
+        (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id);
+
+    private static bool SameHeat(Setup one, Setup other) => HeatOf(one) == HeatOf(other);
+}

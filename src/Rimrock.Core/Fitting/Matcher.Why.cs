@@ -1,0 +1,101 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>Why a part is not in the first row.</summary>
+public sealed partial class Matcher
+{
+    /// <summary>Judges the best setup that the search found with a part, and says what it loses against the first row.</summary>
+    /// <param name="kind">Kind of part, as in <see cref="WhyNot"/>.</param>
+    /// <param name="id">Its id.</param>
+    /// <param name="cancel">Stops between runs.</param>
+    /// <returns>The answer, or null where the shelf has no such part that was weighed.</returns>
+    public WhyNot? Why(string kind, string id, CancellationToken cancel = default)
+    {
+        var answer = Answer(MatchStage.First, null, cancel);
+        var asked = answer.WhyNot.FirstOrDefault(one => one.Kind == kind && one.Part.Id == id);
+        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Setup.OfKey(key, plan, offer) is not { } setup
+            || Setup.OfKey(best.Key, plan, offer) is not { } first)
+        {
+            return asked;
+        }
+
+        // The best that the search found with it, and the first row with it in its place; with every fluid, where it is not the fluid that is asked about.
+        var placed = kind switch
+        {
+            "frontPad" => first with { FrontPad = setup.FrontPad },
+            "rearPad" => first with { RearPad = setup.RearPad },
+            "rotor" => first with { FrontRotor = setup.FrontRotor },
+            "duct" => first with { Duct = setup.Duct },
+            "fluid" => first with { Fluid = setup.Fluid },
+            _ => first with { Lines = setup.Lines },
+        };
+        List<Setup> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
+        lock (known)
+        {
+            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Setup.FittedId)
+                .DistinctBy(one => one.Key()).Select(judge.Known).OfType<DrawnSetup>().ToList();
+            Count(drawn, sketch: false, settle: false, null, cancel);
+            if (Ranked(drawn.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)) is not [var with, ..])
+            {
+                return asked;
+            }
+
+            var row = judge.Draw(first);
+            Count([with, row], sketch: false, settle: true, null, cancel);
+            return MatchWords.Against(asked with { Key = with.Key }, Weigh(with), Weigh(row), wishes);
+        }
+    }
+
+    private List<WhyNot> Explain(List<DrawnSetup> rows)
+    {
+        if (rows is not [var best, ..])
+        {
+            return [];
+        }
+
+        var parts = best.Setup;
+        var all = new List<WhyNot>();
+        foreach (var pad in offer.Pads)
+        {
+            Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, plan.FrontRotor, wishes));
+            Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, plan.RearRotor, wishes));
+        }
+
+        foreach (var rotor in offer.Rotors)
+        {
+            Add("rotor", rotor.Id, rotor.Body.Name, parts.FrontRotor.Id, HardStops.Of(rotor.Body, plan, wishes));
+        }
+
+        foreach (var duct in offer.Ducts)
+        {
+            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body, wishes));
+        }
+
+        foreach (var fluid in offer.Fluids)
+        {
+            Add("fluid", fluid.Id, fluid.Body.Name, parts.Fluid.Id, HardStops.Of(fluid.Body, plan));
+        }
+
+        foreach (var lines in offer.Lines)
+        {
+            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Setup.FittedId, HardStops.Of(lines.Body, wishes));
+        }
+
+        return all;
+
+        void Add(string kind, string id, string name, string bestId, HardStop? stop)
+        {
+            if (id != bestId)
+            {
+                var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Setup.Key() : null;
+                all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
+                    ? $"{name}: what is in the car, or another of its kind, is as good in everything that was weighed, and better in something."
+                    : $"{name} was weighed at a first look, and others came nearer to what you asked. Ask, and the best setup with it is judged.")));
+            }
+        }
+    }
+}

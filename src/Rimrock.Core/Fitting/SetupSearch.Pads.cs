@@ -1,0 +1,126 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Limits;
+using Rimrock.Core.Priors;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>How pads do in one heat, as the search reckons it.</summary>
+internal sealed partial class SetupSearch
+{
+    /// <summary>Torque of the hardest stop for each pascal that a leg gives, Nm/Pa; nought where no pedal is pressed.</summary>
+    private static double LegTorque(PredictionPlan plan, Day day)
+    {
+        if (plan.Car.Kind == VehicleKind.Motorcycle)
+        {
+            return 0;
+        }
+
+        var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
+        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct()
+            .Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty()
+            .Max() / plan.Car.Hydraulics.EffectivePascal(bar);
+    }
+
+    /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>
+    private double TooHardToPress(HeatCell cell, Pad front, Pad rear, PadState ahead, PadState behind)
+    {
+        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma))))
+            + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
+        var (middle, hot) = (Torque(0), Torque(1));
+        var spread = Math.Log(PriorSpread.Leg);
+        var fade = Math.Max(Math.Log(PriorSpread.Friction), Math.Log(middle / hot));
+        return legTorque <= 0 ? 0 : ScreenChance.Exceeds(Math.Log(legTorque / middle), 0, Math.Sqrt((spread * spread) + (fade * fade)));
+    }
+
+    private PadCell PadInCell(HeatCell cell, AxleHeat heat, Part<Pad> pad, bool rear, double padWearFactor)
+    {
+        var band = PadTables.Of(pad.Body).Band;
+        var log = HeatCell.LogConductivity(pad.Body);
+        var ambient = plan.Weather.AmbientC;
+        var basis = heat.BasisShiftK(pad.Body.Basis);
+        var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
+        var referenceAxleShare = rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
+        var usable = RunningCost.UsableMm3(heat.Brake);
+        var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
+        var start = pad.Id == Setup.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
+        var changed = rear ? Setup.Fitted(plan) with { RearPad = pad } : Setup.Fitted(plan) with { FrontPad = pad };
+        var outlay = Outlay(changed);
+        var states = new PadState[PadCell.Buckets];
+        for (var i = 0; i < PadCell.Buckets; i++)
+        {
+            var shift = -PadCell.ShareReach + (i * PadCell.ShareStep);
+            var hot = heat.Hot.At(shift, log) + basis;
+            var face = heat.Face.At(shift, log);
+            var fades = ScreenChance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
+            var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
+            var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
+            var through = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
+            var faceSigma = Math.Sqrt((heat.Face.Sigma * heat.Face.Sigma) + (heat.FaceLimitSigmaK * heat.FaceLimitSigmaK));
+            var overheats = ScreenChance.Exceeds(face, heat.FaceLimitC, faceSigma);
+            var gone = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start);
+            var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1),
+                (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
+            if (!rear)
+            {
+                double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC,
+                    Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));
+                survival = survival.And(new Survival(1 - Seals(LimitEdges.SealGoneC), 1 - Seals(LimitEdges.SealLimitC),
+                    1 - ScreenChance.Exceeds(cell.Cone.At(shift, log), LimitEdges.ConeLimitUm,
+                    Math.Sqrt((cell.Cone.Sigma * cell.Cone.Sigma) + (PriorSpread.ConeUm * PriorSpread.ConeUm)))));
+            }
+
+            states[i] = new PadState(survival, heat.Fluid.At(shift, log), heat.Fluid.Sigma, hot, heat.Hot.Sigma,
+                ((pad.Body.PriceAxleSet ?? 0) * worn / cell.SessionHours / usable) + outlay);
+        }
+
+        var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
+        return new PadCell(states, discMu, Effort.Hours(changed, plan.FrontRotor));
+    }
+
+    private List<InputFault> TooMuch()
+    {
+        var faults = new List<InputFault>();
+        var (most, cellCount) = (Math.Max(pads.Length, rearPads.Length) - 1, rotors.Length * ducts.Length);
+        if (most > MostPads)
+        {
+            faults.Add(new InputFault("shelf.pads", Text($"{most} that could be fitted"), Text($"at most {MostPads} at once"),
+                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that " +
+                "come bedded."));
+        }
+
+        if (cellCount > MostCells)
+        {
+            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"),
+                Text($"at most {MostCells} of both together"),
+                "More rotors and ducts than can be run at once. Archive those you would never fit, or ask for one school of rotors."));
+        }
+
+        if (faults.Count == 0 && (long)pads.Length * rearPads.Length * cellCount > MostWork)
+        {
+            faults.Add(new InputFault("shelf", Text($"{pads.Length} pads, {rotors.Length} rotors, {ducts.Length} ways of cooling"), "fewer of one of them",
+                "More setups than can be weighed at once. Archive pads, rotors or ducts that you would never fit."));
+        }
+
+        return faults;
+    }
+
+    private StreetManners[][] StreetTable(CancellationToken cancel)
+    {
+        var table = new StreetManners[pads.Length][];
+        for (var front = 0; front < pads.Length; front++)
+        {
+            cancel.ThrowIfCancellationRequested();
+            var pad = pads[front].Body;
+            table[front] = [.. rearPads.Select(rear =>
+                StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
+        }
+
+        return table;
+    }
+}

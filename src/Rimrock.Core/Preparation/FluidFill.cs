@@ -1,0 +1,36 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Preparation;
+
+/// <summary>The fluid through a season by the days on which it is changed.</summary>
+internal sealed record FluidFill(PredictionPlan Plan, DateOnly Today, IReadOnlyList<DateOnly> Flushes)
+{
+    private const double DaysAMonth = 365.25 / 12;
+
+    public FluidState On(DateOnly date)
+    {
+        var state = Plan.FluidState;
+        var flush = Flushes.Where(day => day <= date).Cast<DateOnly?>().LastOrDefault();
+        if (flush is { } filled)
+        {
+            return state with
+            {
+                AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max),
+                ReservoirWaterPercent = null
+            };
+        }
+
+        var months = (date.DayNumber - Today.DayNumber) / DaysAMonth;
+
+        // A moisture reading holds for the fluid that was read, and drinks on from there.
+        return state.ReservoirWaterPercent is { } reading
+            ? state with
+            {
+                ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses)
+                - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses))
+            }
+            : state with { AgeMonths = Math.Clamp(state.AgeMonths + months, 0, FluidState.AgeRange.Max) };
+    }
+}

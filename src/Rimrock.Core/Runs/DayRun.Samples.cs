@@ -1,0 +1,58 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Heat;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Runs;
+
+/// <summary>What of a run is kept over time.</summary>
+public sealed partial class DayRun
+{
+    /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
+    public double SampledC(BrakePart part, double atS, int member)
+    {
+        var place = 0;
+        while (Sampled[place] != part)
+        {
+            place++;
+        }
+
+        var next = sampleTimes.BinarySearch(atS);
+        next = Math.Clamp(next < 0 ? ~next : next, 1, sampleTimes.Count - 1);
+        var (from, to) = (sampleTimes[next - 1], sampleTimes[next]);
+        var share = Math.Clamp((atS - from) / Math.Max(1e-9, to - from), 0, 1);
+        var before = Sample(next - 1, place)[member];
+        return before + (share * (Sample(next, place)[member] - before));
+    }
+
+    private void TakeSample()
+    {
+        if (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6)
+        {
+            return;
+        }
+
+        foreach (var part in Sampled)
+        {
+            samples.Add(now[(int)part]);
+        }
+
+        sampleTimes.Add(clockS);
+        if (CoolingSamples.Count == 0 || clockS - CoolingSamples[^1].AtS >= CoolingSampleS)
+        {
+            SampleCooling();
+        }
+    }
+
+    private void SampleCooling()
+    {
+        if (demands)
+        {
+            CoolingSamples.Add(new CoolingSample(clockS, front.Wheel.Paths.NowW));
+        }
+    }
+
+    /// <summary>How a front wheel loses heat at a moment.</summary>
+    /// <param name="AtS">Time in the day, s.</param>
+    /// <param name="Front">By path, W.</param>
+    public sealed record CoolingSample(double AtS, HeatPaths.Powers Front);
+}
