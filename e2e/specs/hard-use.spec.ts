@@ -99,3 +99,35 @@ test('a server that is gone is said so, and trying again works', async ({ page }
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.locator('.problem')).toHaveCount(0);
 });
+
+test('a phrase opens at its first field, single keys rest while it is open, and each room has its title', async ({ page }) => {
+  await openBench(page);
+  await expect(page).toHaveTitle('Bench · Rimrock');
+  await page.getByRole('button', { name: /min$/ }).first().focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.editor-fields :focus')).toHaveCount(1);
+  const before = page.url();
+  await page.getByRole('button', { name: 'Undo', exact: true }).focus();
+  await page.keyboard.press('2');
+  await expect(page).toHaveURL(before);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('2');
+  await expect(page).toHaveTitle('Choose · Rimrock');
+  await expect(page.locator('#room')).toBeFocused();
+  await page.keyboard.press('?');
+  await page.getByRole('checkbox', { name: /single keys/ }).uncheck();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('1');
+  await expect(page).toHaveTitle('Choose · Rimrock');
+});
+
+test('the verdict comes before the drawing for those who hear or tab through the page', async ({ page }) => {
+  await openBench(page);
+  const places = await page.evaluate(() => {
+    const at = (name: string) => [...document.querySelectorAll('section')].findIndex((one) => one.getAttribute('aria-label') === name);
+    return [at('What to do'), at('What gives first'), at('Strata')];
+  });
+  expect(places.every((place) => place >= 0)).toBe(true);
+  expect([...places].sort((a, b) => a - b)).toEqual(places);
+});

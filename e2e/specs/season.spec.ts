@@ -120,7 +120,7 @@ test('a day is written down on a phone in half a minute, corrected and deleted',
   await page.getByRole('button', { name: 'Write it down' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await history.getByRole('button', { name: 'Delete' }).first().click();
-  await history.getByRole('group', { name: /cannot be taken back/ }).getByRole('button', { name: 'Delete' }).click();
+  await history.getByRole('alertdialog', { name: /cannot be taken back/ }).getByRole('button', { name: 'Delete' }).click();
   await expect(history).toContainText('7 in all');
 });
 

@@ -198,11 +198,20 @@ describe('what cannot be taken back', () => {
     show(<SureButton label="Delete" question="Delete the day?" onSure={sure} />);
     fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
     expect(sure).not.toHaveBeenCalled();
-    fireEvent.click(within(screen.getByRole('group', { name: 'Delete the day?' })).getByRole('button', { name: 'Leave it' }));
+    const asked = () => screen.getByRole('alertdialog', { name: 'Delete the day?' });
+    const leave = within(asked()).getByRole('button', { name: 'Leave it' });
+    expect(document.activeElement).toBe(leave);
+    fireEvent.click(leave);
+    expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Delete' }));
     fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
-    fireEvent.click(within(screen.getByRole('group')).getByRole('button', { name: 'Delete' }));
+    fireEvent.keyDown(document.activeElement!, { key: 'Escape' });
+    expect(screen.queryByRole('alertdialog')).toBeNull();
+    expect(document.activeElement).toBe(screen.getByRole('button', { name: 'Delete' }));
+    expect(sure).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    fireEvent.click(within(asked()).getByRole('button', { name: 'Delete' }));
     expect(sure).toHaveBeenCalledTimes(1);
-    expect(screen.queryByRole('group')).toBeNull();
+    expect(screen.queryByRole('alertdialog')).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { PlanSentence } from '../plan/PlanSentence';
@@ -39,6 +39,31 @@ function useTheme() {
   };
 }
 
+const singleKeysKey = 'rimrock.keys';
+
+/** Whether one key alone does something; who speaks to the page or slips on keys switches it off. */
+function useSingleKeys() {
+  const [on, setOn] = useState(() => localStorage.getItem(singleKeysKey) !== 'off');
+  return {
+    on,
+    set: (next: boolean) => {
+      localStorage.setItem(singleKeysKey, next ? 'on' : 'off');
+      setOn(next);
+    },
+  };
+}
+
+/** The room's name in the title; on a change of rooms the reader starts at its top. */
+function useRoomTitle(pathname: string) {
+  const was = useRef(pathname);
+  useEffect(() => {
+    const room = rooms.find((one) => pathname.startsWith(`/${one.path}`))?.name ?? (pathname === '/new' ? 'Your car' : null);
+    document.title = room ? `${room} · Rimrock` : 'Rimrock';
+    if (was.current !== pathname) document.getElementById('room')?.focus({ preventScroll: true });
+    was.current = pathname;
+  }, [pathname]);
+}
+
 /** Header, plan sentence and the room below. */
 export function Frame() {
   const { system, toggle } = useUnits();
@@ -46,6 +71,8 @@ export function Frame() {
   const { undo, search, linkFault } = usePlan();
   const { pathname } = useLocation();
   const navigate = useNavigate();
+  const singleKeys = useSingleKeys();
+  useRoomTitle(pathname);
   const [finding, setFinding] = useState(false);
   const [helping, setHelping] = useState(false);
 
@@ -56,7 +83,8 @@ export function Frame() {
         event.ctrlKey ||
         event.metaKey ||
         event.altKey ||
-        target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea, .modal')
+        !singleKeys.on ||
+        target.closest('input:not([type=radio]):not([type=checkbox]), select, textarea, .modal, .editor, [role=alertdialog]')
       )
         return;
       const room = rooms[Number(event.key) - 1];
@@ -71,7 +99,7 @@ export function Frame() {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [navigate, search, undo, toggle, theme]);
+  }, [navigate, search, undo, toggle, theme, singleKeys.on]);
 
   return (
     <div className="sheet">
@@ -121,7 +149,7 @@ export function Frame() {
           <PlanSentence />
         </RoomBoundary>
       )}
-      <main id="room" tabIndex={-1}>
+      <main id="room" tabIndex={-1} aria-label={rooms.find((one) => pathname.startsWith(`/${one.path}`))?.name}>
         <RoomBoundary key={pathname}>{linkFault ? <BadLink fault={linkFault} /> : <Outlet />}</RoomBoundary>
       </main>
       <Finder show={finding} onHide={() => setFinding(false)} />
@@ -138,6 +166,10 @@ export function Frame() {
               </div>
             ))}
           </dl>
+          <label className="single-keys">
+            <input type="checkbox" checked={singleKeys.on} onChange={(event) => singleKeys.set(event.target.checked)} /> single keys do this
+            (never while an editor is open)
+          </label>
         </Modal.Body>
       </Modal>
     </div>

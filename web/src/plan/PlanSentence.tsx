@@ -26,7 +26,8 @@ export function PlanSentence() {
   useEffect(() => {
     if (open)
       (
-        panel.current?.querySelector<HTMLElement>('input:checked') ?? panel.current?.querySelector<HTMLElement>('input, select, button')
+        panel.current?.querySelector<HTMLElement>('.editor-fields input:checked') ??
+        panel.current?.querySelector<HTMLElement>('.editor-fields :is(input, select, button)')
       )?.focus();
   }, [open]);
 
@@ -116,7 +117,7 @@ export function PlanSentence() {
                 </button>
               </span>
             </header>
-            {current.editor}
+            <div className="editor-fields">{current.editor}</div>
           </>
         )}
       </div>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 
 interface Props {
   label: string;
@@ -8,22 +8,43 @@ interface Props {
   onSure: () => void;
 }
 
-/** A button for what cannot be taken back: it asks once, in its own place. */
+/** A button for what cannot be taken back: it asks once, in its own place, and what is at hand then is to leave it. */
 export function SureButton({ label, question, ariaLabel, onSure }: Props) {
   const [asking, setAsking] = useState(false);
+  const left = useRef(false);
+  const leave = () => {
+    left.current = true;
+    setAsking(false);
+  };
   if (!asking)
     return (
-      <button type="button" className="btn btn-link" aria-label={ariaLabel} onClick={() => setAsking(true)}>
+      <button
+        type="button"
+        className="btn btn-link"
+        aria-label={ariaLabel}
+        ref={(button) => {
+          if (left.current) button?.focus();
+          left.current = false;
+        }}
+        onClick={() => setAsking(true)}
+      >
         {label}
       </button>
     );
   return (
-    <span role="group" aria-label={question}>
+    <span
+      role="alertdialog"
+      aria-label={question}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return;
+        event.stopPropagation();
+        leave();
+      }}
+    >
       <span className="bad">{question}</span>{' '}
       <button
         type="button"
         className="btn btn-dark"
-        autoFocus
         onClick={() => {
           setAsking(false);
           onSure();
@@ -31,7 +52,7 @@ export function SureButton({ label, question, ariaLabel, onSure }: Props) {
       >
         {label}
       </button>{' '}
-      <button type="button" className="btn btn-link" onClick={() => setAsking(false)}>
+      <button type="button" className="btn btn-link" autoFocus onClick={leave}>
         Leave it
       </button>
     </span>

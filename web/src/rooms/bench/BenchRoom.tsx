@@ -195,6 +195,11 @@ const Verdict = memo(function Verdict({
       <FirstLine result={result} band={band} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench" data-whole={story?.at ?? 0}>
+        <aside>
+          <WhatGivesFirst result={result} band={band} />
+          <Certainty answer={answer} waiting={waiting} />
+          <OnTheRoad result={later} plan={plan} shelf={shelf} />
+        </aside>
         <div>
           <section aria-label="Strata">
             <header className="section-head">
@@ -258,11 +263,6 @@ const Verdict = memo(function Verdict({
           <HeatAway result={later}>{series && <CoolingOverTime series={series} />}</HeatAway>
           <FacesAndPedal result={later} plan={plan} />
         </div>
-        <aside>
-          <WhatGivesFirst result={result} band={band} />
-          <Certainty answer={answer} waiting={waiting} />
-          <OnTheRoad result={later} plan={plan} shelf={shelf} />
-        </aside>
       </div>
       <footer className="cautions">
         {result.cautions.map((caution) => (
