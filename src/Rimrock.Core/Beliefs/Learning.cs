@@ -1,6 +1,5 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Beliefs;
@@ -49,7 +48,7 @@ public static class Learning
         var faults = new List<InputFault>();
         if (!days.Any(day => day.Observations.Count > 0))
         {
-            faults.Add(new InputFault("evidence", "0 observations", "at least one", "There is nothing to learn from."));
+            faults.Add(new InputFault("evidence", Said.Of("learning.0-observations"), Said.Of("learning.least-one"), Said.Of("learning.nothing-learn")));
         }
 
         foreach (var day in days)

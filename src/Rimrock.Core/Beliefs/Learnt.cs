@@ -17,17 +17,18 @@ public sealed record Learnt(Population Belief, double EffectiveMembers, int Roun
     private const double Few = 25;
 
     /// <summary>What stands behind it, in one or two sentences.</summary>
-    public string Statement()
+    public Said Statement()
     {
         if (Contradicted)
         {
-            return "Nothing this car could be explains what was seen: either an observation is wrong or the model is. The band stays as it was before.";
+            return Said.Of("learnt.nothing-car-could-explains");
         }
 
-        var backed = Text($"What was seen is explained by about {EffectiveMembers:0} of {Population.Size} ways this car could be");
+        var backed = Said.Of("learnt.seen-explained-about-ways", EffectiveMembers, Population.Size);
         return EffectiveMembers < Few
-            ? $"{backed}: few, so take the band as a hint and look again."
-            : Rounds > 1 ? $"{backed}, after looking closer {(Rounds == 2 ? "once" : Rounds == 3 ? "twice" : $"{Rounds - 1} times")}." : $"{backed}.";
+            ? Said.Of("learnt.few-so-take-band", backed)
+            : Rounds > 1 ? Said.Of("learnt.after-looking-closer", backed, Rounds == 2 ? Said.Of("learnt.once") : Rounds == 3
+                ? Said.Of("learnt.twice") : Said.Of("learnt.times", Rounds - 1)) : Said.Of("learnt.backed", backed);
     }
 }
 

@@ -1,5 +1,4 @@
 using Rimrock.Core.Driving;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Beliefs;
 
@@ -49,13 +48,13 @@ public sealed record Observation(
     double? MinutesAfterStop = null,
     int? Lap = null)
 {
-    private static readonly FieldRange Threshold = new("observation.aboveC", "Paint or sticker threshold", "C", 40, 1000);
-    private static readonly FieldRange Reading = new("observation.value", "Temperature read", "C", -20, 1200);
-    private static readonly FieldRange Wear = new("observation.value", "Pad wear", "mm", 0, 20);
-    private static readonly FieldRange ErrorRange = new("observation.error", "Standard error", "", 0.01, 100);
-    private static readonly FieldRange Minutes = new("observation.minutesAfterStop", "Minutes after stopping", "min", 0, 60);
-    private static readonly FieldRange SessionRange = new("observation.session", "Session", "", 1, 10);
-    private static readonly FieldRange LapRange = new("observation.lap", "Lap", "", 0, 200);
+    private static readonly FieldRange Threshold = new("observation.aboveC", "C", 40, 1000);
+    private static readonly FieldRange Reading = new("observation.value", "C", -20, 1200);
+    private static readonly FieldRange Wear = new("observation.value", "mm", 0, 20, "observation.pad-wear");
+    private static readonly FieldRange ErrorRange = new("observation.error", "", 0.01, 100);
+    private static readonly FieldRange Minutes = new("observation.minutesAfterStop", "min", 0, 60);
+    private static readonly FieldRange SessionRange = new("observation.session", "", 1, 10);
+    private static readonly FieldRange LapRange = new("observation.lap", "", 0, 200);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Threshold, Reading, Wear, ErrorRange, Minutes, SessionRange, LapRange];
@@ -86,7 +85,8 @@ public sealed record Observation(
             SessionRange.Check(session, faults, $"{field}.session");
             if (session > plan.Stint.Sessions)
             {
-                faults.Add(new InputFault($"{field}.session", $"{session}", $"1 to {plan.Stint.Sessions}", "The plan has no such session."));
+                faults.Add(new InputFault($"{field}.session", $"{session}", Said.Of("observation.1", plan.Stint.Sessions),
+                    Said.Of("observation.plan-no-such-session")));
             }
         }
 
@@ -132,8 +132,8 @@ public sealed record Observation(
     {
         if (AboveC is null && BelowC is null)
         {
-            faults.Add(new InputFault($"{field}.aboveC", "nothing", "a threshold passed, one not passed, or both",
-                "A paint or sticker says at least one of the two."));
+            faults.Add(new InputFault($"{field}.aboveC", "nothing", Said.Of("observation.threshold-passed-one-not"),
+                Said.Of("observation.paint-sticker-says-least")));
         }
 
         if (AboveC is { } above)
@@ -146,7 +146,8 @@ public sealed record Observation(
             Threshold.Check(below, faults, $"{field}.belowC");
             if (AboveC >= below)
             {
-                faults.Add(new InputFault($"{field}.belowC", $"{below:0.#}", $"above {AboveC:0.#} C", "What was not passed lies above what was passed."));
+                faults.Add(new InputFault($"{field}.belowC", Text($"{below:0.#}"), Said.Of("observation.above", Units.C(AboveC!.Value)),
+                    Said.Of("observation.not-passed-lies-above")));
             }
         }
     }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Circuits;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
@@ -23,8 +22,8 @@ public static class BrakingZoneTable
         ArgumentNullException.ThrowIfNull(faults);
         if (zones.Count is < 1 or > MostZones)
         {
-            faults.Add(new InputFault("circuit.zones", zones.Count.ToString(CultureInfo.InvariantCulture), $"1 to {MostZones} zones",
-                $"A lap has 1 to {MostZones} braking zones."));
+            faults.Add(new InputFault("circuit.zones", zones.Count.ToString(CultureInfo.InvariantCulture), Said.Of("braking-zone-table.1-zones", MostZones),
+                Said.Of("braking-zone-table.lap-1-braking-zones", MostZones)));
         }
 
         for (var i = 0; i < zones.Count; i++)
@@ -35,7 +34,7 @@ public static class BrakingZoneTable
             if (zones[i].ExitKmh > zones[i].EntryKmh - 5)
             {
                 faults.Add(new InputFault($"circuit.zones[{i}].exitKmh", zones[i].ExitKmh.ToString("0.#", CultureInfo.InvariantCulture),
-                    Text($"at most {zones[i].EntryKmh - 5:0.#} km/h"), "A braking zone ends at least 5 km/h slower than it begins."));
+                    Said.Of("braking-zone-table.most", Units.Kmh(zones[i].EntryKmh - 5)), Said.Of("braking-zone-table.braking-zone-ends-least")));
             }
         }
     }
@@ -61,10 +60,10 @@ public static class BrakingZoneTable
                 : (exit - next) / CoastingMS2;
             if (seconds < least)
             {
-                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", Text($"{seconds:0.#} s"),
-                    Text($"at least {Math.Ceiling(10 * least) / 10:0.#} s"),
-                    Text($"Zone {i + 1} ends at {zones[i].ExitKmh:0.#} km/h and zone {to + 1} begins at {zones[to].EntryKmh:0.#} km/h: this car cannot do " +
-                        $"that in {seconds:0.#} s.")));
+                faults.Add(new InputFault($"{before}circuit.zones[{i}].secondsToNext", Said.Of("braking-zone-table.figure", Units.S(seconds)),
+                    Said.Of("braking-zone-table.least", Units.S(Math.Ceiling(10 * least) / 10)),
+                    Said.Of("braking-zone-table.zone-ends-zone-begins", i + 1, Units.Kmh(zones[i].ExitKmh), to + 1, Units.Kmh(zones[to].EntryKmh),
+                        Units.S(seconds))));
             }
         }
     }
@@ -89,7 +88,7 @@ public static class BrakingZoneTable
             Append(time, speed, zones[i].SecondsToNext, share => Math.Sqrt((exit * exit) + (((next * next) - (exit * exit)) * share)));
         }
 
-        return new LapTrace([.. time], [.. speed], [], "braking-zone table");
+        return new LapTrace([.. time], [.. speed], [], Said.Of("braking-zone-table.braking-zone-table"));
     }
 
     private static void Append(List<double> time, List<double> speed, double durationS, Func<double, double> speedAt)

@@ -1,5 +1,4 @@
 using System.Globalization;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
@@ -12,13 +11,13 @@ namespace Rimrock.Core.Circuits;
 public sealed record CircuitSegment(double LengthM, double RadiusM = 0, double Slope = 0, string? Name = null, bool? Left = null)
 {
     /// <summary>Allowed lengths.</summary>
-    public static FieldRange LengthRange { get; } = new("circuit.segments.lengthM", "Segment length", "m", 5, 5000);
+    public static FieldRange LengthRange { get; } = new("circuit.segments.lengthM", "m", 5, 5000);
 
     /// <summary>Allowed radii of corners.</summary>
-    public static FieldRange RadiusRange { get; } = new("circuit.segments.radiusM", "Corner radius", "m", 6, 3000);
+    public static FieldRange RadiusRange { get; } = new("circuit.segments.radiusM", "m", 6, 3000);
 
     /// <summary>Allowed slopes.</summary>
-    public static FieldRange SlopeRange { get; } = new("circuit.segments.slope", "Slope", "m/m", -0.25, 0.25);
+    public static FieldRange SlopeRange { get; } = new("circuit.segments.slope", "m/m", -0.25, 0.25);
 }
 
 /// <summary>
@@ -39,8 +38,8 @@ public sealed record Circuit(
     double? ZoneG = null)
 {
     private const int MostSegments = 400;
-    private static readonly FieldRange Zone = new("circuit.zoneG", "Deceleration in the zones", "g", 0.05, 2.5);
-    private static readonly FieldRange Altitude = new("circuit.altitudeM", "Altitude", "m", -420, 4000);
+    private static readonly FieldRange Zone = new("circuit.zoneG", "g", 0.05, 2.5);
+    private static readonly FieldRange Altitude = new("circuit.altitudeM", "m", -420, 4000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
@@ -63,8 +62,8 @@ public sealed record Circuit(
         var forms = (Segments is null ? 0 : 1) + (Zones is null ? 0 : 1) + (Recording is null ? 0 : 1);
         if (forms != 1)
         {
-            faults.Add(new InputFault("circuit", $"{forms} forms", "exactly one of segments, zones, recording",
-                "A circuit is given by segments, by braking zones or by a recording."));
+            faults.Add(new InputFault("circuit", Said.Of("circuit.forms", forms), Said.Of("circuit.exactly-one-segments-zones"),
+                Said.Of("circuit.circuit-given-segments-braking")));
         }
 
         if (Zones is not null)
@@ -74,7 +73,7 @@ public sealed record Circuit(
 
         if (Recording is not null)
         {
-            RecordedTrace.Check(Recording.TimeS, Recording.SpeedKmh, i => $"circuit.recording sample {i + 1}", faults);
+            RecordedTrace.Check(Recording.TimeS, Recording.SpeedKmh, i => $"circuit.recording[{i + 1}]", faults);
         }
 
         if (Segments is not null)
@@ -87,8 +86,8 @@ public sealed record Circuit(
     {
         if (segments.Count is < 2 or > MostSegments)
         {
-            faults.Add(new InputFault("circuit.segments", segments.Count.ToString(CultureInfo.InvariantCulture), $"2 to {MostSegments} segments",
-                "A lap has at least one straight and one corner."));
+            faults.Add(new InputFault("circuit.segments", segments.Count.ToString(CultureInfo.InvariantCulture), Said.Of("circuit.2-segments", MostSegments),
+                Said.Of("circuit.lap-least-one-straight")));
         }
 
         for (var i = 0; i < segments.Count && faults.Count < 20; i++)
@@ -103,7 +102,8 @@ public sealed record Circuit(
 
         if (segments.All(segment => segment.RadiusM == 0))
         {
-            faults.Add(new InputFault("circuit.segments", "no corner", "at least one corner", "A lap without a corner has no speed limit and no braking."));
+            faults.Add(new InputFault("circuit.segments", Said.Of("circuit.no-corner"), Said.Of("circuit.least-one-corner"),
+                Said.Of("circuit.lap-without-corner-no")));
         }
     }
 }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
@@ -9,7 +8,7 @@ namespace Rimrock.Core.Circuits;
 /// <param name="SpeedMS">Speeds at these times, m/s.</param>
 /// <param name="Slope">Rise per metre of road in the interval that begins at each time; empty for a flat lap.</param>
 /// <param name="Origin">Where the lap comes from, for people.</param>
-public sealed record LapTrace(double[] TimeS, double[] SpeedMS, double[] Slope, string Origin)
+public sealed record LapTrace(double[] TimeS, double[] SpeedMS, double[] Slope, Said Origin)
 {
     /// <summary>Lap time, s.</summary>
     public double DurationS => TimeS[^1];
@@ -56,11 +55,11 @@ public sealed record LapTrace(double[] TimeS, double[] SpeedMS, double[] Slope, 
 public sealed record BrakingZone(double EntryKmh, double ExitKmh, double SecondsToNext)
 {
     /// <summary>Allowed entry speeds.</summary>
-    public static FieldRange EntryRange { get; } = new("zone.entryKmh", "Entry speed", "km/h", 20, 400);
+    public static FieldRange EntryRange { get; } = new("zone.entryKmh", "km/h", 20, 400);
 
     /// <summary>Allowed exit speeds.</summary>
-    public static FieldRange ExitRange { get; } = new("zone.exitKmh", "Exit speed", "km/h", 0, 380);
+    public static FieldRange ExitRange { get; } = new("zone.exitKmh", "km/h", 0, 380);
 
     /// <summary>Allowed times to the next zone.</summary>
-    public static FieldRange NextRange { get; } = new("zone.secondsToNext", "Seconds to the next zone", "s", 1, 300);
+    public static FieldRange NextRange { get; } = new("zone.secondsToNext", "s", 1, 300);
 }

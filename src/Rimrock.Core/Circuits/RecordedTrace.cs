@@ -1,5 +1,4 @@
 using System.Globalization;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
@@ -32,16 +31,17 @@ public static class RecordedTrace
         ArgumentNullException.ThrowIfNull(faults);
         if (timeS.Count != speedKmh.Count)
         {
-            faults.Add(new InputFault("trace", Invariant($"{timeS.Count} times, {speedKmh.Count} speeds"), "as many speeds as times",
-                "Each time of a recording has one speed."));
+            faults.Add(new InputFault("trace", Said.Of("recorded-trace.times-speeds", timeS.Count, speedKmh.Count), Said.Of("recorded-trace.many-speeds-times"),
+                Said.Of("recorded-trace.each-time-recording-one")));
             return;
         }
 
         if (timeS.Count < 2 || !(timeS[^1] - timeS[0] >= ShortestS && timeS[^1] - timeS[0] <= LongestS))
         {
             var length = timeS.Count < 2 ? 0 : timeS[^1] - timeS[0];
-            faults.Add(new InputFault("trace", Invariant($"{length:0.#} s"), Invariant($"{ShortestS} to {LongestS} s"),
-                "A recording lasts between ten seconds and two hours."));
+            faults.Add(new InputFault("trace", Said.Of("recorded-trace.figure", Units.S(length)),
+                Said.Of("recorded-trace.to", Units.S(ShortestS), Units.S(LongestS)),
+                Said.Of("recorded-trace.recording-lasts-between-ten")));
         }
 
         var before = faults.Count;
@@ -49,18 +49,21 @@ public static class RecordedTrace
         {
             if (!(speedKmh[i] >= 0 && speedKmh[i] <= FastestKmh))
             {
-                faults.Add(new InputFault(lineOf(i), Invariant($"{speedKmh[i]}"), Invariant($"0 to {FastestKmh} km/h"), "Speed out of range."));
+                faults.Add(new InputFault(lineOf(i), Said.Of("recorded-trace.figure-2", speedKmh[i]), Said.Of("recorded-trace.0", Units.Kmh(FastestKmh)),
+                    Said.Of("recorded-trace.speed-out-range")));
             }
 
             if (i > 0 && !(timeS[i] > timeS[i - 1]))
             {
-                faults.Add(new InputFault(lineOf(i), Invariant($"{timeS[i]:0.###} s"), Invariant($"after {timeS[i - 1]:0.###} s"),
-                    "Time runs backwards or stands still."));
+                faults.Add(new InputFault(lineOf(i), Said.Of("recorded-trace.figure-3", Units.S(timeS[i])),
+                    Said.Of("recorded-trace.after", Units.S(timeS[i - 1])),
+                    Said.Of("recorded-trace.time-runs-backwards-stands")));
             }
             else if (i > 0 && timeS[i] - timeS[i - 1] > LongestGapS)
             {
-                faults.Add(new InputFault(lineOf(i), Invariant($"gap of {timeS[i] - timeS[i - 1]:0.##} s"), Invariant($"at most {LongestGapS} s"),
-                    "The recording has a gap."));
+                faults.Add(new InputFault(lineOf(i), Said.Of("recorded-trace.gap", Units.S(timeS[i] - timeS[i - 1])),
+                    Said.Of("recorded-trace.most", Units.S(LongestGapS)),
+                    Said.Of("recorded-trace.recording-gap")));
             }
         }
 
@@ -77,7 +80,7 @@ public static class RecordedTrace
     public static LapTrace Lap(IReadOnlyList<double> timeS, IReadOnlyList<double> speedKmh)
     {
         var faults = new List<InputFault>();
-        Check(timeS, speedKmh, i => $"sample {i + 1}", faults);
+        Check(timeS, speedKmh, i => $"sample[{i + 1}]", faults);
         InputFaultException.ThrowIfAny(faults);
         var count = (int)Math.Floor(((timeS[^1] - timeS[0]) / GridS) + 1e-9) + 1;
         var raw = new double[count];

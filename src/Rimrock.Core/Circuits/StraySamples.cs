@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Circuits;
 
@@ -58,10 +57,10 @@ public static class StraySamples
 
             var beside = at > 0 ? at - 1 : at + 1;
             faults.Add(new InputFault(lineOf(at),
-                Text($"{speedKmh[at]:0.#} km/h beside {speedKmh[beside]:0.#} km/h, {Math.Abs(timeS[at] - timeS[beside]):0.###} s apart"),
-                Text($"a change of at most {BrakingMS2:0} m/s2 of braking or {DriveMS2:0} m/s2 of drive"),
-                alone ? "No car does that: a stray sample. Let the line between its neighbours stand in its place, or take it out of the file."
-                    : "No car does that, and the samples after it agree: the recording jumps here. Cut it there."));
+                Said.Of("stray-samples.beside-apart", Units.Kmh(speedKmh[at]), Units.Kmh(speedKmh[beside]), Units.S(Math.Abs(timeS[at] - timeS[beside]))),
+                Said.Of("stray-samples.change-most-braking-drive", Units.Ms2(BrakingMS2), Units.Ms2(DriveMS2)),
+                alone ? Said.Of("stray-samples.no-car-does-stray")
+                    : Said.Of("stray-samples.no-car-does-samples")));
         }
     }
 

@@ -1,6 +1,5 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Materials;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Driving;
 

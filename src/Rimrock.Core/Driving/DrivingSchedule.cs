@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Driving;

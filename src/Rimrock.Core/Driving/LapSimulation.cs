@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Driving;
@@ -115,7 +114,7 @@ public sealed class LapSimulation
         }
 
         speeds[n] = speed[0];
-        return new LapTrace(time, speeds, slope, "lap simulation");
+        return new LapTrace(time, speeds, slope, Said.Of("lap-simulation.lap-simulation"));
     }
 
     /// <summary>

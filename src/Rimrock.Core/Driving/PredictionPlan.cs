@@ -1,7 +1,6 @@
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -62,10 +61,10 @@ public sealed record PredictionPlan(
     OutsideHeat? OutsideHeat = null,
     BrakeLine Lines = BrakeLine.Rubber)
 {
-    private static readonly FieldRange Stability = new("stabilityControlPercent", "Laps in which stability control acts", "%", 0, 100);
-    private static readonly FieldRange Trailer = new("trailerKg", "Trailer", "kg", 0, 3500);
-    private static readonly FieldRange PadLeft = new("frontPadMm", "Friction material left", "mm", 1, 25);
-    private static readonly FieldRange Road = new("roadPercent", "Share of miles on the road", "%", 0, 100);
+    private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
+    private static readonly FieldRange Trailer = new("trailerKg", "kg", 0, 3500);
+    private static readonly FieldRange PadLeft = new("frontPadMm", "mm", 1, 25);
+    private static readonly FieldRange Road = new("roadPercent", "%", 0, 100);
 
     /// <summary>Ranges of every numeric field of a plan, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
@@ -140,7 +139,8 @@ public sealed record PredictionPlan(
             PadLeft.Check(mm, faults, field);
             if (mm > brake.PadNewMm)
             {
-                faults.Add(new InputFault(field, $"{mm:0.##}", $"at most {brake.PadNewMm:0.##} mm, a new pad", "A pad cannot be thicker than new."));
+                faults.Add(new InputFault(field, $"{mm:0.##}", Said.Of("prediction-plan.most-new-pad", Units.Mm(brake.PadNewMm)),
+                    Said.Of("prediction-plan.pad-cannot-thicker-new")));
             }
         }
     }
@@ -150,8 +150,9 @@ public sealed record PredictionPlan(
         var drum = rotor.Construction == RotorConstruction.Drum;
         if (drum != (brake.Caliper == CaliperKind.Drum))
         {
-            faults.Add(new InputFault($"{field}.construction", $"{rotor.Construction} with {brake.Caliper}", "a drum with a drum brake, a disc with a caliper",
-                "Rotor and caliper do not go together."));
+            faults.Add(new InputFault($"{field}.construction", Said.Of("prediction-plan.with", $"{rotor.Construction}", $"{brake.Caliper}"),
+                Said.Of("prediction-plan.drum-drum-brake-disc"),
+                Said.Of("prediction-plan.rotor-caliper-do-not")));
         }
 
         if (drum)
@@ -163,8 +164,8 @@ public sealed record PredictionPlan(
         if (brake.PadHeightMm > ringMm + 4)
         {
             faults.Add(new InputFault($"{field}.innerDiameterMm", $"{rotor.InnerDiameterMm:0.#}",
-                $"at most {rotor.OuterDiameterMm - (2 * (brake.PadHeightMm - 4)):0.#} mm for a pad {brake.PadHeightMm:0.#} mm high",
-                "The pad would rub beyond the ring."));
+                Said.Of("prediction-plan.most-pad-high", Units.Mm(rotor.OuterDiameterMm - (2 * (brake.PadHeightMm - 4))), Units.Mm(brake.PadHeightMm)),
+                Said.Of("prediction-plan.pad-would-rub-beyond")));
         }
     }
 }

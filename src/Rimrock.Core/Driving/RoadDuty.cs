@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Driving;
 
@@ -10,7 +9,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="Code">Stable code.</param>
 /// <param name="Name">What a driver calls it.</param>
 /// <param name="Drives">The drives in order: each lap and how often it is repeated.</param>
-public sealed record RoadDuty(string Code, string Name, IReadOnlyList<(LapTrace Lap, int Rounds)> Drives)
+public sealed record RoadDuty(string Code, Said Name, IReadOnlyList<(LapTrace Lap, int Rounds)> Drives)
 {
     /// <summary>Share of a braked trailer's mass that its own brakes leave to the car (engineering judgement, +-0.15).</summary>
     public const double BrakedTrailerShare = 0.3;
@@ -36,10 +35,10 @@ public sealed record RoadDuty(string Code, string Name, IReadOnlyList<(LapTrace 
     /// <summary>All duties.</summary>
     public static IReadOnlyList<RoadDuty> All { get; } =
     [
-        new("weekday", "commute and country road", [(Traffic, 5), (Country, 3)]),
-        new("commute", "commute only", [(Traffic, 6)]),
-        new("country", "spirited country road", [(Country, 5)]),
-        new("descent", "mountain descent", [(Traffic, 1), (Pass, 12)]),
+        new("weekday", Said.Of("road-duty.commute-country-road"), [(Traffic, 5), (Country, 3)]),
+        new("commute", Said.Of("road-duty.commute-only"), [(Traffic, 6)]),
+        new("country", Said.Of("road-duty.spirited-country-road"), [(Country, 5)]),
+        new("descent", Said.Of("road-duty.mountain-descent"), [(Traffic, 1), (Pass, 12)]),
     ];
 
     /// <summary>The duty of a code.</summary>
@@ -47,7 +46,8 @@ public sealed record RoadDuty(string Code, string Name, IReadOnlyList<(LapTrace 
     public static RoadDuty Find(string code) => All.FirstOrDefault(duty => duty.Code == code) ?? throw new InputFaultException([UnknownFault(code)]);
 
     /// <summary>The fault of an unknown code.</summary>
-    public static InputFault UnknownFault(string code) => new("roadDuty", code, string.Join(", ", All.Select(duty => duty.Code)), "No such road duty.");
+    public static InputFault UnknownFault(string code) =>
+        new("roadDuty", code, string.Join(", ", All.Select(duty => duty.Code)), Said.Of("road-duty.no-such-road-duty"));
 
     private static LapTrace Downhill(LapTrace lap) => lap with { Slope = [.. Enumerable.Repeat(DescentSlope, lap.TimeS.Length)] };
 }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Driving;
 
@@ -17,13 +16,13 @@ public sealed record StintPlan(
     int CoolDownLaps = 1,
     double CoolDownPace = 0.65)
 {
-    private static readonly FieldRange SessionRange = new("stint.sessions", "Sessions", "", 1, 10);
-    private static readonly FieldRange Minutes = new("stint.minutesEach", "Minutes in a session", "min", 3, 180);
-    private static readonly FieldRange Rest = new("stint.restMinutes", "Rest between sessions", "min", 2, 240);
-    private static readonly FieldRange Out = new("stint.outLapPace", "Out-lap pace", "", 0.3, 1);
-    private static readonly FieldRange Cool = new("stint.coolDownLaps", "Cool-down laps", "", 0, 3);
-    private static readonly FieldRange CoolPace = new("stint.coolDownPace", "Cool-down pace", "", 0.3, 1);
-    private static readonly FieldRange Track = new("stint.sessions", "Minutes on track in a day", "min", 3, 400);
+    private static readonly FieldRange SessionRange = new("stint.sessions", "", 1, 10);
+    private static readonly FieldRange Minutes = new("stint.minutesEach", "min", 3, 180);
+    private static readonly FieldRange Rest = new("stint.restMinutes", "min", 2, 240);
+    private static readonly FieldRange Out = new("stint.outLapPace", "", 0.3, 1);
+    private static readonly FieldRange Cool = new("stint.coolDownLaps", "", 0, 3);
+    private static readonly FieldRange CoolPace = new("stint.coolDownPace", "", 0.3, 1);
+    private static readonly FieldRange Track = new("stint.sessions", "min", 3, 400, "stint.minutes-a-day");
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [SessionRange, Minutes, Rest, Out, Cool, CoolPace];

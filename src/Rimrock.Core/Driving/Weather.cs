@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Driving;
 
@@ -7,7 +6,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="Rain">True for a wet track.</param>
 public sealed record Weather(double AmbientC = 20, bool Rain = false)
 {
-    private static readonly FieldRange Ambient = new("weather.ambientC", "Air temperature", "C", -20, 50);
+    private static readonly FieldRange Ambient = new("weather.ambientC", "C", -20, 50);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];

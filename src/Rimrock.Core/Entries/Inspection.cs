@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Entries;
 
@@ -87,13 +86,13 @@ public sealed record CornerLook(
 public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners, double? MoisturePercent = null, double? FluidLevelMm = null,
     int? HotLapsSince = null, string? Note = null)
 {
-    private static readonly FieldRange Pad = new("corner.innerMm", "Pad thickness", "mm", 0, 30);
-    private static readonly FieldRange Rotor = new("corner.rotorMm", "Rotor thickness", "mm", 4, 50);
-    private static readonly FieldRange Mass = new("corner.rotorKg", "Ring mass", "kg", 0.3, 30);
-    private static readonly FieldRange Crack = new("corner.crackMm", "Longest crack", "mm", 0, 120);
-    private static readonly FieldRange Moisture = new("inspection.moisturePercent", "Moisture reading", "%", 0, 7);
-    private static readonly FieldRange Level = new("inspection.fluidLevelMm", "Fluid level below the upper mark", "mm", 0, 80);
-    private static readonly FieldRange Laps = new("inspection.hotLapsSince", "Hot laps since", "", 0, 2000);
+    private static readonly FieldRange Pad = new("corner.innerMm", "mm", 0, 30);
+    private static readonly FieldRange Rotor = new("corner.rotorMm", "mm", 4, 50);
+    private static readonly FieldRange Mass = new("corner.rotorKg", "kg", 0.3, 30);
+    private static readonly FieldRange Crack = new("corner.crackMm", "mm", 0, 120);
+    private static readonly FieldRange Moisture = new("inspection.moisturePercent", "%", 0, 7);
+    private static readonly FieldRange Level = new("inspection.fluidLevelMm", "mm", 0, 80);
+    private static readonly FieldRange Laps = new("inspection.hotLapsSince", "", 0, 2000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Pad, Rotor, Mass, Crack, Moisture, Level, Laps];
@@ -113,7 +112,8 @@ public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners
 
         if (Corners.Select(look => look.Corner).Distinct().Count() != Corners.Count)
         {
-            faults.Add(new InputFault("inspection.corners", "a corner twice", "each corner once", "A corner stands in the inspection twice."));
+            faults.Add(new InputFault("inspection.corners", Said.Of("inspection.corner-twice"), Said.Of("inspection.each-corner-once"),
+                Said.Of("inspection.corner-stands-inspection-twice")));
         }
 
         for (var i = 0; i < Corners.Count; i++)

@@ -1,6 +1,5 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Entries;
 
@@ -83,12 +82,12 @@ public sealed record LogSession(
     double? ReadingMinutes = null,
     double? PressureBar = null, string? Note = null)
 {
-    private static readonly FieldRange SessionsRange = new("session.sessions", "Sessions", "", 1, 10);
-    private static readonly FieldRange LapsRange = new("session.laps", "Laps", "", 0, 400);
-    private static readonly FieldRange Level = new("session.fluidLevelMm", "Fluid level below the upper mark", "mm", 0, 80);
-    private static readonly FieldRange Pressure = new("session.pressureBar", "Line pressure", "bar", 0, 250);
-    private static readonly FieldRange Reading = new("session.readingC", "Rotor read in the paddock", "C", -20, 1000);
-    private static readonly FieldRange ReadingAt = new("session.readingMinutes", "Minutes after stopping", "min", 0, 60);
+    private static readonly FieldRange SessionsRange = new("session.sessions", "", 1, 10);
+    private static readonly FieldRange LapsRange = new("session.laps", "", 0, 400);
+    private static readonly FieldRange Level = new("session.fluidLevelMm", "mm", 0, 80);
+    private static readonly FieldRange Pressure = new("session.pressureBar", "bar", 0, 250);
+    private static readonly FieldRange Reading = new("session.readingC", "C", -20, 1000);
+    private static readonly FieldRange ReadingAt = new("session.readingMinutes", "min", 0, 60);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [SessionsRange, LapsRange, Level, Pressure, Reading, ReadingAt];
@@ -146,8 +145,9 @@ public sealed record LogSession(
 
         if (ReadingC is null != ReadingMinutes is null)
         {
-            faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? "nothing" : "a time", "temperature and minutes together",
-                "A reading needs its temperature and how long after stopping it was taken."));
+            faults.Add(new InputFault("session.readingMinutes", ReadingMinutes is null ? Said.Of("log-session.nothing") : Said.Of("log-session.time"),
+                Said.Of("log-session.temperature-minutes-together"),
+                Said.Of("log-session.reading-needs-temperature-how")));
         }
 
         Names.CheckNote(Note, "session.note", faults);

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Entries;
 
@@ -14,7 +13,7 @@ public sealed record Mark(double Celsius, string Name, string Colour);
 /// <param name="Marks">Thresholds, rising.</param>
 public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Marks)
 {
-    private static readonly FieldRange Threshold = new("kit.celsius", "Threshold", "C", 40, 1000);
+    private static readonly FieldRange Threshold = new("kit.celsius", "C", 40, 1000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Threshold];
@@ -26,7 +25,7 @@ public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Ma
         Names.Check(Name, "kit.name", faults);
         if (Marks.Count is < 1 or > 12)
         {
-            faults.Add(new InputFault("kit.marks", $"{Marks.Count}", "1 to 12", "A kit has 1 to 12 paints or stickers."));
+            faults.Add(new InputFault("kit.marks", $"{Marks.Count}", Said.Of("paint-kit.1-12"), Said.Of("paint-kit.kit-1-12-paints")));
         }
 
         for (var i = 0; i < Marks.Count && i < 12; i++)
@@ -36,13 +35,14 @@ public sealed record PaintKit(string Name, bool Stickers, IReadOnlyList<Mark> Ma
             if (Marks[i].Colour.Length != 7 || Marks[i].Colour[0] != '#' || !Marks[i].Colour[1..].All(char.IsAsciiHexDigit))
             {
                 faults.Add(new InputFault($"kit.marks[{i}].colour", Marks[i].Colour.Length > 12 ? Marks[i].Colour[..12] : Marks[i].Colour,
-                    "# and six hexadecimal digits", "A colour is written as #rrggbb."));
+                    Said.Of("paint-kit.six-hexadecimal-digits"), Said.Of("paint-kit.colour-written-rrggbb")));
             }
 
             if (i > 0 && !(Marks[i].Celsius > Marks[i - 1].Celsius))
             {
-                faults.Add(new InputFault($"kit.marks[{i}].celsius", Text($"{Marks[i].Celsius:0}"), Text($"above {Marks[i - 1].Celsius:0} C"),
-                    "Thresholds rise from one to the next."));
+                faults.Add(new InputFault($"kit.marks[{i}].celsius", Said.Of("paint-kit.figure", Marks[i].Celsius),
+                    Said.Of("paint-kit.above", Units.C(Marks[i - 1].Celsius)),
+                    Said.Of("paint-kit.thresholds-rise-one-next")));
             }
         }
 

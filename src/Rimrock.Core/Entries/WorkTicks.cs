@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Entries;
 
@@ -16,7 +15,7 @@ public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string>
         var faults = new List<InputFault>();
         if (Done.Count + Changes.Count > Most)
         {
-            faults.Add(new InputFault("done", $"{Done.Count + Changes.Count}", $"at most {Most}", "A work order has fewer steps."));
+            faults.Add(new InputFault("done", $"{Done.Count + Changes.Count}", Said.Of("work-ticks.most", Most), Said.Of("work-ticks.work-order-fewer-steps")));
         }
 
         foreach (var (field, texts) in new[] { ("done", Done), ("changes", Changes) })
@@ -25,8 +24,9 @@ public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string>
             {
                 if (texts[i].Length > Longest || !Names.WellFormed(texts[i]))
                 {
-                    faults.Add(new InputFault($"{field}[{i}]", $"{texts[i].Length} characters", $"at most {Longest} printable characters",
-                        "The text cannot be kept."));
+                    faults.Add(new InputFault($"{field}[{i}]", Said.Of("work-ticks.characters", texts[i].Length),
+                        Said.Of("work-ticks.most-printable-characters", Longest),
+                        Said.Of("work-ticks.text-cannot-kept")));
                 }
             }
         }

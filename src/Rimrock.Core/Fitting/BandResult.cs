@@ -19,8 +19,8 @@ namespace Rimrock.Core.Fitting;
 /// <param name="LookedAt">What was looked at, in words.</param>
 /// <param name="Settling">True where the danger asks for more members that were left out.</param>
 public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks,
-    IReadOnlyList<LimitBand> Limits, IReadOnlyList<string> Beyond,
-    Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, string LookedAt, bool Settling);
+    IReadOnlyList<LimitBand> Limits, IReadOnlyList<Said> Beyond,
+    Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, Said LookedAt, bool Settling);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>
@@ -54,4 +54,4 @@ public sealed record LimitBand(string Code, Harm Harm, Chance Chance, bool Worth
 /// <param name="Name">What a driver calls it.</param>
 /// <param name="Share">Squared rank correlation with the margin, 0 to 1.</param>
 /// <param name="Measure">What to measure to narrow it.</param>
-public sealed record Contribution(string Factor, string Name, double Share, string Measure);
+public sealed record Contribution(string Factor, Said Name, double Share, Said Measure);

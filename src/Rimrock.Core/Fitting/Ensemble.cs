@@ -2,7 +2,6 @@ using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Fitting;

@@ -38,8 +38,8 @@ public sealed record DayVerdict(Chance Danger, Chance Damage, DayOutcome Outcome
 public static class FittedVerdict
 {
     /// <summary>What was looked at where nothing is needed.</summary>
-    public const string LookedAt =
-        "Looked at: fluid and seals, pedal force, faces and cones of the rotors, wear, cold and hot pads, and what is due by its age.";
+    public static readonly Said LookedAt =
+        Said.Of("fitted-verdict.looked-fluid-seals-pedal");
 
     /// <summary>What a judged day comes to.</summary>
     public static DayOutcome Of(JudgedDay judged)

@@ -10,7 +10,7 @@ namespace Rimrock.Core.Fitting;
 /// <param name="Code">Stable code.</param>
 /// <param name="Sentence">Why, for the driver.</param>
 /// <param name="Own">True where it is out by the driver's own word, false where it must not be fitted.</param>
-public sealed record HardStop(string Code, string Sentence, bool Own = false);
+public sealed record HardStop(string Code, Said Sentence, bool Own = false);
 
 /// <summary>What is never ranked and always explained.</summary>
 public static class HardStops
@@ -26,9 +26,9 @@ public static class HardStops
         var carbon = rotor.Material == RingMaterial.CarbonCeramic;
         return pad.DiscsOf() switch
         {
-            PadDiscs.Iron when carbon => new HardStop("pad-discs", $"{pad.Name} is not listed for carbon-ceramic discs: it would ruin them."),
+            PadDiscs.Iron when carbon => new HardStop("pad-discs", Said.Of("hard-stops.not-listed-carbon-ceramic", pad.Name)),
             PadDiscs.CarbonCeramic when !carbon =>
-                new HardStop("pad-discs", $"{pad.Name} is made for carbon-ceramic discs only; on iron nothing is known of it."),
+                new HardStop("pad-discs", Said.Of("hard-stops.made-carbon-ceramic-discs", pad.Name)),
             _ => OfPad(pad, wishes),
         };
     }
@@ -43,12 +43,13 @@ public static class HardStops
         var any = new Wishes(RoadApprovalMust: false);
         HardStop?[] found =
         [
-            Of(plan.FrontPad, plan.FrontRotor, any) is { } front ? front with { Sentence = $"Front: {front.Sentence}" } : null,
-            Of(plan.RearPad, plan.RearRotor, any) is { } rear ? rear with { Sentence = $"Rear: {rear.Sentence}" } : null,
+            Of(plan.FrontPad, plan.FrontRotor, any) is { } front ? front with { Sentence = Said.Of("hard-stops.front", front.Sentence) } : null,
+            Of(plan.RearPad, plan.RearRotor, any) is { } rear ? rear with { Sentence = Said.Of("hard-stops.rear", rear.Sentence) } : null,
             plan.Fluid.ClassOf() is { Silicone: true } && plan.Car.Electronics
-                ? new HardStop("silicone-abs", $"{plan.Fluid.Name} is silicone: more compressible, and not for a car with ABS.") : null,
-            Worn("front pads", plan.FrontPadMm, plan.Car.Front), Worn("rear pads", plan.RearPadMm, plan.Car.Rear), Worn("front rotors", plan.FrontRotor),
-            Worn("rear rotors", plan.RearRotor),
+                ? new HardStop("silicone-abs", Said.Of("hard-stops.silicone-more-compressible-not", plan.Fluid.Name)) : null,
+            Worn(Said.Of("hard-stops.front-pads"), plan.FrontPadMm, plan.Car.Front), Worn(Said.Of("hard-stops.rear-pads"), plan.RearPadMm, plan.Car.Rear),
+            Worn(Said.Of("hard-stops.front-rotors"), plan.FrontRotor),
+            Worn(Said.Of("hard-stops.rear-rotors"), plan.RearRotor),
         ];
         return [.. found.OfType<HardStop>()];
     }
@@ -63,25 +64,25 @@ public static class HardStops
     }
 
     private static HardStop Mix(BrakeFluid fluid) =>
-        new("silicone-mix", $"{fluid.Name} and what is in the car never mix: silicone and glycol attack each other's seals and leave sludge.");
+        new("silicone-mix", Said.Of("hard-stops.car-never-mix-silicone", fluid.Name));
 
-    private static HardStop? Worn(string what, double? leftMm, AxleBrake brake) =>
+    private static HardStop? Worn(Said what, double? leftMm, AxleBrake brake) =>
         leftMm < brake.PadLimitMm
             ? new HardStop("pad-worn",
-            Text($"The {what} have {leftMm:0.0} mm left, below their limit of {brake.PadLimitMm:0.0} mm: new ones before the next drive.")) : null;
+            Said.Of("hard-stops.left-below-limit-new", what, Units.Mm(leftMm.Value), Units.Mm(brake.PadLimitMm))) : null;
 
-    private static HardStop? Worn(string what, Rotor rotor) =>
+    private static HardStop? Worn(Said what, Rotor rotor) =>
         rotor.ThicknessMm < rotor.MinThicknessMm || (rotor.Finish?.MinRingMassKg is { } least && rotor.MassKg() < least)
-            ? new HardStop("rotor-worn", $"The {what} ({rotor.Name}) are below their service limit: they must be replaced.") : null;
+            ? new HardStop("rotor-worn", Said.Of("hard-stops.below-service-limit-they", what, rotor.Name)) : null;
 
     /// <summary>Why a pad is out whatever it rubs on, or null.</summary>
     public static HardStop? OfPad(Pad pad, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(pad);
         ArgumentNullException.ThrowIfNull(wishes);
-        return wishes.RoadApprovalMust && !pad.RoadApproved ? new HardStop("road-approval", $"{pad.Name} has no road approval, and you asked for it.",
+        return wishes.RoadApprovalMust && !pad.RoadApproved ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you", pad.Name),
             Own: true)
-            : wishes.PreBedded && pad.Traits?.PreBedded != true ? new HardStop("pre-bedded", $"{pad.Name} does not come bedded, and you asked for that.",
+            : wishes.PreBedded && pad.Traits?.PreBedded != true ? new HardStop("pre-bedded", Said.Of("hard-stops.does-not-come-bedded", pad.Name),
                 Own: true)
             : null;
     }
@@ -95,43 +96,42 @@ public static class HardStops
         var face = rotor.Finish?.Face ?? RotorFace.Plain;
         if (rotor.Construction == RotorConstruction.Drum != (plan.Car.Front.Caliper == CaliperKind.Drum))
         {
-            return new HardStop("rotor-kind", $"{rotor.Name} does not go with the car's calipers.");
+            return new HardStop("rotor-kind", Said.Of("hard-stops.does-not-go-cars", rotor.Name));
         }
 
         if (rotor.ThicknessMm < rotor.MinThicknessMm || (rotor.Finish?.MinRingMassKg is { } least && rotor.MassKg() < least))
         {
-            return new HardStop("rotor-worn", $"{rotor.Name} is below its service limit: it must be replaced.");
+            return new HardStop("rotor-worn", Said.Of("hard-stops.below-service-limit-must", rotor.Name));
         }
 
         if (plan.Car.WheelBarrelMm is { } barrel && rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) > barrel)
         {
             return new HardStop("rotor-clearance",
-                Text($"{rotor.Name} with its caliper needs a wheel barrel of {rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm):0} mm; yours has {barrel:0} " +
-                    $"mm."));
+                Said.Of("hard-stops.caliper-needs-wheel-barrel", rotor.Name, Units.Mm(rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm)), Units.Mm(barrel)));
         }
 
         if (rotor.OuterDiameterMm < plan.FrontRotor.OuterDiameterMm - SameDiameterMm)
         {
             return new HardStop("rotor-small",
-                Text($"{rotor.Name} is {plan.FrontRotor.OuterDiameterMm - rotor.OuterDiameterMm:0} mm smaller than what the calipers sit over: the pads " +
-                    $"would overhang it."));
+                Said.Of("hard-stops.smaller-calipers-sit-over", rotor.Name, Units.Mm(plan.FrontRotor.OuterDiameterMm - rotor.OuterDiameterMm)));
         }
 
         if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > SameDiameterMm)
         {
-            return new HardStop("class-rules", Text($"{rotor.Name} is {rotor.OuterDiameterMm:0} mm; your class keeps {plan.FrontRotor.OuterDiameterMm:0} mm."),
+            return new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", rotor.Name, Units.Mm(rotor.OuterDiameterMm),
+                Units.Mm(plan.FrontRotor.OuterDiameterMm)),
                 Own: true);
         }
 
         var overhangMm = plan.Car.Front.PadHeightMm - ((rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2);
-        return overhangMm > 4 ? new HardStop("rotor-ring", Text($"The pads would rub {overhangMm:0} mm beyond the ring of {rotor.Name}."))
-            : face == RotorFace.Drilled ? new HardStop("drilled", $"{rotor.Name} is drilled after casting: on track cracks start at the holes.")
+        return overhangMm > 4 ? new HardStop("rotor-ring", Said.Of("hard-stops.pads-would-rub-beyond", Units.Mm(overhangMm), rotor.Name))
+            : face == RotorFace.Drilled ? new HardStop("drilled", Said.Of("hard-stops.drilled-after-casting-track", rotor.Name))
             : face == RotorFace.FactoryDrilled && !wishes.FactoryHolesAllowed && rotor.Material == RingMaterial.Iron
-                ? new HardStop("drilled", $"{rotor.Name} is drilled, and your school is never on track.", Own: true)
+                ? new HardStop("drilled", Said.Of("hard-stops.drilled-your-school-never", rotor.Name), Own: true)
             : wishes.Rotors == RotorSchool.Blanks && rotor.Construction == RotorConstruction.TwoPiece
-                ? new HardStop("rotor-school", $"{rotor.Name} is two-piece, and your school is blanks as consumables.", Own: true)
+                ? new HardStop("rotor-school", Said.Of("hard-stops.two-piece-your-school", rotor.Name), Own: true)
             : wishes.Rotors == RotorSchool.TwoPiece && rotor.Construction == RotorConstruction.OnePiece
-                ? new HardStop("rotor-school", $"{rotor.Name} is one-piece, and your school is two-piece.", Own: true)
+                ? new HardStop("rotor-school", Said.Of("hard-stops.one-piece-your-school", rotor.Name), Own: true)
             : null;
     }
 
@@ -142,7 +142,7 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(plan);
         var silicone = fluid.ClassOf() is { Silicone: true };
         var now = plan.Fluid.ClassOf() is { Silicone: true };
-        return silicone && plan.Car.Electronics ? new HardStop("silicone-abs", $"{fluid.Name} is silicone: more compressible, and not for a car with ABS.")
+        return silicone && plan.Car.Electronics ? new HardStop("silicone-abs", Said.Of("hard-stops.silicone-more-compressible-not", fluid.Name))
             : silicone != now ? Mix(fluid)
             : null;
     }
@@ -152,7 +152,7 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(lines);
         ArgumentNullException.ThrowIfNull(wishes);
-        return wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", $"{lines.Name} have no road approval, and you asked for it.",
+        return wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name),
             Own: true) : null;
     }
 
@@ -163,9 +163,9 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(wishes);
         if (wishes.ClassForbidsDucts)
         {
-            return new HardStop("class-rules", $"{duct.Name}: your class forbids ducts.", Own: true);
+            return new HardStop("class-rules", Said.Of("hard-stops.your-class-forbids-ducts", duct.Name), Own: true);
         }
 
-        return duct.Duct.Shield == Shield.Closed ? new HardStop("duct-closed", $"{duct.Name} blows at a closed shield: a tenth of it arrives.") : null;
+        return duct.Duct.Shield == Shield.Closed ? new HardStop("duct-closed", Said.Of("hard-stops.blows-closed-shield-tenth", duct.Name)) : null;
     }
 }

@@ -51,7 +51,7 @@ public enum MatchOutcome
 /// <param name="Danger">That setup's danger; null where it was not judged.</param>
 /// <param name="Damage">Its damage.</param>
 /// <param name="Sentence">In words.</param>
-public sealed record WhyNot(string Kind, PartName Part, HardStop? HardStop, string? Key, Chance? Danger, Chance? Damage, string Sentence);
+public sealed record WhyNot(string Kind, PartName Part, HardStop? HardStop, string? Key, Chance? Danger, Chance? Damage, Said Sentence);
 
 /// <summary>One step of the way.</summary>
 /// <param name="What">What to change, in words.</param>
@@ -61,7 +61,7 @@ public sealed record WhyNot(string Kind, PartName Part, HardStop? HardStop, stri
 /// <param name="DangerAfter">Danger after it: never more.</param>
 /// <param name="DamageBefore">Damage before it.</param>
 /// <param name="DamageAfter">Damage after it.</param>
-public sealed record SpendStep(string What, Suggestion Setup, double? Buy, Chance DangerBefore, Chance DangerAfter, Chance DamageBefore, Chance DamageAfter);
+public sealed record SpendStep(Said What, Suggestion Setup, double? Buy, Chance DangerBefore, Chance DangerAfter, Chance DamageBefore, Chance DamageAfter);
 
 /// <summary>The answer of a match.</summary>
 /// <param name="Stage">How far it has got.</param>
@@ -76,6 +76,6 @@ public sealed record SpendStep(string What, Suggestion Setup, double? Buy, Chanc
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Stops">Why what is fitted must not be driven on at all; empty where nothing stands against it.</param>
 public sealed record MatchAnswer(
-    MatchStage Stage, MatchOutcome Outcome, string Verdict, Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps,
-    string? StepsEnd, IReadOnlyList<WhyNot> WhyNot,
+    MatchStage Stage, MatchOutcome Outcome, Said Verdict, Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps,
+    Said? StepsEnd, IReadOnlyList<WhyNot> WhyNot,
     IReadOnlyList<Due> Due, long Examined, IReadOnlyList<HardStop> Stops);

@@ -8,20 +8,20 @@ namespace Rimrock.Core.Fitting;
 internal static class MatchWords
 {
     /// <summary>The verdict in one or two sentences.</summary>
-    public static string Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, IReadOnlyList<SpendStep> steps,
+    public static Said Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, IReadOnlyList<SpendStep> steps,
         IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes) => outcome switch
         {
-            MatchOutcome.Stop => $"Do not drive on what is fitted: {stops[0].Sentence}",
-            MatchOutcome.NothingNeeded => $"Nothing needed: on a day like this {Both(fitted.Danger, fitted.Damage)}{Year(fitted)}. {FittedVerdict.LookedAt}",
-            MatchOutcome.Due => $"On a day like this {Both(fitted.Danger, fitted.Damage)}; but {string.Join(" ", due.Select(one => Lower(one.Sentence)))}",
-            MatchOutcome.Fades => $"Nobody is hurt and nothing ruined ({Both(fitted.Danger, fitted.Damage)}), but pads fade on more days than not: " +
-                $"{Titles(fitted)}.",
-            MatchOutcome.Steps => $"{Count(steps)} {Fall(fitted, steps is [.., var last] ? last.Setup : rows[0])}{Sum(steps)}.",
+            MatchOutcome.Stop => Said.Of("match-words.do-not-drive-fitted", stops[0].Sentence),
+            MatchOutcome.NothingNeeded =>
+                Said.Of("match-words.nothing-needed-day-like", Both(fitted.Danger, fitted.Damage), Year(fitted), FittedVerdict.LookedAt),
+            MatchOutcome.Due => Said.Of("match-words.day-like-but", Both(fitted.Danger, fitted.Damage),
+                Said.Joined(Said.Sentences, due.Select(one => Lower(one.Sentence)))),
+            MatchOutcome.Fades => Said.Of("match-words.nobody-hurt-nothing-ruined", Both(fitted.Danger, fitted.Damage), Titles(fitted)),
+            MatchOutcome.Steps => Said.Of("match-words.figure", Count(steps), Fall(fitted, steps is [.., var last] ? last.Setup : rows[0]), Sum(steps)),
             MatchOutcome.NothingHelpsEnough =>
-                $"Nothing on the shelf helps enough: the best that can be reached leaves {Both(rows[0].Danger, rows[0].Damage)}. What else would do it: " +
-                $"{Else(plan, rows[0], wishes)}.",
-            MatchOutcome.NothingFits => "Nothing on the shelf may be fitted: look at what was refused, and why.",
-            _ => "",
+                Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
+            MatchOutcome.NothingFits => Said.Of("match-words.nothing-shelf-may-fitted"),
+            _ => Said.Nothing,
         };
 
     /// <summary>
@@ -32,77 +32,86 @@ internal static class MatchWords
     {
         var (mine, first) = (with.Told, best.Told);
         bool Worse(Harm harm, Chance one, Chance other) => one.Share > other.Share && !Ranking.Equal(with.Day, best.Day, harm);
-        List<string> words =
+        List<Said> words =
         [
             .. Worse(Harm.Danger, mine.Danger, first.Danger)
-                ? [$"the danger on a day like this is {ChanceWords.Percent(mine.Danger)} against {ChanceWords.Percent(first.Danger)}"] : (string[])[],
+                ? [Said.Of("match-words.danger-day-like-against", ChanceWords.Percent(mine.Danger), ChanceWords.Percent(first.Danger))] : (Said[])[],
             .. Worse(Harm.Damage, mine.Damage, first.Damage)
-                ? [$"the chance of damage is {ChanceWords.Percent(mine.Damage)} against {ChanceWords.Percent(first.Damage)}"] : (string[])[],
+                ? [Said.Of("match-words.chance-damage-against", ChanceWords.Percent(mine.Damage), ChanceWords.Percent(first.Damage))] : (Said[])[],
             .. Enum.GetValues<Want>().Select(want => (Want: want, Loss: with.Scaled.On(want, wishes) - best.Scaled.On(want, wishes)))
                 .Where(one => one.Loss > Objectives.LeastTold)
                 .OrderByDescending(one => one.Loss).Select(one => LossOn(one.Want, with, best)),
         ];
         var rest = asked.Kind switch
         {
-            "frontPad" => $" and the best of the rest ({mine.Parts.RearPad.Name} at the rear, {mine.Parts.Fluid.Name})",
-            "rearPad" => $" and the best of the rest ({mine.Parts.FrontPad.Name} in front, {mine.Parts.Fluid.Name})",
-            _ => "",
+            "frontPad" => Said.Of("match-words.best-rest-rear", mine.Parts.RearPad.Name, mine.Parts.Fluid.Name),
+            "rearPad" => Said.Of("match-words.best-rest-front", mine.Parts.FrontPad.Name, mine.Parts.Fluid.Name),
+            _ => Said.Nothing,
         };
         return asked with
         {
             Danger = mine.Danger,
             Damage = mine.Damage,
-            Sentence = words.Count == 0 ? $"{asked.Part.Name} would do as well; nothing in it is better for what you asked."
-                : $"With {asked.Part.Name}{rest}, {string.Join("; ", words.Take(2))}.",
+            Sentence = words.Count == 0 ? Said.Of("match-words.would-do-well-nothing", asked.Part.Name)
+                : Said.Of("match-words.with", asked.Part.Name, rest, Said.Joined(Said.Clauses, words.Take(2))),
         };
     }
 
-    private static string LossOn(Want want, Weighed with, Weighed best)
+    private static Said LossOn(Want want, Weighed with, Weighed best)
     {
         var (mine, first) = (with.Told, best.Told);
         return want switch
         {
-            Want.Pace => Text($"the day is slower or over early on {100 * with.Scaled.Chances.Nuisance:0} % of likely days against " +
-                $"{100 * best.Scaled.Chances.Nuisance:0} %"),
-            Want.Street => Text($"it is worse on the street: {mine.Street.Penalty:0.0} against {first.Street.Penalty:0.0} of 10"),
+            Want.Pace => Said.Of("match-words.day-slower-over-early", Units.Percent(100 * with.Scaled.Chances.Nuisance),
+                Units.Percent(100 * best.Scaled.Chances.Nuisance)),
+            Want.Street => Said.Of("match-words.worse-street-against-10", mine.Street.Penalty, first.Street.Penalty),
             Want.Cost => mine.Cost.PerSeason is { } dear && first.Cost.PerSeason is { } cheap
-                ? Text($"a season costs {dear:0} against {cheap:0}") : "it costs more, as far as prices are known",
-            Want.Work => Text($"it takes {mine.EffortHours:0.0} h of work against {first.EffortHours:0.0} h"),
-            Want.Balance => Text($"the balance moves {100 * Math.Abs(mine.FrontShare - first.FrontShare):0} points of front share"),
-            _ => "it takes hold and lets go less evenly",
+                ? Said.Of("match-words.season-costs-against", dear, cheap) : Said.Of("match-words.costs-more-far-prices"),
+            Want.Work => Said.Of("match-words.takes-work-against", Units.H(mine.EffortHours), Units.H(first.EffortHours)),
+            Want.Balance => Said.Of("match-words.balance-moves-points-front", 100 * Math.Abs(mine.FrontShare - first.FrontShare)),
+            _ => Said.Of("match-words.takes-hold-lets-go"),
         };
     }
 
     private static bool Fading(LimitChance limit) => LimitTable.Fades(LimitTable.Find(limit.Limit.Code));
 
-    private static string Both(Chance danger, Chance damage) => $"danger {ChanceWords.WithError(danger)}, damage {ChanceWords.WithError(damage)}";
+    private static Said Both(Chance danger, Chance damage) =>
+        Said.Of("match-words.danger-damage", ChanceWords.WithError(danger), ChanceWords.WithError(damage));
 
-    private static string Year(Suggestion fitted) => fitted.YearDanger is { } year ? $", danger over a year's events {ChanceWords.Percent(year)}" : "";
+    private static Said Year(Suggestion fitted) =>
+        fitted.YearDanger is { } year ? Said.Of("match-words.danger-over-years-events", ChanceWords.Percent(year)) : Said.Nothing;
 
-    private static string Titles(Suggestion fitted) => string.Join(", ", fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling)
-        .Select(limit => $"{Lower(limit.Limit.Title)} {ChanceWords.Percent(limit.Chance)}"));
+    private static Said Titles(Suggestion fitted) => Said.Joined(Said.Listed, fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling)
+        .Select(limit => Said.Of("match-words.figure-2", Lower(limit.Limit.Title), ChanceWords.Percent(limit.Chance))));
 
-    private static string Count(IReadOnlyList<SpendStep> steps) =>
-        steps.Count switch { 0 => "The first row brings", 1 => "One step brings", _ => Text($"{steps.Count} steps bring") };
+    private static Said Count(IReadOnlyList<SpendStep> steps) =>
+        steps.Count switch
+        {
+            0 =>
+            Said.Of("match-words.first-row-brings"),
+            1 => Said.Of("match-words.one-step-brings"),
+            _ => Said.Of("match-words.steps-bring", steps.Count)
+        };
 
-    private static string Fall(Suggestion from, Suggestion to) =>
-        $"danger from {ChanceWords.Percent(from.Danger)} to {ChanceWords.Percent(to.Danger)} and damage from {ChanceWords.Percent(from.Damage)} to " +
-        $"{ChanceWords.Percent(to.Damage)}";
+    private static Said Fall(Suggestion from, Suggestion to) =>
+        Said.Of("match-words.danger-damage-2", ChanceWords.Percent(from.Danger), ChanceWords.Percent(to.Danger), ChanceWords.Percent(from.Damage),
+            ChanceWords.Percent(to.Damage));
 
-    private static string Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known
-        ? Text($" for {known:0}") : " for a sum that is not known, since a price is missing";
+    private static Said Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known
+        ? Said.Of("match-words.for", known) : Said.Of("match-words.sum-not-known-since");
 
-    private static string Else(PredictionPlan plan, Suggestion best, Wishes wishes)
+    private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes)
     {
-        string[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
-            ? ["fresh fluid before each event"] : [];
-        string[] ways =
+        Said[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
+            ? [Said.Of("match-words.fresh-fluid-before-each")] : [];
+        Said[] ways =
         [
-            .. flush, "fewer laps in a row", plan.Stint.CoolDownLaps == 0 ? "a cool-down lap" : "one more cool-down lap", "a slower pace", "less weight",
-            "a longer rest between sessions",
+            .. flush, Said.Of("match-words.fewer-laps-row"), plan.Stint.CoolDownLaps == 0 ? Said.Of("match-words.cool-down-lap")
+                : Said.Of("match-words.one-more-cool-down"), Said.Of("match-words.slower-pace"), Said.Of("match-words.less-weight"),
+            Said.Of("match-words.longer-rest-between-sessions"),
         ];
-        return string.Join(", ", ways);
+        return Said.Joined(Said.Listed, ways);
     }
 
-    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
+    private static Said Lower(Said title) => Said.Of(Said.Within, title);
 }

@@ -1,7 +1,6 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fitting;
 
@@ -93,8 +92,8 @@ public sealed partial class Matcher
             {
                 var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Setup.Key() : null;
                 all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
-                    ? $"{name}: what is in the car, or another of its kind, is as good in everything that was weighed, and better in something."
-                    : $"{name} was weighed at a first look, and others came nearer to what you asked. Ask, and the best setup with it is judged.")));
+                    ? Said.Of("matcher.car-another-kind-good", name)
+                    : Said.Of("matcher.weighed-first-look-others", name))));
             }
         }
     }

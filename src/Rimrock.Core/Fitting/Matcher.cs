@@ -1,7 +1,6 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fitting;
 

@@ -159,6 +159,6 @@ public sealed record PredictionResult(
     FaceReport Faces,
     PedalReport Pedal,
     IReadOnlyList<RingMass> RingMasses,
-    IReadOnlyList<string> Cautions,
+    IReadOnlyList<Said> Cautions,
     IReadOnlyList<Fitting.HardStop> HardStops,
     IReadOnlyList<Fitting.Due> Due);

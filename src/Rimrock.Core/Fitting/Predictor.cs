@@ -3,7 +3,6 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
@@ -177,37 +176,37 @@ public static class Predictor
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
     }
 
-    private static List<string> Cautions(PredictionPlan plan)
+    private static List<Said> Cautions(PredictionPlan plan)
     {
-        var cautions = new List<string>
+        var cautions = new List<Said>
         {
-            "These are estimates. Your car maker's service limits, road law and a licensed technician come first.",
+            Said.Of("predictor.these-estimates-your-car"),
         };
         if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
         {
-            cautions.Add("A pad without road approval may void type approval and insurance.");
+            cautions.Add(Said.Of("predictor.pad-without-road-approval"));
         }
 
         if (plan.FrontRotor.ReplacesCarbonCeramic || plan.RearRotor.ReplacesCarbonCeramic)
         {
-            cautions.Add("An iron ring in a carbon-ceramic disc's place is several kilograms heavier at each wheel and wants pads for iron.");
+            cautions.Add(Said.Of("predictor.iron-ring-carbon-ceramic"));
         }
 
         if (!plan.Bedded)
         {
-            cautions.Add("New pads brake about 15 % worse the first three times they pass 300 °C: bed them first, on a closed course.");
+            cautions.Add(Said.Of("predictor.new-pads-brake-about"));
         }
 
         if (plan.FrontWrongSide || plan.RearWrongSide)
         {
-            cautions.Add("Handed rotors on the wrong side pump less air and run hotter: swap them.");
+            cautions.Add(Said.Of("predictor.handed-rotors-wrong-side"));
         }
 
         if (plan.Fluid.ClassOf() is { Silicone: true })
         {
             cautions.Add(plan.Car.Electronics
-                ? "Silicone fluid is not for a car with ABS, and never mixes with what was in there before."
-                : "Silicone fluid never mixes with what was in there before, and water that gets in stays free and boils at 100 °C.");
+                ? Said.Of("predictor.silicone-fluid-not-car")
+                : Said.Of("predictor.silicone-fluid-never-mixes"));
         }
 
         return cautions;

@@ -23,4 +23,4 @@ public enum ReasonKind
 /// <param name="After">Figure with this setup.</param>
 /// <param name="Unit">Unit of both.</param>
 /// <param name="Sentence">In words.</param>
-public sealed record Reason(ReasonKind Kind, string Code, double? Before, double? After, string Unit, string Sentence);
+public sealed record Reason(ReasonKind Kind, string Code, double? Before, double? After, string Unit, Said Sentence);

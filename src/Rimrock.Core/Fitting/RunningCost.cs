@@ -14,7 +14,11 @@ namespace Rimrock.Core.Fitting;
 /// <param name="HighPerHour">Upper edge.</param>
 /// <param name="Why">How it came about.</param>
 /// <param name="LastsHours">Track hours that one set or pair lasts; null for what does not wear.</param>
-public sealed record CostLine(string What, double? PerHour, double? LowPerHour, double? HighPerHour, string Why, double? LastsHours = null);
+public sealed record CostLine(Said What, double? PerHour, double? LowPerHour, double? HighPerHour, Said Why, double? LastsHours = null)
+{
+    /// <summary>Stable code of what it is.</summary>
+    public string Code => What.Name;
+}
 
 /// <summary>What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought.</summary>
 /// <param name="Lines">For each track hour, by what.</param>
@@ -24,7 +28,7 @@ public sealed record CostLine(string What, double? PerHour, double? LowPerHour, 
 /// <param name="BuyNow">What has to be bought to fit it; null where a price of that is unknown.</param>
 /// <param name="Unknown">What has no price.</param>
 public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow,
-    IReadOnlyList<string> Unknown)
+    IReadOnlyList<Said> Unknown)
 {
     /// <summary>Fluid that one flush takes, l (common practice).</summary>
     public const double FlushLitres = 1;
@@ -92,33 +96,34 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
         var lines = new List<CostLine>
         {
-            Pads("front pads", setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
-            Pads("rear pads", setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
-            Banded("front rotors", 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand, Text($"a pair lasts about {ringHours:0} h"))
+            Pads(Said.Of("running-cost.front-pads"), setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
+            Pads(Said.Of("running-cost.rear-pads"), setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
+            Banded(Said.Of("running-cost.front-rotors"), 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand,
+                Said.Of("running-cost.pair-lasts-about", Units.H(ringHours)))
                 with { LastsHours = Math.Round(ringHours, 1) },
-            Banded("fluid", flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
-                ? "one flush a season" : $"{flushes} flushes a season"),
+            Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
+                ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
         if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
         {
-            Add("front rotor hats", 2 * (rotor.Price - ring));
+            Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
 
         if (setup.Duct is { } duct)
         {
-            Add("ducts", duct.Body.Price);
+            Add(Said.Of("running-cost.ducts"), duct.Body.Price);
         }
 
         if (setup.Lines is { } kit)
         {
-            Add("lines", kit.Body.Price);
+            Add(Said.Of("running-cost.lines"), kit.Body.Price);
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
         return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup),
             [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
-        void Add(string what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, "written off over five years"));
+        void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
 
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
@@ -132,15 +137,16 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 
-    private static CostLine Pads(string what, Pad pad, AxleBrake axle, double mm3PerHour)
+    private static CostLine Pads(Said what, Pad pad, AxleBrake axle, double mm3PerHour)
     {
         var setsPerHour = mm3PerHour / UsableMm3(axle);
-        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0 ? Text($"a set lasts about {1 / setsPerHour:0.#} h") : "no wear")
+        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0
+            ? Said.Of("running-cost.set-lasts-about", Units.H(1 / setsPerHour)) : Said.Of("running-cost.no-wear"))
             with
         { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
     }
 
-    private static CostLine Banded(string what, double? perHour, double factor, string why) =>
+    private static CostLine Banded(Said what, double? perHour, double factor, Said why) =>
         new(what, Tenth(perHour), Tenth(perHour / factor), Tenth(perHour * factor), why);
 
     private static double? Tenth(double? value) => Rounded(value, 1);

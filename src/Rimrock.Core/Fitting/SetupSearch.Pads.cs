@@ -3,7 +3,6 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Priors;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
@@ -89,22 +88,22 @@ internal sealed partial class SetupSearch
         var (most, cellCount) = (Math.Max(pads.Length, rearPads.Length) - 1, rotors.Length * ducts.Length);
         if (most > MostPads)
         {
-            faults.Add(new InputFault("shelf.pads", Text($"{most} that could be fitted"), Text($"at most {MostPads} at once"),
-                "More pads than can be weighed against each other at once. Archive those you would never fit, or ask for road approval or for pads that " +
-                "come bedded."));
+            faults.Add(new InputFault("shelf.pads", Said.Of("setup-search.could-fitted", most), Said.Of("setup-search.most-once", MostPads),
+                Said.Of("setup-search.more-pads-can-weighed")));
         }
 
         if (cellCount > MostCells)
         {
-            faults.Add(new InputFault("shelf.rotors", Text($"{rotors.Length} rotors with {ducts.Length} ways of cooling"),
-                Text($"at most {MostCells} of both together"),
-                "More rotors and ducts than can be run at once. Archive those you would never fit, or ask for one school of rotors."));
+            faults.Add(new InputFault("shelf.rotors", Said.Of("setup-search.rotors-ways-cooling", rotors.Length, ducts.Length),
+                Said.Of("setup-search.most-both-together", MostCells),
+                Said.Of("setup-search.more-rotors-ducts-can")));
         }
 
         if (faults.Count == 0 && (long)pads.Length * rearPads.Length * cellCount > MostWork)
         {
-            faults.Add(new InputFault("shelf", Text($"{pads.Length} pads, {rotors.Length} rotors, {ducts.Length} ways of cooling"), "fewer of one of them",
-                "More setups than can be weighed at once. Archive pads, rotors or ducts that you would never fit."));
+            faults.Add(new InputFault("shelf", Said.Of("setup-search.pads-rotors-ways-cooling", pads.Length, rotors.Length, ducts.Length),
+                Said.Of("setup-search.fewer-one-them"),
+                Said.Of("setup-search.more-setups-can-weighed")));
         }
 
         return faults;

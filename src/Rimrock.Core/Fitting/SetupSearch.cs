@@ -2,7 +2,6 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Judgement;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;

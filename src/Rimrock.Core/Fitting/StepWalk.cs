@@ -6,7 +6,7 @@ namespace Rimrock.Core.Fitting;
 /// <summary>The way from what is fitted to a setup.</summary>
 /// <param name="Steps">Its steps.</param>
 /// <param name="End">Why it does not end there; null where it does.</param>
-internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, string? End);
+internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
 /// Walks from what is fitted to the first row, the change first that takes most danger, then most damage, away for its money and work; near the best the
@@ -23,7 +23,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         var steps = new List<SpendStep>();
         var (now, state, judged) = (fitted.Setup, asItStands, of(fitted).Day);
         var changes = Changes(now, target.Setup).ToList();
-        var together = new List<string>();
+        var together = new List<Said>();
         var from = now;
         while (changes.Count > 0)
         {
@@ -44,7 +44,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             }
 
             var told = SetupJudge.Told(after, counted, asItStands);
-            steps.Add(new SpendStep(string.Join(", and ", together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage,
+            steps.Add(new SpendStep(Said.Joined(Said.And, together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage,
                 told.Damage));
             (now, state, judged) = (from, told, then);
             together.Clear();
@@ -54,20 +54,20 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     }
 
     /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
-    private static string EndOf(bool none, JudgedDay here, JudgedDay there)
+    private static Said EndOf(bool none, JudgedDay here, JudgedDay there)
     {
-        var head = none ? "No step is told:" : "The steps end before the first row:";
+        var head = none ? Said.Of("step-walk.no-step-told") : Said.Of("step-walk.steps-end-before-first");
         var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
-            ? $"brings damage from {ChanceWords.Percent(here.Damage)} to {ChanceWords.Percent(there.Damage)}" : "suits better what you asked for";
-        return $"{head} the first row {gain}, but its danger is {ChanceWords.Percent(there.Danger)} against {ChanceWords.Percent(here.Danger)} here, and no " +
-            $"step raises the danger.";
+            ? Said.Of("step-walk.brings-damage", ChanceWords.Percent(here.Damage), ChanceWords.Percent(there.Damage))
+                : Said.Of("step-walk.suits-better-you-asked");
+        return Said.Of("step-walk.first-row-but-danger", head, gain, ChanceWords.Percent(there.Danger), ChanceWords.Percent(here.Danger));
     }
 
     /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
     private static bool Raises(JudgedDay before, JudgedDay after) =>
         after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
 
-    private (string What, Func<Setup, Setup> Apply) Next(List<(string What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
+    private (Said What, Func<Setup, Setup> Apply) Next(List<(Said What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
     {
         if (changes.Count == 1)
         {
@@ -101,37 +101,38 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return drawn;
     }
 
-    private static IEnumerable<(string What, Func<Setup, Setup> Apply)> Changes(Setup from, Setup to)
+    private static IEnumerable<(Said What, Func<Setup, Setup> Apply)> Changes(Setup from, Setup to)
     {
         if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
         {
-            var flush = to.Fluid.Id == Setup.FittedId ? "bleed" : to.Fluid.Id == Setup.FreshId
-                ? $"flush with fresh {to.Fluid.Body.Name}" : $"flush with {to.Fluid.Body.Name}";
-            yield return (to.Lines is { } lines ? $"{flush}, with {lines.Body.Name}" : flush, setup => setup with { Fluid = to.Fluid, Lines = to.Lines });
+            var flush = to.Fluid.Id == Setup.FittedId ? Said.Of("step-walk.bleed") : to.Fluid.Id == Setup.FreshId
+                ? Said.Of("step-walk.flush-fresh", to.Fluid.Body.Name) : Said.Of("step-walk.flush", to.Fluid.Body.Name);
+            yield return (to.Lines is { } lines ? Said.Of("step-walk.with", flush, lines.Body.Name) : flush, setup =>
+                setup with { Fluid = to.Fluid, Lines = to.Lines });
         }
 
         if (to.FrontPad.Id != from.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
         {
-            yield return ($"{to.FrontPad.Body.Name} front and rear", setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+            yield return (Said.Of("step-walk.front-rear", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
         else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
         {
             // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
-            yield return ($"{to.FrontPad.Body.Name} in front, {to.RearPad.Body.Name} at the rear", setup =>
+            yield return (Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name), setup =>
                 setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
         else if (to.FrontPad.Id != from.FrontPad.Id)
         {
-            yield return ($"{to.FrontPad.Body.Name} in front", setup => setup with { FrontPad = to.FrontPad });
+            yield return (Said.Of("step-walk.front", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad });
         }
         else if (to.RearPad.Id != from.RearPad.Id)
         {
-            yield return ($"{to.RearPad.Body.Name} at the rear", setup => setup with { RearPad = to.RearPad });
+            yield return (Said.Of("step-walk.rear", to.RearPad.Body.Name), setup => setup with { RearPad = to.RearPad });
         }
 
         if (to.FrontRotor.Id != from.FrontRotor.Id)
         {
-            yield return ($"{to.FrontRotor.Body.Name} in front", setup => setup with { FrontRotor = to.FrontRotor });
+            yield return (Said.Of("step-walk.front", to.FrontRotor.Body.Name), setup => setup with { FrontRotor = to.FrontRotor });
         }
 
         if (to.Duct is { } duct && duct.Id != from.Duct?.Id)

@@ -34,21 +34,22 @@ public static class Strata
         var rear = PadCapacity(plan.RearPad);
         var fluidMarks = new Capacity(plan.Fluid.Name, null, null, null, null,
         [
-            new("wet", "wet", fluid.WetC), new("today", "vapour today", fluid.VapourC), new("dry", "new", fluid.DryC),
+            new("wet", Said.Of("strata.wet"), fluid.WetC), new("today", Said.Of("strata.vapour-today"), fluid.VapourC),
+            new("dry", Said.Of("strata.new"), fluid.DryC),
         ]);
-        var seals = new Capacity("piston seals", null, null, null, null, [new("limit", "harden above", LimitEdges.SealLimitC)]);
+        var seals = new Capacity(Said.Of("strata.piston-seals"), null, null, null, null, [new("limit", Said.Of("strata.harden-above"), LimitEdges.SealLimitC)]);
         return
         [
             Layer(BrakePart.FrontFace, Sum(track, phase => phase.FrontEnergy), Sum(road, phase => phase.FrontEnergy), front, front.BandToC!.Value,
                 First(track, phase => phase.FrontEnergy.ShareAbove(front.BandToC!.Value, members.Middle))),
             Layer(BrakePart.RearFace, Sum(track, phase => phase.RearEnergy), Sum(road, phase => phase.RearEnergy), rear, rear.BandToC!.Value,
                 First(track, phase => phase.RearEnergy.ShareAbove(rear.BandToC!.Value, members.Middle))),
-            Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
-            Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, "vapour in the line"),
-            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitEdges.SealLimitC, "hardening"),
+            Layer(BrakePart.FrontFluid, track.FrontFluidTime, road.FrontFluidTime, fluidMarks, fluid.VapourC, Said.Of("strata.vapour-line")),
+            Layer(BrakePart.RearFluid, track.RearFluidTime, road.RearFluidTime, fluidMarks, fluid.VapourC, Said.Of("strata.vapour-line")),
+            Layer(BrakePart.FrontSeals, track.FrontSealTime, road.FrontSealTime, seals, LimitEdges.SealLimitC, Said.Of("strata.hardening")),
         ];
 
-        StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, string what)
+        StrataLayer Layer(BrakePart part, EnergyHistogram onTrack, EnergyHistogram onRoad, Capacity capacity, double limitC, Said what)
         {
             var peakPart = PeakPart(part);
             var beyond = onTrack.ShareAbove(limitC, members.Middle);
@@ -58,10 +59,10 @@ public static class Strata
     }
 
     /// <summary>The first hot lap with a tenth of its braking beyond capacity, in words.</summary>
-    private static string First(DayRun run, Func<PhaseRecord, double> beyond) =>
+    private static Said First(DayRun run, Func<PhaseRecord, double> beyond) =>
         run.Phases.FirstOrDefault(phase => phase.Phase.Kind == PhaseKind.HotLap && beyond(phase) >= LimitEdges.HotShare) is { } found
-            ? $"fades from {(found.Phase.Session > 1 ? $"session {found.Phase.Session}, " : "")}lap {found.Phase.Lap}"
-            : "";
+            ? Said.Of("strata.fades-lap", found.Phase.Session > 1 ? Said.Of("strata.session", found.Phase.Session) : Said.Nothing, found.Phase.Lap)
+            : Said.Nothing;
 
     private static EnergyHistogram Sum(DayRun run, Func<PhaseRecord, EnergyHistogram> of)
     {

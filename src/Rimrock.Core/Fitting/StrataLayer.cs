@@ -29,17 +29,17 @@ public sealed record Demand(double StartC, double BinK, double[] Share, double P
 /// <param name="BandToC">Upper edge, C.</param>
 /// <param name="LastC">Where the chart ends, C.</param>
 /// <param name="Marks">Named temperatures: wet, today, new; limits.</param>
-public sealed record Capacity(string Name, IReadOnlyList<Friction.CurvePoint>? Curve, double? BandFromC, double? BandToC, double? LastC,
+public sealed record Capacity(Said Name, IReadOnlyList<Friction.CurvePoint>? Curve, double? BandFromC, double? BandToC, double? LastC,
     IReadOnlyList<CapacityMark> Marks);
 
 /// <summary>A named temperature of a part.</summary>
 /// <param name="Kind">Stable kind: wet, today, dry, limit.</param>
 /// <param name="Label">What it is.</param>
 /// <param name="AtC">Where, C.</param>
-public sealed record CapacityMark(string Kind, string Label, double AtC);
+public sealed record CapacityMark(string Kind, Said Label, double AtC);
 
 /// <summary>Where demand leaves capacity.</summary>
 /// <param name="FromC">From here on, C.</param>
 /// <param name="Share">Share of the demand beyond it.</param>
 /// <param name="Label">In words.</param>
-public sealed record Overlap(double FromC, double Share, string Label);
+public sealed record Overlap(double FromC, double Share, Said Label);

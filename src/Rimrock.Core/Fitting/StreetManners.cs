@@ -1,6 +1,5 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 

@@ -1,7 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;

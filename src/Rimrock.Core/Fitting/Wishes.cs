@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fitting;
 
@@ -52,11 +51,11 @@ public sealed record Wishes(
     bool ClassKeepsRotorSize = false,
     bool ClassForbidsDucts = false)
 {
-    private static readonly FieldRange Scale = new("wishes.scale", "How much it matters", "", 0, 3);
-    private static readonly FieldRange Budget = new("wishes.mostToBuy", "What may be spent", "", 0, 100000);
-    private static readonly FieldRange Metres = new("wishes.mostColdMetres", "Longer on a cold first stop", "m", 0, 50);
-    private static readonly FieldRange Danger = new("wishes.mostDanger", "Chance of danger", "", 0, 1);
-    private static readonly FieldRange Events = new("wishes.eventsAYear", "Track days a year", "", 1, 60);
+    private static readonly FieldRange Scale = new("wishes.scale", "", 0, 3);
+    private static readonly FieldRange Budget = new("wishes.mostToBuy", "", 0, 100000);
+    private static readonly FieldRange Metres = new("wishes.mostColdMetres", "m", 0, 50);
+    private static readonly FieldRange Danger = new("wishes.mostDanger", "", 0, 1);
+    private static readonly FieldRange Events = new("wishes.eventsAYear", "", 1, 60);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events, Budget, Metres, Danger];

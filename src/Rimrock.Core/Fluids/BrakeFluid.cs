@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fluids;
 
@@ -19,12 +18,12 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
     /// </summary>
     public const double ThinEnoughForAbsMm2S = 750;
 
-    private static readonly FieldRange Viscosity = new("fluid.viscosityMm2S", "Viscosity at -40 °C", "mm2/s", 100, 3000);
-    private static readonly FieldRange Bottle = new("fluid.bottleLitres", "Bottle", "l", 0.1, 25);
-    private static readonly FieldRange Opened = new("fluid.openedMonths", "Opened", "months ago", 0, 120);
-    private static readonly FieldRange Dry = new("fluid.dryC", "Dry boiling point", "C", 190, 360);
-    private static readonly FieldRange Wet = new("fluid.wetC", "Wet boiling point", "C", 130, 260);
-    private static readonly FieldRange Price = new("fluid.priceLitre", "Price of a litre", "", 0, 2000);
+    private static readonly FieldRange Viscosity = new("fluid.viscosityMm2S", "mm2/s", 100, 3000);
+    private static readonly FieldRange Bottle = new("fluid.bottleLitres", "l", 0.1, 25);
+    private static readonly FieldRange Opened = new("fluid.openedMonths", "months", 0, 120);
+    private static readonly FieldRange Dry = new("fluid.dryC", "C", 190, 360);
+    private static readonly FieldRange Wet = new("fluid.wetC", "C", 130, 260);
+    private static readonly FieldRange Price = new("fluid.priceLitre", "", 0, 2000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Viscosity, Bottle, Opened, Dry, Wet, Price];
@@ -60,24 +59,27 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
             Viscosity.Check(viscosity, faults, $"{field}.viscosityMm2S");
             if (ClassOf() is { } row && viscosity > row.ViscosityMm2S)
             {
-                faults.Add(new InputFault($"{field}.viscosityMm2S", $"{viscosity:0}", $"at most {row.ViscosityMm2S:0} mm2/s",
-                    $"A fluid that claims {row.Name} is thinner at -40 °C ({row.Source})."));
+                faults.Add(new InputFault($"{field}.viscosityMm2S", $"{viscosity:0}", Said.Of("brake-fluid.most", Units.Mm2S(row.ViscosityMm2S)),
+                    Said.Of("brake-fluid.fluid-claims-thinner-40", row.Name, row.Source)));
             }
         }
 
         if (WetC >= DryC)
         {
-            faults.Add(new InputFault($"{field}.wetC", $"{WetC:0}", $"below the dry point of {DryC:0} C", "The wet boiling point lies below the dry one."));
+            faults.Add(new InputFault($"{field}.wetC", $"{WetC:0}", Said.Of("brake-fluid.below-dry-point", Units.C(DryC)),
+                Said.Of("brake-fluid.wet-boiling-point-lies")));
         }
 
         if (ClassOf() is not { } fluidClass)
         {
-            faults.Add(new InputFault($"{field}.class", Class, string.Join(", ", FluidClass.All.Select(row => row.Code)), "No such fluid class."));
+            faults.Add(new InputFault($"{field}.class", Class, string.Join(", ", FluidClass.All.Select(row => row.Code)),
+                Said.Of("brake-fluid.no-such-fluid-class")));
         }
         else if (DryC < fluidClass.DryC || WetC < fluidClass.WetC)
         {
-            faults.Add(new InputFault($"{field}.class", $"{DryC:0}/{WetC:0} C", $"{fluidClass.DryC:0}/{fluidClass.WetC:0} C or more",
-                $"A fluid that claims {fluidClass.Name} boils at {fluidClass.DryC:0} C dry and {fluidClass.WetC:0} C wet or higher ({fluidClass.Source})."));
+            faults.Add(new InputFault($"{field}.class", Said.Of("brake-fluid.figure", Units.C(DryC), Units.C(WetC)),
+                Said.Of("brake-fluid.more", Units.C(fluidClass.DryC), Units.C(fluidClass.WetC)),
+                Said.Of("brake-fluid.fluid-claims-boils-dry", fluidClass.Name, Units.C(fluidClass.DryC), Units.C(fluidClass.WetC), fluidClass.Source)));
         }
     }
 }
@@ -90,8 +92,8 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
 public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temperate, bool TightHoses = false, double? ReservoirWaterPercent = null)
 {
     /// <summary>Allowed ages.</summary>
-    public static FieldRange AgeRange { get; } = new("fluidState.ageMonths", "Age of the fluid", "months", 0, 120);
-    private static readonly FieldRange Water = new("fluidState.reservoirWaterPercent", "Moisture reading", "%", 0, 7);
+    public static FieldRange AgeRange { get; } = new("fluidState.ageMonths", "months", 0, 120);
+    private static readonly FieldRange Water = new("fluidState.reservoirWaterPercent", "%", 0, 7);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [AgeRange, Water];

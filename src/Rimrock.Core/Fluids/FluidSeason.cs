@@ -1,6 +1,5 @@
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fluids;
 

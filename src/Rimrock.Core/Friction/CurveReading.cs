@@ -6,7 +6,7 @@ namespace Rimrock.Core.Friction;
 /// <param name="What">What it is about.</param>
 /// <param name="Celsius">The temperature, C.</param>
 /// <param name="Mu">Friction; null beyond the chart.</param>
-public sealed record MuAt(string What, double Celsius, double? Mu);
+public sealed record MuAt(Said What, double Celsius, double? Mu);
 
 /// <summary>What a pad's chart says once it is read.</summary>
 /// <param name="Band">Working band.</param>
@@ -20,7 +20,7 @@ public sealed record MuAt(string What, double Celsius, double? Mu);
 /// <param name="EdgeCodeFits">False where the pad's own code and its curve contradict each other.</param>
 public sealed record CurveReading(
     WorkingBand Band, double BandSpreadK, double MuSpread, bool Typical, IReadOnlyList<CurvePoint> Drawn, IReadOnlyList<MuAt> At, string? Letters,
-    string? EdgeCode, bool EdgeCodeFits)
+    Said? EdgeCode, bool EdgeCodeFits)
 {
     private const double StepK = 10;
 
@@ -33,10 +33,11 @@ public sealed record CurveReading(
     /// <summary>One sigma of what an unstated chart temperature means, K (docs/models/priors.md).</summary>
     public const double UnknownBasisSigmaK = 40;
 
-    private static readonly (string What, double Celsius)[] Asked =
+    private static readonly (Said What, double Celsius)[] Asked =
     [
-        ("a frosty morning", -10), ("a cold morning", 5), ("the warm pad in town", 100), ("a mountain pass", 250), ("a track day", 450),
-        ("hard track use", 600),
+        (Said.Of("curve-reading.frosty-morning"), -10), (Said.Of("curve-reading.cold-morning"), 5), (Said.Of("curve-reading.warm-pad-town"), 100),
+        (Said.Of("curve-reading.mountain-pass"), 250), (Said.Of("curve-reading.track-day"), 450),
+        (Said.Of("curve-reading.hard-track-use"), 600),
     ];
 
     /// <summary>Reads a pad without faults.</summary>

@@ -1,5 +1,4 @@
 using MathNet.Numerics.LinearAlgebra;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Friction;
 
@@ -29,7 +28,7 @@ public sealed record DynamometerFit(IReadOnlyList<CurvePoint> Points, double Sca
 
     private const double KnotK = 50;
     private const double Penalty = 0.6;
-    private static readonly FieldRange Initial = new("stops.initialC", "Temperature before the stop", "C", -40, 1100);
+    private static readonly FieldRange Initial = new("stops.initialC", "C", -40, 1100);
 
     /// <summary>Fits a curve.</summary>
     /// <param name="stops">At least six stops over at least 100 K, in any order.</param>
@@ -41,8 +40,8 @@ public sealed record DynamometerFit(IReadOnlyList<CurvePoint> Points, double Sca
         var faults = new List<InputFault>();
         if (stops.Count is < FewestStops or > MostStops)
         {
-            faults.Add(new InputFault("stops", $"{stops.Count} stops", $"{FewestStops} to {MostStops} stops",
-                $"A curve needs {FewestStops} to {MostStops} stops."));
+            faults.Add(new InputFault("stops", Said.Of("dynamometer-fit.stops", stops.Count), Said.Of("dynamometer-fit.stops-2", FewestStops, MostStops),
+                Said.Of("dynamometer-fit.curve-needs-stops", FewestStops, MostStops)));
         }
 
         for (var i = 0; i < stops.Count && faults.Count < 20; i++)
@@ -55,8 +54,9 @@ public sealed record DynamometerFit(IReadOnlyList<CurvePoint> Points, double Sca
         var (least, most) = (stops.Min(stop => stop.InitialC), stops.Max(stop => stop.InitialC));
         if (most - least < LeastReachK)
         {
-            throw new InputFaultException([new InputFault("stops", $"{most - least:0} K", $"{LeastReachK:0} K or more between the coolest and the hottest",
-                "The stops are too close together for a curve.")]);
+            throw new InputFaultException([new InputFault("stops", Said.Of("dynamometer-fit.figure", Units.K(most - least)),
+                Said.Of("dynamometer-fit.more-between-coolest-hottest", Units.K(LeastReachK)),
+                Said.Of("dynamometer-fit.stops-too-close-together"))]);
         }
 
         var pieces = Math.Max(2, (int)Math.Round((most - least) / KnotK));

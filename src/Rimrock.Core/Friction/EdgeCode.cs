@@ -37,15 +37,14 @@ public sealed record EdgeCode(EdgeCode.Letter Normal, EdgeCode.Letter Hot)
     }
 
     /// <summary>In words, for a driver.</summary>
-    public string Words() =>
-        $"{Normal.Code}{Hot.Code}: friction {Range(Normal)} at 93 to 204 °C and {Range(Hot)} up to 343 °C, on a small sample against a drum. Nothing is " +
-        $"said above 343 °C.";
+    public Said Words() =>
+        Said.Of("edge-code.friction-93-204-c", Normal.Code, Hot.Code, Range(Normal), Range(Hot));
 
-    private static string Range(Letter letter) => letter switch
+    private static Said Range(Letter letter) => letter switch
     {
-        { Code: 'Z' } => "not classed",
-        { Above: null, UpTo: { } most } => Text($"up to {most:0.00}"),
-        { Above: { } least, UpTo: null } => Text($"above {least:0.00}"),
-        _ => Text($"{letter.Above:0.00} to {letter.UpTo:0.00}"),
+        { Code: 'Z' } => Said.Of("edge-code.not-classed"),
+        { Above: null, UpTo: { } most } => Said.Of("edge-code.up", most),
+        { Above: { } least, UpTo: null } => Said.Of("edge-code.above", least),
+        _ => Said.Of("edge-code.to", letter.Above!.Value, letter.UpTo!.Value),
     };
 }

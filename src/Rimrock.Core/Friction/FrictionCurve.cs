@@ -1,6 +1,5 @@
 using System.Globalization;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Friction;
 
@@ -56,8 +55,8 @@ public sealed class FrictionCurve
         ArgumentNullException.ThrowIfNull(faults);
         if (points.Count is < 2 or > MostPoints)
         {
-            faults.Add(new InputFault(field, points.Count.ToString(CultureInfo.InvariantCulture), $"2 to {MostPoints} points",
-                $"A friction curve needs 2 to {MostPoints} points."));
+            faults.Add(new InputFault(field, points.Count.ToString(CultureInfo.InvariantCulture), Said.Of("friction-curve.2-points", MostPoints),
+                Said.Of("friction-curve.friction-curve-needs-2", MostPoints)));
         }
 
         for (var i = 0; i < points.Count && faults.Count < 20; i++)
@@ -68,8 +67,8 @@ public sealed class FrictionCurve
             {
                 faults.Add(new InputFault(pointField?.Invoke(i) ?? $"{field}[{i}].temperatureC",
                     points[i].TemperatureC.ToString("0.##", CultureInfo.InvariantCulture),
-                    Text($"above {points[i - 1].TemperatureC:0.##} C"),
-                    $"Temperatures of a friction curve must rise from point to point; point {i + 1} does not."));
+                    Said.Of("friction-curve.above", Units.C(points[i - 1].TemperatureC)),
+                    Said.Of("friction-curve.temperatures-friction-curve-must", i + 1)));
             }
         }
     }

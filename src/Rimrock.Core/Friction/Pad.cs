@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Friction;
 
@@ -23,8 +22,8 @@ public sealed record Pad(
     bool RoadApproved = true,
     PadTraits? Traits = null)
 {
-    private static readonly FieldRange Stated = new("pad.statedFromC", "Stated working temperature", "C", -40, 1100);
-    private static readonly FieldRange Price = new("pad.priceAxleSet", "Price of an axle set", "", 0, 20000);
+    private static readonly FieldRange Stated = new("pad.statedFromC", "C", -40, 1100);
+    private static readonly FieldRange Price = new("pad.priceAxleSet", "", 0, 20000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Stated, Price, .. PadTraits.Ranges];
@@ -75,7 +74,8 @@ public sealed record Pad(
         Names.Check(Name, $"{field}.name", faults);
         if (PadFamilies.All.All(family => family.Code != Family))
         {
-            faults.Add(new InputFault($"{field}.family", Family, string.Join(", ", PadFamilies.All.Select(family => family.Code)), "No such pad family."));
+            faults.Add(new InputFault($"{field}.family", Family, string.Join(", ", PadFamilies.All.Select(family => family.Code)),
+                Said.Of("pad.no-such-pad-family")));
         }
 
         if (Curve is not null)
@@ -95,8 +95,9 @@ public sealed record Pad(
 
         if (StatedFromC is null != StatedToC is null || StatedToC <= StatedFromC)
         {
-            faults.Add(new InputFault($"{field}.statedToC", $"{StatedFromC} to {StatedToC}", "both edges, the upper above the lower",
-                "A stated working range needs both edges, rising."));
+            faults.Add(new InputFault($"{field}.statedToC", Said.Of("pad.to", Text($"{StatedFromC}"), Text($"{StatedToC}")),
+                Said.Of("pad.both-edges-upper-above"),
+                Said.Of("pad.stated-working-range-needs")));
         }
 
         Traits?.Check($"{field}.traits", faults);

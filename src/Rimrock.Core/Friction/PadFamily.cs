@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Friction;
 
@@ -23,7 +22,7 @@ namespace Rimrock.Core.Friction;
 /// <param name="Street">True for pads that may be bedded gently on the way.</param>
 public sealed record PadFamily(
     string Code,
-    string Name,
+    Said Name,
     IReadOnlyList<CurvePoint> Curve,
     double WearAt150Mm3PerMJ,
     double WearDoublingK,
@@ -80,8 +79,8 @@ public sealed record WearJump(double BoundaryC, bool Above, double Factor)
 public sealed record CurvePoint(double TemperatureC, double Mu)
 {
     /// <summary>Allowed chart temperatures.</summary>
-    public static FieldRange TemperatureRange { get; } = new("curve.temperatureC", "Chart temperature", "C", -40, 1200);
+    public static FieldRange TemperatureRange { get; } = new("curve.temperatureC", "C", -40, 1200);
 
     /// <summary>Allowed friction coefficients.</summary>
-    public static FieldRange MuRange { get; } = new("curve.mu", "Friction coefficient", "", 0, 1.2);
+    public static FieldRange MuRange { get; } = new("curve.mu", "", 0, 1.2);
 }

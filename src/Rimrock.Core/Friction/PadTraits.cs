@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Friction;
 
@@ -38,8 +37,8 @@ public sealed record PadTraits(
     double? CompressibilityUm = null,
     string? EdgeCode = null)
 {
-    private static readonly FieldRange Index = new("pad.traits", "Index", "", 0, 10);
-    private static readonly FieldRange Compressibility = new("pad.traits.compressibilityUm", "Compressibility", "µm", 20, 400);
+    private static readonly FieldRange Index = new("pad.traits", "", 0, 10);
+    private static readonly FieldRange Compressibility = new("pad.traits.compressibilityUm", "µm", 20, 400);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Index, Compressibility];
@@ -63,8 +62,8 @@ public sealed record PadTraits(
 
         if (EdgeCode is { } code && Friction.EdgeCode.Read(code) is null)
         {
-            faults.Add(new InputFault($"{field}.edgeCode", code.Length > 12 ? code[..12] : code, "two letters of C, D, E, F, G, H, Z",
-                "An edge code has two letters, normal then hot friction."));
+            faults.Add(new InputFault($"{field}.edgeCode", code.Length > 12 ? code[..12] : code, Said.Of("pad-traits.two-letters-c-d"),
+                Said.Of("pad-traits.edge-code-two-letters")));
         }
     }
 }

@@ -32,19 +32,21 @@ public static class LimitTable
     [
         new(LimitCode.FrontPadHot, BrakePart.FrontChart, "C", Lever.FrontPad | Heat, plan =>
             PadHarm(plan.FrontRotor), day => day.PadHot(day.Plan.FrontPad, phase => phase.FrontEnergy),
-            (day, reading) => LimitWords.PadHot("Front pads fade", day, reading, day.Plan.FrontPad, day.Plan.FrontRotor, phase => phase.FrontEnergy)),
+            (day, reading) => LimitWords.PadHot(Said.Of("limit-table.front-pads-fade"), day, reading, day.Plan.FrontPad, day.Plan.FrontRotor, phase =>
+                phase.FrontEnergy)),
         new(LimitCode.RearPadHot, BrakePart.RearChart, "C", Lever.RearPad | Lever.Driving, plan =>
             PadHarm(plan.RearRotor), day => day.PadHot(day.Plan.RearPad, phase => phase.RearEnergy),
-            (day, reading) => LimitWords.PadHot("Rear pads fade", day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase => phase.RearEnergy)),
+            (day, reading) => LimitWords.PadHot(Said.Of("limit-table.rear-pads-fade"), day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase =>
+                phase.RearEnergy)),
         new(LimitCode.FrontPadCold, BrakePart.FrontChart, "C", Lever.FrontPad, _ => Harm.Nuisance, day => day.PadCold(), LimitWords.PadCold, OfTrackDay: false),
         new(LimitCode.StreetCold, BrakePart.FrontChart, "m", Lever.FrontPad | Lever.RearPad, _ =>
             Harm.Nuisance, day => day.StreetCold(), LimitWords.StreetCold, OfTrackDay: false),
         new(LimitCode.FrontFluid, BrakePart.FrontFluid, "C", Lever.Fluid | Lever.FrontPad | Lever.Pistons | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontFluid, day.Fluid.VapourC),
-            (day, reading) => LimitWords.Fluid("Front fluid boils", day, reading, BrakePart.FrontFluid)),
+            (day, reading) => LimitWords.Fluid(Said.Of("limit-table.front-fluid-boils"), day, reading, BrakePart.FrontFluid)),
         new(LimitCode.RearFluid, BrakePart.RearFluid, "C", Lever.Fluid | Lever.RearPad | Lever.Pistons | Lever.Driving, _ =>
             Harm.Danger, day => day.Heat(BrakePart.RearFluid, day.Fluid.VapourC),
-            (day, reading) => LimitWords.Fluid("Rear fluid boils", day, reading, BrakePart.RearFluid)),
+            (day, reading) => LimitWords.Fluid(Said.Of("limit-table.rear-fluid-boils"), day, reading, BrakePart.RearFluid)),
         new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ =>
             Harm.Danger, day => day.Line(day.Plan.OutsideHeat!), LimitWords.Line,
             plan => plan.OutsideHeat is { Place: Core.Vehicles.HeatedPlace.Line }),
@@ -53,30 +55,31 @@ public static class LimitTable
             plan => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle),
         new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
-            (day, reading) => LimitWords.Seals("Front seals let go", day, reading)),
+            (day, reading) => LimitWords.Seals(Said.Of("limit-table.front-seals-let-go"), day, reading)),
         new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
             Harm.Damage, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
-            (day, reading) => LimitWords.Seals("Front seals harden", day, reading)),
+            (day, reading) => LimitWords.Seals(Said.Of("limit-table.front-seals-harden"), day, reading)),
         new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan =>
             FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, LimitEdges.FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
-            (day, reading) => LimitWords.Face("Front rotors overheat", day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
+            (day, reading) => LimitWords.Face(Said.Of("limit-table.front-rotors-overheat"), day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
         new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan =>
             FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, LimitEdges.FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
-            (day, reading) => LimitWords.Face(Drum(day.Plan.RearRotor) ? "Rear drums overheat" : "Rear rotors overheat", day, reading, day.Plan.RearRotor,
+            (day, reading) => LimitWords.Face(Drum(day.Plan.RearRotor)
+                ? Said.Of("limit-table.rear-drums-overheat") : Said.Of("limit-table.rear-rotors-overheat"), day, reading, day.Plan.RearRotor,
                 BrakePart.RearFace)),
         new(LimitCode.FrontCone, BrakePart.FrontRotor, "µm", Heat, _ => Harm.Nuisance, day => day.Cone(), LimitWords.Cone),
         new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
             Harm.Danger, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
-            (day, reading) => LimitWords.WornThrough("Front pads wear to the metal", FrontStartMm(day.Plan), reading)),
+            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.front-pads-wear-metal"), FrontStartMm(day.Plan), reading)),
         new(LimitCode.RearWornThrough, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
             Harm.Danger, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, 0),
-            (day, reading) => LimitWords.WornThrough("Rear pads wear to the metal", RearStartMm(day.Plan), reading)),
+            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.rear-pads-wear-metal"), RearStartMm(day.Plan), reading)),
         new(LimitCode.FrontWear, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
             Harm.Damage, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, day.Plan.Car.Front.PadLimitMm),
-            (day, reading) => LimitWords.Wear("Front pads wear through", FrontStartMm(day.Plan), reading)),
+            (day, reading) => LimitWords.Wear(Said.Of("limit-table.front-pads-wear-through"), FrontStartMm(day.Plan), reading)),
         new(LimitCode.RearWear, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
             Harm.Damage, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, day.Plan.Car.Rear.PadLimitMm),
-            (day, reading) => LimitWords.Wear("Rear pads wear through", RearStartMm(day.Plan), reading)),
+            (day, reading) => LimitWords.Wear(Said.Of("limit-table.rear-pads-wear-through"), RearStartMm(day.Plan), reading)),
     ];
 
     /// <summary>The rows that a plan has.</summary>

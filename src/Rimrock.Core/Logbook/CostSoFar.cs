@@ -9,7 +9,11 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Spent">Price of what was used up, in the driver's currency.</param>
 /// <param name="PerHour">For each track hour behind it.</param>
 /// <param name="Planned">What the plan reckoned for each track hour.</param>
-public sealed record SpentOn(string What, double Spent, double PerHour, Spread Planned);
+public sealed record SpentOn(Said What, double Spent, double PerHour, Spread Planned)
+{
+    /// <summary>Stable code of what it is.</summary>
+    public string Code => What.Name;
+}
 
 /// <summary>What driving has cost so far, by what was measured.</summary>
 /// <param name="Lines">By kind of part; only where measured twice and its price is known.</param>
@@ -49,6 +53,7 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
 
         var spent = flushed.Sum(Price)!.Value;
         var years = (notes[^1].Inspection.Date.DayNumber - notes[0].Inspection.Date.DayNumber) / (12 * DaysAMonth);
-        return new SpentOn("fluid", Math.Round(spent, 1), Math.Round(spent / hours, 1), Spread.Times(now * Math.Max(1, years) / hours, 1, 1));
+        return new SpentOn(Said.Of("running-cost.fluid"), Math.Round(spent, 1), Math.Round(spent / hours, 1),
+            Spread.Times(now * Math.Max(1, years) / hours, 1, 1));
     }
 }

@@ -11,7 +11,7 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Cause">The cause.</param>
 /// <param name="Share">Its share among the causes of the symptom, 0 to 1: a ranking, not a measured frequency.</param>
 /// <param name="Evidence">What in this car's log speaks for it.</param>
-public sealed record RankedCause(Cause Cause, double Share, IReadOnlyList<string> Evidence);
+public sealed record RankedCause(Cause Cause, double Share, IReadOnlyList<Said> Evidence);
 
 /// <summary>
 /// Ranks the causes of symptoms by how often they are met and by what this car's own log, prediction and fluid say. Each clue that speaks for a cause
@@ -37,7 +37,7 @@ public static class Diagnosis
         if (causes.Count == 0)
         {
             throw new Quantities.InputFaultException([new Quantities.InputFault("symptom", symptom.Length > 40 ? symptom[..40] : symptom,
-                string.Join(", ", Symptom.All.Select(row => row.Code)), "No such symptom.")]);
+                string.Join(", ", Symptom.All.Select(row => row.Code)), Said.Of("diagnosis.no-such-symptom"))]);
         }
 
         var weighed = causes.Select(cause =>
@@ -62,87 +62,88 @@ public static class Diagnosis
         Limit LimitOf(string code) => result.Limits.Single(limit => limit.Code == code);
         if (LimitOf(LimitCode.FrontFluid).Margin is { } margin && margin < NearVapourK)
         {
-            yield return new Clue("fluid-near-vapour", Text($"The prediction leaves the fluid {margin:0} K to its vapour point."));
+            yield return new Clue("fluid-near-vapour", Said.Of("diagnosis.prediction-leaves-fluid-vapour", Units.K(margin)));
         }
 
         if (plan.FluidState.AgeMonths >= OldMonths)
         {
-            yield return new Clue("fluid-old", Text($"The fluid is {plan.FluidState.AgeMonths:0} months old, about {result.Fluid.WaterPercent:0.0} % water."));
+            yield return new Clue("fluid-old", Said.Of("diagnosis.fluid-months-old-about", plan.FluidState.AgeMonths,
+                Units.Percent(result.Fluid.WaterPercent)));
         }
 
         if (plan.FluidState.AgeMonths <= FreshMonths)
         {
-            yield return new Clue("fluid-fresh", "The fluid was changed within the month: air may have stayed.");
+            yield return new Clue("fluid-fresh", Said.Of("diagnosis.fluid-changed-within-month"));
         }
 
         if (plan.Lines == BrakeLine.AgedRubber)
         {
-            yield return new Clue("old-lines", "The rubber lines are old.");
+            yield return new Clue("old-lines", Said.Of("diagnosis.rubber-lines-old"));
         }
 
         if (result.Course is { Stops.Count: > 0 } course && course.Stops.Max(stop => stop.Effort.P50) > 1.5)
         {
-            yield return new Clue("high-effort", "The prediction needs half as much pedal again as with pads at their best.");
+            yield return new Clue("high-effort", Said.Of("diagnosis.prediction-needs-half-much"));
         }
 
         if (plan.Car.Rear.Caliper == CaliperKind.Drum)
         {
-            yield return new Clue("drums", "Drums at the rear.");
+            yield return new Clue("drums", Said.Of("diagnosis.drums-rear"));
         }
 
         if (LimitOf(LimitCode.FrontPadHot).Gives || LimitOf(LimitCode.RearPadHot).Gives)
         {
-            yield return new Clue("pads-beyond", "The prediction takes the pads beyond their working band.");
+            yield return new Clue("pads-beyond", Said.Of("diagnosis.prediction-takes-pads-beyond"));
         }
 
         if (LimitOf(LimitCode.FrontPadCold).Gives || LimitOf(LimitCode.StreetCold).Gives)
         {
-            yield return new Clue("pads-cold", "These pads are weak when cold.");
+            yield return new Clue("pads-cold", Said.Of("diagnosis.these-pads-weak-when"));
         }
 
         if (!plan.Bedded)
         {
-            yield return new Clue("unbedded", "The pads are new and not bedded.");
+            yield return new Clue("unbedded", Said.Of("diagnosis.pads-new-not-bedded"));
         }
 
         if (result.Ranges.Single(range => range.Part == BrakePart.FrontFace).PeakC.Max() is var face && face > HotFaceC)
         {
-            yield return new Clue("face-hot", Text($"The prediction brings the front face to {face:0} °C."));
+            yield return new Clue("face-hot", Said.Of("diagnosis.prediction-brings-front-face", Units.C(face)));
         }
 
         if (plan.FrontPad.NoiseIndex() >= 6)
         {
-            yield return new Clue("noisy-pad", $"{plan.FrontPad.Name} is known for noise.");
+            yield return new Clue("noisy-pad", Said.Of("diagnosis.known-noise", plan.FrontPad.Name));
         }
 
         if (plan.FrontPad.Family != plan.RearPad.Family)
         {
-            yield return new Clue("mixed-pads", "Front and rear pads are of different families.");
+            yield return new Clue("mixed-pads", Said.Of("diagnosis.front-rear-pads-different"));
         }
 
         if (plan.StabilityControlPercent > 0)
         {
-            yield return new Clue("stability", "Stability control brakes in the plan.");
+            yield return new Clue("stability", Said.Of("diagnosis.stability-control-brakes-plan"));
         }
 
         if (result.Faces.DifferenceK.P50 > 15)
         {
-            yield return new Clue("inner-hotter", Text($"The inner face runs {result.Faces.DifferenceK.P50:0} K hotter in the prediction."));
+            yield return new Clue("inner-hotter", Said.Of("diagnosis.inner-face-runs-hotter", Units.K(result.Faces.DifferenceK.P50)));
         }
 
         if (plan.Stint.CoolDownLaps == 0)
         {
-            yield return new Clue("no-cool-down", "The plan has no cool-down lap.");
+            yield return new Clue("no-cool-down", Said.Of("diagnosis.plan-no-cool-down"));
         }
 
         if (SideLoad.Asymmetry(plan.Circuit) > 0.03)
         {
-            yield return new Clue("one-way", "The circuit turns one way more than the other.");
+            yield return new Clue("one-way", Said.Of("diagnosis.circuit-turns-one-way"));
         }
 
         if (result.Summary.FrontShare > result.Summary.IdealFrontShare + 0.02)
         {
-            yield return new Clue("front-share", "The front does more than its ideal share.");
+            yield return new Clue("front-share", Said.Of("diagnosis.front-does-more-ideal"));
         }
     }
 
@@ -152,7 +153,7 @@ public static class Diagnosis
         {
             if (finding.Clue is { } clue)
             {
-                yield return new Clue(clue, clue == "wet-reading" ? finding.Sentence : $"{finding.Part}: {finding.Sentence}");
+                yield return new Clue(clue, clue == "wet-reading" ? finding.Sentence : Said.Of("diagnosis.figure", finding.Part, finding.Sentence));
             }
         }
 
@@ -161,7 +162,8 @@ public static class Diagnosis
             if (look.Film is Film.Spots or Film.Patchy)
             {
                 yield return new Clue(look.Film == Film.Spots ? "spots" : "patchy",
-                    $"{StopOrGo.NameOf(look.Corner)}: {(look.Film == Film.Spots ? "spots" : "a patchy film")} on the stands.");
+                    Said.Of("diagnosis.stands", StopOrGo.NameOf(look.Corner), look.Film == Film.Spots
+                        ? Said.Of("diagnosis.spots") : Said.Of("diagnosis.patchy-film")));
             }
         }
     }
@@ -170,7 +172,7 @@ public static class Diagnosis
     {
         if (session?.Signs?.Contains(Sign.Leak) == true)
         {
-            yield return new Clue("leak", "A leak was noted on the last day.");
+            yield return new Clue("leak", Said.Of("diagnosis.leak-noted-last-day"));
         }
     }
 }

@@ -2,7 +2,6 @@ using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Logbook;
@@ -35,7 +34,7 @@ public sealed record DrivenLap(int Lap, double DurationS, double TopKmh, Spread 
 /// <param name="Verdict">What the comparison says, in one sentence.</param>
 /// <param name="Mended">Stray samples that were mended before.</param>
 public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, IReadOnlyList<FoundZone> Zones, Circuit Circuit, IReadOnlyList<DrivenLap> Laps,
-    string Verdict, IReadOnlyList<MendedSample>? Mended = null)
+    Said Verdict, IReadOnlyList<MendedSample>? Mended = null)
 {
     /// <summary>Most laps of a recording.</summary>
     public const int MostLaps = 120;
@@ -59,7 +58,8 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
         var cuts = Cuts(whole, recording, day);
         if (cuts.Count - 1 > MostLaps)
         {
-            throw new InputFaultException([new InputFault("lap", $"{cuts.Count - 1} laps", $"at most {MostLaps}", "The recording has more laps than a day.")]);
+            throw new InputFaultException([new InputFault("lap", Said.Of("driven-day.laps", cuts.Count - 1), Said.Of("driven-day.most", MostLaps),
+                Said.Of("driven-day.recording-more-laps-day"))]);
         }
 
         var pieces = cuts.Zip(cuts.Skip(1), (from, to) => Piece(whole, from, to)).ToList();
@@ -180,17 +180,17 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
             .Max(i => new[] { read[i - 1], read[i], read[i + 1] }.Order().ElementAt(1)));
     }
 
-    private static string Say(List<DrivenLap> laps)
+    private static Said Say(List<DrivenLap> laps)
     {
         var seen = laps.Where(lap => lap.MeasuredC is not null).ToList();
         if (seen.Count == 0)
         {
-            return "No rotor temperature was recorded: laps and zones only.";
+            return Said.Of("driven-day.no-rotor-temperature-recorded");
         }
 
         var held = seen.Count(lap => lap.InBand == true);
         var off = seen.Average(lap => lap.MeasuredC!.Value - lap.PredictedC.P50);
-        return Text($"In {held} of {seen.Count} laps the hottest front face lies in the predicted band; on average it was {Math.Abs(off):0} K " +
-            $"{(off >= 0 ? "hotter" : "cooler")} than the middle.");
+        return Said.Of("driven-day.laps-hottest-front-face", held, seen.Count, Units.K(Math.Abs(off)), off >= 0
+            ? Said.Of("driven-day.hotter") : Said.Of("driven-day.cooler"));
     }
 }

@@ -26,10 +26,10 @@ public enum Verdict
 /// <param name="Rule">The rule behind it.</param>
 /// <param name="Source">Where the rule stands.</param>
 /// <param name="Clue">Code of the clue that it is when a cause is looked for, as causes name it; null where it is none.</param>
-public sealed record Finding(string Part, Verdict Verdict, string Sentence, string Rule, string Source, string? Clue = null)
+public sealed record Finding(Said Part, Verdict Verdict, Said Sentence, Said Rule, Said Source, string? Clue = null)
 {
-    internal const string Trade = "common practice";
+    internal static readonly Said Trade = Said.Of("finding.common-practice");
 
     /// <summary>Something that was noted and that no rule reads.</summary>
-    internal static Finding NotJudged(string part, string sentence) => new(part, Verdict.NotJudged, sentence, "What no rule reads is not called fine.", Trade);
+    internal static Finding NotJudged(Said part, Said sentence) => new(part, Verdict.NotJudged, sentence, Said.Of("finding.no-rule-reads-not"), Trade);
 }

@@ -32,7 +32,7 @@ public sealed record SaidLimit(string Code, Harm Harm, Chance Chance);
 /// <param name="Before">Middle and edges before: always 0 and -1.28 to 1.28.</param>
 /// <param name="After">The same after looking at the log.</param>
 /// <param name="Measure">What would narrow it further.</param>
-public sealed record MovedFactor(string Code, string Name, Spread Before, Spread After, string Measure);
+public sealed record MovedFactor(string Code, Said Name, Spread Before, Spread After, Said Measure);
 
 /// <summary>What the car has taught over a season.</summary>
 /// <param name="Before">Front rotor's peak at its rim on the usual day, before anything was seen.</param>
@@ -47,8 +47,8 @@ public sealed record MovedFactor(string Code, string Name, Spread Before, Spread
 /// <param name="Seen">Each observation with what was believed of it.</param>
 /// <param name="Next">What to measure next, in words.</param>
 public sealed record LearningPage(
-    Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, string Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
-    IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, string Next)
+    Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, Said Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
+    IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, Said Next)
 {
     /// <summary>Days with evidence that are looked at, the last ones.</summary>
     public const int MostDays = 6;
@@ -112,13 +112,13 @@ public sealed record LearningPage(
         return [.. moved.OrderByDescending(move => Math.Abs(move.After.P50) + Math.Max(0, 1 - ((move.After.P90 - move.After.P10) / (2 * Spread.EdgeSigmas))))];
     }
 
-    private static string NextOf(Spread rim, List<MovedFactor> moved)
+    private static Said NextOf(Spread rim, List<MovedFactor> moved)
     {
         var middle = Math.Round(rim.P50 / 10) * 10;
         // Of what is still as wide as before, the first that a driver can measure; a rim paint is named already.
         var helps = moved.OrderByDescending(move => move.After.P90 - move.After.P10)
             .FirstOrDefault(move => move.Code is "plate-to-piston" or "wear" or "water" or "energy");
-        return Text($"A paint near {middle:0} °C, in the middle of what is believed, would cut the rotor's band most.")
-            + (helps is null ? "" : $" After that: {helps.Measure}, for {helps.Name}.");
+        return Said.Of("learning-page.paint-near-middle-believed", Units.C(middle),
+            (helps is null ? Said.Nothing : Said.Of("learning-page.after", helps.Measure, helps.Name)));
     }
 }

@@ -8,22 +8,22 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Verdict">What to do.</param>
 /// <param name="Sentence">What follows.</param>
 /// <param name="Rule">The rule behind it (common practice).</param>
-public sealed record SignRule(Sign Sign, string Part, Verdict Verdict, string Sentence, string Rule)
+public sealed record SignRule(Sign Sign, Said Part, Verdict Verdict, Said Sentence, Said Rule)
 {
     /// <summary>All rules.</summary>
     public static IReadOnlyList<SignRule> All { get; } =
     [
-        new(Sign.Leak, "Fluid", Verdict.StopNow, "Fluid outside: find the leak before the car moves.", "A leak stops the driving."),
-        new(Sign.Smoke, "Brakes", Verdict.ChangeBefore, "Smoke: let them cool, then look at pads, boots and a dragging caliper before the next session.",
-            "Smoke is looked into before the next session."),
-        new(Sign.Pull, "Brakes", Verdict.ChangeBefore,
-            "It pulls to one side: a caliper that does not clamp or does not let go, oil on a pad, a hose that has closed. Find which before the next session.",
-        "A pull is looked into before the next session."),
-        new(Sign.Smell, "Brakes", Verdict.Watch,
-            "A hot, sharp smell: pads past their window, a brake that drags, or fluid on something hot. Look for smoke and wet places, then at the pads.",
-        "A smell is looked into in the paddock."),
-        new(Sign.Judder, "Front rotors", Verdict.Watch, "Judder: nearly always an uneven film, rarely a bent rotor. Bed again; look for spots.",
-            "Film before warp."),
+        new(Sign.Leak, Said.Of("part.fluid"), Verdict.StopNow, Said.Of("sign-rule.fluid-outside-find-leak"), Said.Of("sign-rule.leak-stops-driving")),
+        new(Sign.Smoke, Said.Of("part.brakes"), Verdict.ChangeBefore, Said.Of("sign-rule.smoke-let-them-cool"),
+            Said.Of("sign-rule.smoke-looked-into-before")),
+        new(Sign.Pull, Said.Of("part.brakes"), Verdict.ChangeBefore,
+            Said.Of("sign-rule.pulls-one-side-caliper"),
+        Said.Of("sign-rule.pull-looked-into-before")),
+        new(Sign.Smell, Said.Of("part.brakes"), Verdict.Watch,
+            Said.Of("sign-rule.hot-sharp-smell-pads"),
+        Said.Of("sign-rule.smell-looked-into-paddock")),
+        new(Sign.Judder, Said.Of("sign-rule.front-rotors"), Verdict.Watch, Said.Of("sign-rule.judder-nearly-always-uneven"),
+            Said.Of("sign-rule.film-before-warp")),
     ];
 
     /// <summary>The finding of a sign.</summary>
@@ -31,18 +31,18 @@ public sealed record SignRule(Sign Sign, string Part, Verdict Verdict, string Se
     {
         var rule = All.FirstOrDefault(row => row.Sign == sign);
         return rule is not null ? new Finding(rule.Part, rule.Verdict, rule.Sentence, rule.Rule, Finding.Trade)
-            : Finding.NotJudged("Noted", $"{Names[sign]}: no rule here judges that. Look for its cause before the next session.");
+            : Finding.NotJudged(Said.Of("part.noted"), Said.Of("sign-rule.no-rule-here-judges", Names[sign]));
     }
 
-    private static Dictionary<Sign, string> Names { get; } = new Dictionary<Sign, string>
+    private static Dictionary<Sign, Said> Names { get; } = new Dictionary<Sign, Said>
     {
-        [Sign.Smell] = "A smell",
-        [Sign.Smoke] = "Smoke",
-        [Sign.Judder] = "Judder",
-        [Sign.Squeal] = "Squeal",
-        [Sign.Pull] = "A pull to one side",
-        [Sign.BalanceWanders] = "A balance that wanders",
-        [Sign.AbsEarly] = "Electronics that step in early",
-        [Sign.Leak] = "A leak",
+        [Sign.Smell] = Said.Of("sign-rule.smell"),
+        [Sign.Smoke] = Said.Of("sign-rule.smoke"),
+        [Sign.Judder] = Said.Of("sign-rule.judder"),
+        [Sign.Squeal] = Said.Of("sign-rule.squeal"),
+        [Sign.Pull] = Said.Of("sign-rule.pull-one-side"),
+        [Sign.BalanceWanders] = Said.Of("sign-rule.balance-wanders"),
+        [Sign.AbsEarly] = Said.Of("sign-rule.electronics-step-early"),
+        [Sign.Leak] = Said.Of("sign-rule.leak"),
     };
 }

@@ -16,33 +16,34 @@ public static partial class StopOrGo
         var signs = session.Signs ?? [];
         if (session.Pedal == PedalFeel.Sinks)
         {
-            findings.Add(new Finding("Pedal", Verdict.StopNow, "A pedal that sinks or creeps: the car stays until the leak or the worn cylinder is found.",
-                "A sinking pedal stops the driving.", Trade));
+            findings.Add(new Finding(Said.Of("part.pedal"), Verdict.StopNow, Said.Of("stop-or-go.pedal-sinks-creeps-car"),
+                Said.Of("stop-or-go.sinking-pedal-stops-driving"), Trade));
         }
 
         if (session.Pedal == PedalFeel.SoftHot)
         {
-            findings.Add(new Finding("Fluid", Verdict.ChangeBefore,
-                "Soft and long when hot: boiled fluid or air. It may come back firm when cold, which is false comfort: bleed before the next drive.",
-                "After a soft hot pedal the fluid is bled, firm again or not.", Trade, "wet-reading"));
+            findings.Add(new Finding(Said.Of("part.fluid"), Verdict.ChangeBefore,
+                Said.Of("stop-or-go.soft-long-when-hot"),
+                Said.Of("stop-or-go.after-soft-hot-pedal"), Trade, "wet-reading"));
         }
 
         if (session.Pedal == PedalFeel.FirmNoStop)
         {
-            findings.Add(new Finding("Front pads", Verdict.StopNow,
-                "Firm pedal and no stop: pads past their window, oil on them, or a booster that is gone. Do not drive on before you know which.",
-                "Firm and no stop ends the session.", Trade));
+            findings.Add(new Finding(Said.Of("stop-or-go.front-pads"), Verdict.StopNow,
+                Said.Of("stop-or-go.firm-pedal-no-stop"),
+                Said.Of("stop-or-go.firm-no-stop-ends"), Trade));
         }
 
         if (session.Pedal == PedalFeel.LongThenFine)
         {
-            findings.Add(new Finding("Pedal", Verdict.Watch, "Long at first, then fine: knock-back from a loose bearing or kerbs, or wedged pads.",
-                "A first long pedal is looked into on the stands.", Trade));
+            findings.Add(new Finding(Said.Of("part.pedal"), Verdict.Watch, Said.Of("stop-or-go.long-first-fine-knock"),
+                Said.Of("stop-or-go.first-long-pedal-looked"), Trade));
         }
 
         if (session.Pedal == PedalFeel.Firm)
         {
-            findings.Add(new Finding("Pedal", Verdict.Fine, "Firm all day.", "A firm pedal that stops the car is as it should be.", Trade));
+            findings.Add(new Finding(Said.Of("part.pedal"), Verdict.Fine, Said.Of("stop-or-go.firm-all-day"), Said.Of("stop-or-go.firm-pedal-stops-car"),
+                Trade));
         }
 
         findings.AddRange(signs.Distinct().Select(SignRule.Of));
@@ -54,13 +55,13 @@ public static partial class StopOrGo
 
         if (session.PressureBar is { } bar)
         {
-            findings.Add(Finding.NotJudged("Line pressure", Text($"{bar:0} bar: no rule here judges that.")));
+            findings.Add(Finding.NotJudged(Said.Of("stop-or-go.line-pressure"), Said.Of("stop-or-go.no-rule-here-judges", Units.Bar(bar))));
         }
 
         findings.AddRange(Unread(session.Note));
         if (findings.Count == 0)
         {
-            findings.Add(Finding.NotJudged("The day", "Nothing was looked at: pads, rotors, fluid and pedal between sessions all the same."));
+            findings.Add(Finding.NotJudged(Said.Of("stop-or-go.day"), Said.Of("stop-or-go.nothing-looked-pads-rotors")));
         }
 
         return [.. findings.OrderByDescending(finding => finding.Verdict)];

@@ -20,49 +20,48 @@ public static partial class StopOrGo
     private static IEnumerable<Finding> Heat(LogSession session)
     {
         var plan = session.Plan;
-        return OfRotor("Front rotors", session.FrontPaint, plan.FrontRotor).Concat(OfRotor("Rear rotors", session.RearPaint, plan.RearRotor))
-            .Concat(OfCaliper("Front calipers", session.FrontSticker, plan)).Concat(OfCaliper("Rear calipers", session.RearSticker, plan))
+        return OfRotor(Said.Of("stop-or-go.front-rotors"), session.FrontPaint, plan.FrontRotor)
+            .Concat(OfRotor(Said.Of("stop-or-go.rear-rotors"), session.RearPaint, plan.RearRotor))
+            .Concat(OfCaliper(Said.Of("stop-or-go.front-calipers"), session.FrontSticker, plan))
+                .Concat(OfCaliper(Said.Of("stop-or-go.rear-calipers"), session.RearSticker, plan))
                 .Concat(OfReading(session));
     }
 
-    private static IEnumerable<Finding> OfRotor(string part, PaintEdges? paint, Rotor rotor)
+    private static IEnumerable<Finding> OfRotor(Said part, PaintEdges? paint, Rotor rotor)
     {
         if (paint is { AboveC: { } above })
         {
-            yield return Hot(part, above, rotor, "the paint went at") ?? (paint.BelowC is { } left
+            yield return Hot(part, above, rotor, Said.Of("stop-or-go.paint-went")) ?? (paint.BelowC is { } left
                 ? left > LimitEdges.FaceLimitC(rotor) ? Unbounded(part, left, LimitEdges.FaceLimitC(rotor))
                     : new Finding(part, Verdict.Fine,
-                    Text($"Hotter than {above:0} °C, cooler than {left:0} °C; the ring's limit is {LimitEdges.FaceLimitC(rotor):0} °C."),
-                "Below the ring's limit.", Trade)
-                : Finding.NotJudged(part, Text($"Every paint is gone, the hottest at {above:0} °C: how hot it was nobody knows. Paint a hotter one.")));
+                    Said.Of("stop-or-go.hotter-cooler-rings-limit", Units.C(above), Units.C(left), Units.C(LimitEdges.FaceLimitC(rotor))),
+                Said.Of("stop-or-go.below-rings-limit"), Trade)
+                : Finding.NotJudged(part, Said.Of("stop-or-go.every-paint-gone-hottest", Units.C(above))));
         }
         else if (paint is { BelowC: { } below })
         {
             yield return below > LimitEdges.FaceLimitC(rotor) ? Unbounded(part, below, LimitEdges.FaceLimitC(rotor))
-                : new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No paint went.", Trade);
+                : new Finding(part, Verdict.Fine, Said.Of("stop-or-go.cooler", Units.C(below)), Said.Of("stop-or-go.no-paint-went"), Trade);
         }
     }
 
     /// <summary>What stayed below a threshold that lies above the part's limit says nothing of the limit.</summary>
-    private static Finding Unbounded(string part, double belowC, double limitC) =>
-        Finding.NotJudged(part, Text($"Cooler than {belowC:0} °C, and the limit is {limitC:0} °C: whether it was passed nobody knows. Put on one that goes " +
-            $"below the limit."));
+    private static Finding Unbounded(Said part, double belowC, double limitC) =>
+        Finding.NotJudged(part, Said.Of("stop-or-go.cooler-limit-whether-passed", Units.C(belowC), Units.C(limitC)));
 
-    private static Finding? Hot(string part, double celsius, Rotor rotor, string how)
+    private static Finding? Hot(Said part, double celsius, Rotor rotor, Said how)
     {
         var limit = LimitEdges.FaceLimitC(rotor);
         return rotor.Material == RingMaterial.Iron && celsius >= TransformedIronC
             ? new Finding(part, Verdict.StopNow,
-                Text($"At {celsius:0} °C ({how} that) iron changes its structure: the ring may crack without warning. Do not drive on it; discard both of " +
-                    $"the axle."), "Iron beyond 900 °C is discarded.", Trade)
+                Said.Of("stop-or-go.iron-changes-structure-ring", Units.C(celsius), how), Said.Of("stop-or-go.iron-beyond-900-c"), Trade)
             : celsius >= limit
                 ? new Finding(part, Verdict.ChangeBefore,
-                    Text($"{celsius:0} °C ({how} that), above the ring's limit of {limit:0} °C: look at both faces for cracks, at the pads, boots and " +
-                        $"fluid, and take heat out before the next session."), "Above the part's limit the next session waits.", Trade)
+                    Said.Of("stop-or-go.above-rings-limit-look", Units.C(celsius), how, Units.C(limit)), Said.Of("stop-or-go.above-parts-limit-next"), Trade)
                 : null;
     }
 
-    private static IEnumerable<Finding> OfCaliper(string part, PaintEdges? sticker, PredictionPlan plan)
+    private static IEnumerable<Finding> OfCaliper(Said part, PaintEdges? sticker, PredictionPlan plan)
     {
         var vapour = FluidToday.Of(plan).VapourC;
         var limit = Math.Min(LimitEdges.SealLimitC, vapour);
@@ -70,23 +69,24 @@ public static partial class StopOrGo
         {
             yield return above >= SealsGoneC
                 ? new Finding(part, Verdict.StopNow,
-                    Text($"The caliper passed {above:0} °C: seals and boots are gone hard, and the fluid has boiled. Do not drive on; new seals, then bleed."),
-                "A caliper beyond 250 °C stops the driving.", Trade)
+                    Said.Of("stop-or-go.caliper-passed-seals-boots", Units.C(above)),
+                Said.Of("stop-or-go.caliper-beyond-250-c"), Trade)
                 : above >= limit
                     ? new Finding(part, Verdict.ChangeBefore,
-                        Text($"The caliper passed {above:0} °C: the seals take {LimitEdges.SealLimitC:0} °C, this fluid shows vapour from {vapour:0} °C. " +
-                            $"Bleed, and look at boots and pistons before the next session."), "Above the part's limit the next session waits.", Trade)
+                        Said.Of("stop-or-go.caliper-passed-seals-take", Units.C(above), Units.C(LimitEdges.SealLimitC), Units.C(vapour)),
+                        Said.Of("stop-or-go.above-parts-limit-next"), Trade)
                     : sticker.BelowC is { } left
                         ? left > limit ? Unbounded(part, left, limit) : new Finding(part, Verdict.Fine,
-                            Text($"Hotter than {above:0} °C, cooler than {left:0} °C; seals take {LimitEdges.SealLimitC:0} °C."), "Below the seals' limit.",
+                            Said.Of("stop-or-go.hotter-cooler-seals-take", Units.C(above), Units.C(left), Units.C(LimitEdges.SealLimitC)),
+                            Said.Of("stop-or-go.below-seals-limit"),
                         Trade)
                         : Finding.NotJudged(part,
-                            Text($"Every sticker has turned, the hottest at {above:0} °C: how hot it was nobody knows. Put a hotter one on."));
+                            Said.Of("stop-or-go.every-sticker-turned-hottest", Units.C(above)));
         }
         else if (sticker is { BelowC: { } below })
         {
             yield return below > limit ? Unbounded(part, below, limit)
-                : new Finding(part, Verdict.Fine, Text($"Cooler than {below:0} °C."), "No sticker turned.", Trade);
+                : new Finding(part, Verdict.Fine, Said.Of("stop-or-go.cooler", Units.C(below)), Said.Of("stop-or-go.no-sticker-turned"), Trade);
         }
     }
 
@@ -94,10 +94,11 @@ public static partial class StopOrGo
     {
         if (session.ReadingC is { } reading)
         {
-            yield return Hot("Front rotors", reading, session.Plan.FrontRotor, "read in the paddock; it was hotter while driving") is { } hot ? hot
-                : new Finding("Front rotors", Verdict.Fine,
-                    Text($"{reading:0} °C in the paddock; the ring's limit is {LimitEdges.FaceLimitC(session.Plan.FrontRotor):0} °C, and it was hotter " +
-                        $"while driving."), "Below the ring's limit where it was read.", Trade);
+            yield return Hot(Said.Of("stop-or-go.front-rotors"), reading, session.Plan.FrontRotor, Said.Of("stop-or-go.read-paddock-hotter-while")) is { } hot
+                ? hot
+                : new Finding(Said.Of("stop-or-go.front-rotors"), Verdict.Fine,
+                    Said.Of("stop-or-go.paddock-rings-limit-hotter", Units.C(reading), Units.C(LimitEdges.FaceLimitC(session.Plan.FrontRotor))),
+                    Said.Of("stop-or-go.below-rings-limit-where"), Trade);
         }
     }
 }

@@ -22,8 +22,8 @@ public static partial class StopOrGo
     /// <summary>Water beyond which street fluid is changed, % in the reservoir (common practice: testers turn red at 3).</summary>
     public const double WetPercent = 3;
 
-    private const string Trade = Finding.Trade;
-    private const string Maker = "common practice; your car maker's service limit overrules it";
+    private static readonly Said Trade = Finding.Trade;
+    private static readonly Said Maker = Said.Of("stop-or-go.common-practice-your-car");
 
     /// <summary>The findings of an inspection, worst first.</summary>
     public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan)
@@ -34,7 +34,7 @@ public static partial class StopOrGo
             .Concat(Unread(inspection.Note)).ToList();
         if (findings.Count == 0)
         {
-            findings.Add(Finding.NotJudged("The car", "Nothing was looked at."));
+            findings.Add(Finding.NotJudged(Said.Of("stop-or-go.car"), Said.Of("stop-or-go.nothing-looked")));
         }
 
         return [.. findings.OrderByDescending(finding => finding.Verdict)];
@@ -48,97 +48,106 @@ public static partial class StopOrGo
         if (look.ThinnestMm() is { } thinnest)
         {
             yield return thinnest <= 0.5
-                ? new Finding($"{name} pads", Verdict.StopNow, "At the backing plate: steel on iron. Do not drive.", "A pad at its plate stops the driving.",
+                ? new Finding(Said.Of("stop-or-go.pads", name), Verdict.StopNow, Said.Of("stop-or-go.backing-plate-steel-iron"),
+                    Said.Of("stop-or-go.pad-plate-stops-driving"),
                     Trade, "pads-thin")
                 : thinnest < brake.PadLimitMm
-                    ? new Finding($"{name} pads", Verdict.ChangeBefore,
-                        Text($"{thinnest:0.0} mm at the thinnest, limit {brake.PadLimitMm:0.0} mm: change before the next session; a thin pad passes far " +
-                            $"more heat to the fluid."), "Below the limit is changed.", Maker, "pads-thin")
+                    ? new Finding(Said.Of("stop-or-go.pads", name), Verdict.ChangeBefore,
+                        Said.Of("stop-or-go.thinnest-limit-change-before", Units.Mm(thinnest), Units.Mm(brake.PadLimitMm)),
+                        Said.Of("stop-or-go.below-limit-changed"), Maker, "pads-thin")
                     : thinnest < brake.PadLimitMm + WatchPadMm
-                        ? new Finding($"{name} pads", Verdict.Watch,
-                            Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm above the limit: have the next set ready."),
-                        "Within 2 mm of the limit is watched.", Trade, "pads-thin")
-                        : new Finding($"{name} pads", Verdict.Fine, Text($"{thinnest:0.0} mm at the thinnest, {thinnest - brake.PadLimitMm:0.0} mm to go."),
-                            "Well above the limit.", Trade);
+                        ? new Finding(Said.Of("stop-or-go.pads", name), Verdict.Watch,
+                            Said.Of("stop-or-go.thinnest-above-limit-next", Units.Mm(thinnest), Units.Mm(thinnest - brake.PadLimitMm)),
+                        Said.Of("stop-or-go.within-2-mm-limit"), Trade, "pads-thin")
+                        : new Finding(Said.Of("stop-or-go.pads", name), Verdict.Fine,
+                            Said.Of("stop-or-go.thinnest-go", Units.Mm(thinnest), Units.Mm(thinnest - brake.PadLimitMm)),
+                            Said.Of("stop-or-go.well-above-limit"), Trade);
         }
 
         if (look is { InnerMm: { } inner, OuterMm: { } outer } && Math.Abs(inner - outer) > WedgeMm)
         {
             var (side, why) = inner < outer
-                ? ("Inner", "the inner side is cooled worse behind its shield, or a slider sticks") : ("Outer", "a piston or a slider sticks");
-            yield return new Finding($"{name} caliper", Verdict.Watch, Text($"{side} pad {Math.Abs(inner - outer):0.0} mm thinner: {why}."),
-                "Pads of one caliper wear alike within 1.5 mm.", Trade, "one-sided");
+                ? (Said.Of("stop-or-go.inner"), Said.Of("stop-or-go.inner-side-cooled-worse"))
+                    : (Said.Of("stop-or-go.outer"), Said.Of("stop-or-go.piston-slider-sticks"));
+            yield return new Finding(Said.Of("stop-or-go.caliper", name), Verdict.Watch,
+                Said.Of("stop-or-go.pad-thinner", side, Units.Mm(Math.Abs(inner - outer)), why),
+                Said.Of("stop-or-go.pads-one-caliper-wear"), Trade, "one-sided");
         }
 
         if (look is { LeadingMm: { } leading, TrailingMm: { } trailing } && Math.Abs(leading - trailing) > WedgeMm)
         {
-            yield return new Finding($"{name} pads", Verdict.Watch,
-                Text($"Wedge of {Math.Abs(leading - trailing):0.0} mm: sliders, or a caliper that flexes; staggered pistons work against it. It makes the " +
-                    $"pedal long."), "A wedge beyond 1.5 mm is looked into.", Trade, "wedge");
+            yield return new Finding(Said.Of("stop-or-go.pads", name), Verdict.Watch,
+                Said.Of("stop-or-go.wedge-sliders-caliper-flexes", Units.Mm(Math.Abs(leading - trailing))), Said.Of("stop-or-go.wedge-beyond-1-5"), Trade,
+                "wedge");
         }
 
         if (look.RotorMm is { } mm)
         {
             yield return mm < rotor.MinThicknessMm
-                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm: discard both of the axle."),
-                    "Below the service limit is discarded.", Maker)
+                ? new Finding(Said.Of("stop-or-go.rotor", name), Verdict.StopNow,
+                    Said.Of("stop-or-go.service-limit-discard-both", Units.Mm(mm), Units.Mm(rotor.MinThicknessMm)),
+                    Said.Of("stop-or-go.below-service-limit-discarded"), Maker)
                 : mm < rotor.MinThicknessMm + 0.3
-                    ? new Finding($"{name} rotor", Verdict.Watch,
-                        Text($"{mm:0.0} mm, {mm - rotor.MinThicknessMm:0.0} mm above the service limit: order the next pair."),
-                    "Within 0.3 mm of the limit is watched.", Trade)
-                    : new Finding($"{name} rotor", Verdict.Fine, Text($"{mm:0.0} mm, service limit {rotor.MinThicknessMm:0.0} mm."), "Above the service limit.",
+                    ? new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Watch,
+                        Said.Of("stop-or-go.above-service-limit-order", Units.Mm(mm), Units.Mm(mm - rotor.MinThicknessMm)),
+                    Said.Of("stop-or-go.within-0-3-mm"), Trade)
+                    : new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Fine,
+                        Said.Of("stop-or-go.service-limit", Units.Mm(mm), Units.Mm(rotor.MinThicknessMm)), Said.Of("stop-or-go.above-service-limit"),
                         Maker);
         }
 
         if (look.RotorKg is { } kg && rotor.Finish?.MinRingMassKg is { } least)
         {
             yield return kg < least
-                ? new Finding($"{name} rotor", Verdict.StopNow, Text($"{kg:0.00} kg, least {least:0.00} kg: oxidised away; carbon wears by weight. Discard."),
-                    "Below the least mass is discarded.", Maker)
-                : new Finding($"{name} rotor", Verdict.Fine, Text($"{kg:0.00} kg, least {least:0.00} kg."), "Above the least mass.", Maker);
+                ? new Finding(Said.Of("stop-or-go.rotor", name), Verdict.StopNow,
+                    Said.Of("stop-or-go.least-oxidised-away-carbon", Units.Kg(kg), Units.Kg(least)),
+                    Said.Of("stop-or-go.below-least-mass-discarded"), Maker)
+                : new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Fine, Said.Of("stop-or-go.least", Units.Kg(kg), Units.Kg(least)),
+                    Said.Of("stop-or-go.above-least-mass"), Maker);
         }
 
         if (look.Reach != CrackReach.None)
         {
-            yield return new Finding($"{name} rotor", Verdict.StopNow,
-                Text($"A crack{(look.CrackMm is { } reached ? Text($" of {reached:0} mm") : "")} that reaches " +
-                    $"{(look.Reach == CrackReach.Edge ? "the edge" : look.Reach == CrackReach.Hole ? "a hole" : "the end of a slot")}: discard before you " +
-                    $"drive."), "A crack to a hole, a slot end or the edge is discarded.", Trade, "long-crack");
+            yield return new Finding(Said.Of("stop-or-go.rotor", name), Verdict.StopNow,
+                Said.Of("stop-or-go.crack-reaches-discard-before", look.CrackMm is { } reached ? Said.Of("stop-or-go.of", Units.Mm(reached)) : Said.Nothing,
+                    look.Reach == CrackReach.Edge ? Said.Of("stop-or-go.edge") : look.Reach == CrackReach.Hole
+                    ? Said.Of("stop-or-go.hole") : Said.Of("stop-or-go.end-slot")), Said.Of("stop-or-go.crack-hole-slot-end"), Trade, "long-crack");
         }
         else if (look.CrackMm is { } crack && crack > 0)
         {
             yield return crack > LongCrackMm
-                ? new Finding($"{name} rotor", Verdict.ChangeBefore, Text($"A crack of {crack:0} mm that reaches nothing yet: change before the next session."),
-                    "Cracks beyond 8 mm are no hairlines.", Maker, "long-crack")
-                : new Finding($"{name} rotor", Verdict.Fine, Text($"Hairlines to {crack:0} mm: normal on a track rotor. Watch where they go."),
-                    "Heat checks are normal while they reach nothing.", Trade);
+                ? new Finding(Said.Of("stop-or-go.rotor", name), Verdict.ChangeBefore, Said.Of("stop-or-go.crack-reaches-nothing-yet", Units.Mm(crack)),
+                    Said.Of("stop-or-go.cracks-beyond-8-mm"), Maker, "long-crack")
+                : new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Fine, Said.Of("stop-or-go.hairlines-normal-track-rotor", Units.Mm(crack)),
+                    Said.Of("stop-or-go.heat-checks-normal-while"), Trade);
         }
 
         if (look.Film is Film.Patchy or Film.Spots or Film.Overheated)
         {
-            yield return new Finding($"{name} rotor", Verdict.Watch, look.Film switch
+            yield return new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Watch, look.Film switch
             {
-                Film.Patchy => "Patchy film: bed again, four stops after full cooling.",
-                Film.Spots => "Spots: four firm stops; if they stay and are hard, turn or discard. They come from gentle dragging or parking hot.",
-                _ => "Deep blue all over: it has been hotter than its film. Compare with the paints, and look for cracks.",
-            }, "Uneven film is judder to come.", Trade);
+                Film.Patchy => Said.Of("stop-or-go.patchy-film-bed-again"),
+                Film.Spots => Said.Of("stop-or-go.spots-four-firm-stops"),
+                _ => Said.Of("stop-or-go.deep-blue-all-over"),
+            }, Said.Of("stop-or-go.uneven-film-judder-come"), Trade);
         }
 
         if (look.Film == Film.Even)
         {
-            yield return new Finding($"{name} rotor", Verdict.Fine, "An even film.", "An even film is as it should be.", Trade);
+            yield return new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Fine, Said.Of("stop-or-go.even-film"), Said.Of("stop-or-go.even-film-should"),
+                Trade);
         }
 
         if (look is { RotorKg: { } weighed } && rotor.Finish?.MinRingMassKg is null)
         {
-            yield return Finding.NotJudged($"{name} rotor", Text($"{weighed:0.00} kg: its least mass is not known here; it is stamped on the disc."));
+            yield return Finding.NotJudged(Said.Of("stop-or-go.rotor", name), Said.Of("stop-or-go.least-mass-not-known", Units.Kg(weighed)));
         }
 
         if (look.BootTorn)
         {
-            yield return new Finding($"{name} caliper", Verdict.ChangeBefore,
-                "A torn or burnt dust boot lets grit to the piston: new boots before the next event, and ask how hot the caliper got.",
-                "Torn boots are changed.", Trade);
+            yield return new Finding(Said.Of("stop-or-go.caliper", name), Verdict.ChangeBefore,
+                Said.Of("stop-or-go.torn-burnt-dust-boot"),
+                Said.Of("stop-or-go.torn-boots-changed"), Trade);
         }
     }
 
@@ -150,9 +159,9 @@ public static partial class StopOrGo
             if (looks is [var one, var two] && Math.Abs(one.ThinnestMm()!.Value - two.ThinnestMm()!.Value) is var difference && difference > WedgeMm)
             {
                 var thinner = one.ThinnestMm() < two.ThinnestMm() ? one : two;
-                yield return new Finding(front ? "Front axle" : "Rear axle", Verdict.Watch,
-                    Text($"{NameOf(thinner.Corner)} is {difference:0.0} mm thinner than the other side: the circuit's turns, a dragging caliper, or " +
-                        $"stability control at work."), "Both sides wear alike within 1.5 mm.", Trade, "one-sided");
+                yield return new Finding(front ? Said.Of("stop-or-go.front-axle") : Said.Of("stop-or-go.rear-axle"), Verdict.Watch,
+                    Said.Of("stop-or-go.thinner-other-side-circuits", NameOf(thinner.Corner), Units.Mm(difference)),
+                    Said.Of("stop-or-go.both-sides-wear-alike"), Trade, "one-sided");
             }
         }
     }
@@ -163,10 +172,11 @@ public static partial class StopOrGo
         {
             var fluid = FluidToday.Of(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
             yield return water >= WetPercent
-                ? new Finding("Fluid", Verdict.ChangeBefore,
-                    Text($"{water:0.0} % water in the reservoir, more at the caliper: vapour from {fluid.VapourC:0} °C. Flush before the next event."),
-                "From 3 % in the reservoir glycol fluid is changed.", Trade, "wet-reading")
-                : new Finding("Fluid", Verdict.Fine, Text($"{water:0.0} % water: vapour from {fluid.VapourC:0} °C."), "Below 3 %.", Trade, "wet-reading");
+                ? new Finding(Said.Of("part.fluid"), Verdict.ChangeBefore,
+                    Said.Of("stop-or-go.water-reservoir-more-caliper", Units.Percent(water), Units.C(fluid.VapourC)),
+                Said.Of("stop-or-go.3-reservoir-glycol-fluid"), Trade, "wet-reading")
+                : new Finding(Said.Of("part.fluid"), Verdict.Fine, Said.Of("stop-or-go.water-vapour", Units.Percent(water), Units.C(fluid.VapourC)),
+                    Said.Of("stop-or-go.below-3"), Trade, "wet-reading");
         }
 
         if (inspection.FluidLevelMm is { } level)
@@ -179,7 +189,7 @@ public static partial class StopOrGo
     {
         if (!string.IsNullOrWhiteSpace(note))
         {
-            yield return Finding.NotJudged("Your note", "What you wrote is kept, and no rule here reads it.");
+            yield return Finding.NotJudged(Said.Of("stop-or-go.your-note"), Said.Of("stop-or-go.you-wrote-kept-no"));
         }
     }
 
@@ -204,29 +214,26 @@ public static partial class StopOrGo
         if (frontWorn is null && rearWorn is null)
         {
             return levelMm <= half
-                ? new Finding("Fluid level", Verdict.Fine,
-                    Text($"{levelMm:0} mm below the mark. Worn pads hold that fluid: do not top up without a leak, or it runs over at the next pad change."),
-                "The level is a rough pad gauge.", Trade)
-                : new Finding("Fluid level", Verdict.ChangeBefore,
-                    Text($"{levelMm:0} mm below the mark, more than half-worn pads would hold ({half:0} mm): measure the pads before the next session. If " +
-                        $"they do not explain it, it is a leak until shown otherwise."), "A low level is explained or it is a leak.", Trade);
+                ? new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.Fine,
+                    Said.Of("stop-or-go.below-mark-worn-pads", Units.Mm(levelMm)),
+                Said.Of("stop-or-go.level-rough-pad-gauge"), Trade)
+                : new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.ChangeBefore,
+                    Said.Of("stop-or-go.below-mark-more-half", Units.Mm(levelMm), Units.Mm(half)), Said.Of("stop-or-go.low-level-explained-leak"), Trade);
         }
 
         var explained = WearForecast.LevelFallMm(plan.Car, frontWorn ?? 0, rearWorn ?? 0);
         return levelMm > (1.3 * explained) + 3
-            ? new Finding("Fluid level", Verdict.StopNow,
-                Text($"{levelMm:0} mm below the mark, and the pads' wear explains {explained:0} mm: a leak until shown otherwise. Find it before the car " +
-                    $"moves."), "A level out of step with the pads is a leak until shown otherwise.", Trade)
-            : new Finding("Fluid level", Verdict.Fine,
-                Text($"{levelMm:0} mm below the mark; the pads' wear explains {explained:0} mm. Do not top up without a leak, or it runs over at the next " +
-                    $"pad change."), "The level follows the pads.", Trade);
+            ? new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.StopNow,
+                Said.Of("stop-or-go.below-mark-pads-wear", Units.Mm(levelMm), Units.Mm(explained)), Said.Of("stop-or-go.level-out-step-pads"), Trade)
+            : new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.Fine,
+                Said.Of("stop-or-go.below-mark-pads-wear-explains", Units.Mm(levelMm), Units.Mm(explained)), Said.Of("stop-or-go.level-follows-pads"), Trade);
     }
 
-    internal static string NameOf(Corner corner) => corner switch
+    internal static Said NameOf(Corner corner) => corner switch
     {
-        Entries.Corner.LeftFront => "Left front",
-        Entries.Corner.RightFront => "Right front",
-        Entries.Corner.LeftRear => "Left rear",
-        _ => "Right rear",
+        Entries.Corner.LeftFront => Said.Of("stop-or-go.left-front"),
+        Entries.Corner.RightFront => Said.Of("stop-or-go.right-front"),
+        Entries.Corner.LeftRear => Said.Of("stop-or-go.left-rear"),
+        _ => Said.Of("stop-or-go.right-rear"),
     };
 }

@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Logbook;
 

@@ -23,8 +23,11 @@ public sealed record Measured(DateOnly Date, double Value, double PredictedLoss,
 /// <param name="Readings">Differences that stand behind it.</param>
 /// <param name="Left">Left above the limit, in that unit.</param>
 /// <param name="LapsLeft">Hot laps left; null where no lap wears it.</param>
-public sealed record WearForecast(string Part, string Unit, Spread Factor, int Readings, double Left, Spread? LapsLeft)
+public sealed record WearForecast(Said Part, string Unit, Spread Factor, int Readings, double Left, Spread? LapsLeft)
 {
+    /// <summary>Stable code of the part.</summary>
+    public string Code => Part.Name;
+
     /// <summary>One sigma of the wear factor before anything was measured.</summary>
     public const double PriorSigmaFactor = PriorSpread.Wear;
 
@@ -62,7 +65,7 @@ public sealed record WearForecast(string Part, string Unit, Spread Factor, int R
     /// <param name="limit">Where it is changed, in the kind's unit.</param>
     /// <param name="lossPerLap">Predicted wear of a hot lap in the middle of the band, in the same unit.</param>
     /// <param name="kind">What kind of part; pads where unsaid.</param>
-    public static WearForecast Of(string part, IReadOnlyList<Measured> measured, double limit, double lossPerLap, Kind? kind = null)
+    public static WearForecast Of(Said part, IReadOnlyList<Measured> measured, double limit, double lossPerLap, Kind? kind = null)
     {
         var (priorSigma, gauge, unit, digits) = kind ?? Kind.Pads;
         ArgumentNullException.ThrowIfNull(measured);

@@ -13,15 +13,13 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Cost">What it has cost; null where nothing was measured twice.</param>
 public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFallMm, CostSoFar? Cost)
 {
-    private const string FrontPads = "front pads";
-    private const string RearPads = "rear pads";
+    private static readonly Said FrontPads = Said.Of("wear-page.front-pads");
+    private static readonly Said RearPads = Said.Of("wear-page.rear-pads");
     /// <summary>A thickness that grew by more than this is a new set of pads, mm.</summary>
     private const double NewPadsMm = 1;
 
     /// <summary>A thickness that grew by more than this is a new rotor, mm.</summary>
     private const double NewRotorMm = 0.15;
-
-    private const string ByMass = " by mass";
 
     /// <summary>A ring that gained more than this is a new one, kg.</summary>
     private const double NewRotorKg = 0.03;
@@ -30,10 +28,10 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
     [
         Pads(FrontPads, true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
         Pads(RearPads, false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
-        Rotors("front rotors", true, plan => plan.FrontRotor, worn => worn.Front),
-        Rotors("rear rotors", false, plan => plan.RearRotor, worn => worn.Rear),
-        Rings("front rotors by mass", true, plan => plan.FrontRotor, worn => worn.Front),
-        Rings("rear rotors by mass", false, plan => plan.RearRotor, worn => worn.Rear),
+        Rotors(Said.Of("wear-page.front-rotors"), true, plan => plan.FrontRotor, worn => worn.Front),
+        Rotors(Said.Of("wear-page.rear-rotors"), false, plan => plan.RearRotor, worn => worn.Rear),
+        Rings(Said.Of("wear-page.front-rotors-mass"), Said.Of("wear-page.front-rotors"), true, plan => plan.FrontRotor, worn => worn.Front),
+        Rings(Said.Of("wear-page.rear-rotors-mass"), Said.Of("wear-page.rear-rotors"), false, plan => plan.RearRotor, worn => worn.Rear),
     ];
 
     /// <summary>Reads a car's inspections.</summary>
@@ -45,15 +43,15 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         ArgumentNullException.ThrowIfNull(wornOf);
         var followed = Tracks.Select(track => Follow(track, notes, wornOf)).OfType<Followed>().ToList();
         // A ring that was both measured and weighed is paid for once, by what its maker goes by.
-        var lines = followed.Where(one => !followed.Any(other => other.Spent is not null && one.Forecast.Part + ByMass == other.Forecast.Part))
+        var lines = followed.Where(one => !followed.Any(other => other.Spent is not null && other.Track.InPlaceOf == one.Forecast.Part))
             .Select(one => one.Spent).OfType<SpentOn>().ToList();
         if (CostSoFar.Fluid(notes, notes.Skip(1).Sum(note => wornOf(note.Plan).Hours * (note.Inspection.HotLapsSince ?? 0))) is { } fluid)
         {
             lines.Add(fluid);
         }
 
-        double Fallen(string part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.Worn ?? 0;
-        var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && forecast.Part is FrontPads or RearPads);
+        double Fallen(Said part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.Worn ?? 0;
+        var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && (forecast.Part == FrontPads || forecast.Part == RearPads));
         return new WearPage([.. followed.Select(one => one.Forecast)],
             pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen(FrontPads), Fallen(RearPads)), 1) : null, CostSoFar.Of(lines));
     }
@@ -91,21 +89,21 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
             ? new SpentOn(track.Part, Math.Round(spentPrice, 1), Math.Round(spentPrice / hours, 1),
                 Spread.Times(plannedPrice / hours, track.Kind.PriorSigma, 1))
             : null;
-        return new Followed(forecast, rows[begin].Measured - last.Measured, spent);
+        return new Followed(track, forecast, rows[begin].Measured - last.Measured, spent);
     }
 
-    private static Thickness Pads(string part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap,
+    private static Thickness Pads(Said part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap,
         WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan =>
             pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
 
-    private static Thickness Rotors(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+    private static Thickness Rotors(Said part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan =>
             rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
 
-    private static Thickness Rings(string part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
+    private static Thickness Rings(Said part, Said measured, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
         new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(),
-            plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg);
+            plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg, measured);
 
     private static double? PriceOfTwo(Rotor rotor) => 2 * (rotor.Finish?.RingPrice ?? rotor.Price);
 
@@ -114,11 +112,11 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
 
     private sealed record Row(PredictionPlan Plan, DateOnly Date, double Measured, double Limit, WornPerLap Worn, int Laps);
 
-    private sealed record Followed(WearForecast Forecast, double Worn, SpentOn? Spent);
+    private sealed record Followed(Thickness Track, WearForecast Forecast, double Worn, SpentOn? Spent);
 
     /// <summary>A part that is followed through the inspections; measures in its kind's unit.</summary>
     private sealed record Thickness(
-        string Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan,
+        Said Part, WearForecast.Kind Kind, double Renewed, Func<Inspection, double?> Measured, Func<PredictionPlan, string> NameOf, Func<PredictionPlan,
         double> New,
-        Func<PredictionPlan, double?> Limit, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> Loss);
+        Func<PredictionPlan, double?> Limit, Func<PredictionPlan, double?> Price, Func<WornPerLap, double> Loss, Said? InPlaceOf = null);
 }

@@ -1,5 +1,4 @@
 using System.Runtime.CompilerServices;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Materials;
 

@@ -2,7 +2,6 @@ using Rimrock.Core.Circuits;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
@@ -35,7 +34,7 @@ public sealed record BeddingStop(int Number, double AtS, Spread FaceC, Spread Re
 public sealed record BeddingPlan(
     BeddingPlace Place, IReadOnlyList<BeddingStop> Stops, double FromKmh, double ToKmh, double G, double SpacingS, Spread TargetC, Spread CoolMinutes,
     double CoolKm,
-    double[] TimeS, int[] FaceC, int[] LowC, int[] HighC, ThermalShock Shock, bool Reached, IReadOnlyList<string> Notes)
+    double[] TimeS, int[] FaceC, int[] LowC, int[] HighC, ThermalShock Shock, bool Reached, IReadOnlyList<Said> Notes)
 {
     /// <summary>Parked only below this face temperature, C (common practice: a hand can be held near it).</summary>
     public const double ParkBelowC = 90;
@@ -56,13 +55,13 @@ public sealed record BeddingPlan(
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
         InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn")
-            .Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, "pads and rotors that go together",
-            $"Nothing is bedded here. {stop.Sentence}"))]);
+            .Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, Said.Of("bedding-plan.pads-rotors-go-together"),
+            Said.Of("bedding-plan.nothing-bedded-here", stop.Sentence)))]);
         var target = BeddingTarget.Of(plan.FrontPad, place);
         if (place == BeddingPlace.GentleStreet && !plan.FrontPad.FamilyOf().Street)
         {
-            throw new InputFaultException([new InputFault("place", "gentleStreet", "closedCourse or preBedded",
-                $"{plan.FrontPad.FamilyOf().Name} pads cannot be bedded in traffic: what they need is a closed course.")]);
+            throw new InputFaultException([new InputFault("place", "gentleStreet", Said.Of("bedding-plan.closedcourse-prebedded"),
+                Said.Of("bedding-plan.pads-cannot-bedded-traffic", plan.FrontPad.FamilyOf().Name))]);
         }
 
         var fresh = plan with { FrontPadMm = null, RearPadMm = null, Bedded = false };
@@ -94,24 +93,23 @@ public sealed record BeddingPlan(
         return best.Plan(place, target, shock, NotesFor(plan, place, best.Reached));
     }
 
-    private static List<string> NotesFor(PredictionPlan plan, BeddingPlace place, bool reached)
+    private static List<Said> NotesFor(PredictionPlan plan, BeddingPlace place, bool reached)
     {
-        var notes = new List<string>
+        var notes = new List<Said>
         {
             place == BeddingPlace.PreBedded
-                ? "They come bedded: three moderate stops to seat them, then look. Nothing hot on the first lap."
-                : "Never to a standstill: hot pads print on one spot. No handbrake. Roll until cool, then park and roll the car on a little later.",
-            "Look for an even grey to blue film from edge to edge. Patchy: let all cool down, then four more stops. Spots that stay: scrub with four firm " +
-            "stops; hard spots cannot be bedded away, turn or discard.",
+                ? Said.Of("bedding-plan.they-come-bedded-three")
+                : Said.Of("bedding-plan.never-standstill-hot-pads"),
+            Said.Of("bedding-plan.look-even-grey-blue"),
         };
         if (!reached)
         {
-            notes.Add("This car hardly heats these parts into the target: expect a thin film, and a pad that is made for more.");
+            notes.Add(Said.Of("bedding-plan.car-hardly-heats-these"));
         }
 
         if (plan.FrontRotor.Material != Rotors.RingMaterial.Iron)
         {
-            notes.Add("Carbon discs have their own procedure: their maker's comes first.");
+            notes.Add(Said.Of("bedding-plan.carbon-discs-own-procedure"));
         }
 
         return notes;
@@ -147,7 +145,7 @@ public sealed record BeddingPlan(
             return new Trial(plan, fromKmh, toKmh, g, spacingS, stops, stops.Count == 0 ? 0 : stops[^1].FaceC.P50, reached, run);
         }
 
-        public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock shock, IReadOnlyList<string> notes)
+        public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock shock, IReadOnlyList<Said> notes)
         {
             var endedS = Day.Phases[^1].EndS;
             var cruise = new DayPhase(1, PhaseKind.CoolDownLap, 1, DrivingSchedule.Of(new LapTrace([0, 30], [Speed.FromKmh(CoolKmh), Speed.FromKmh(CoolKmh)],

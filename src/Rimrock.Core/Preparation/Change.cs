@@ -31,54 +31,54 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Nothing => !Pads && !Rotors && !Fluid && !Duct;
 
-    public IEnumerable<(Pad Pad, string Axle)> NewPads()
+    public IEnumerable<(Pad Pad, Said Axle)> NewPads()
     {
         if (FrontPads)
         {
-            yield return (After.FrontPad, "front");
+            yield return (After.FrontPad, Said.Of("axle.front"));
         }
 
         if (RearPads)
         {
-            yield return (After.RearPad, "rear");
+            yield return (After.RearPad, Said.Of("axle.rear"));
         }
     }
 
-    public IEnumerable<string> Words()
+    public IEnumerable<Said> Words()
     {
         if (FrontPads)
         {
-            yield return $"{Before.FrontPad.Name} to {After.FrontPad.Name} at the front";
+            yield return Said.Of("change.front", Before.FrontPad.Name, After.FrontPad.Name);
         }
 
         if (RearPads)
         {
-            yield return $"{Before.RearPad.Name} to {After.RearPad.Name} at the rear";
+            yield return Said.Of("change.rear", Before.RearPad.Name, After.RearPad.Name);
         }
 
         if (FrontRotor)
         {
-            yield return $"{After.FrontRotor.Name} rotors at the front";
+            yield return Said.Of("change.rotors-front", After.FrontRotor.Name);
         }
 
         if (RearRotor)
         {
-            yield return $"{After.RearRotor.Name} rotors at the rear";
+            yield return Said.Of("change.rotors-rear", After.RearRotor.Name);
         }
 
         if (Lines)
         {
-            yield return After.Lines == BrakeLine.Braided ? "braided lines" : "new rubber lines";
+            yield return After.Lines == BrakeLine.Braided ? Said.Of("change.braided-lines") : Said.Of("change.new-rubber-lines");
         }
 
         if (Duct)
         {
-            yield return Text($"{After.FrontDuct!.HoseMm:0} mm ducts");
+            yield return Said.Of("change.ducts", Units.Mm(After.FrontDuct!.HoseMm));
         }
 
         if (Fluid)
         {
-            yield return $"new {After.Fluid.Name} fluid";
+            yield return Said.Of("change.new-fluid", After.Fluid.Name);
         }
     }
 }

@@ -1,6 +1,5 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Preparation;
 

@@ -58,4 +58,4 @@ public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Fl
 /// <param name="LimitMm">Where it is changed.</param>
 /// <param name="RunsOutAt">Event that it does not last through in the middle of the band, from 1; null where it lasts.</param>
 /// <param name="OrderBy">Day by which a new set should be ordered; null where none is needed.</param>
-public sealed record PartSeason(string Part, IReadOnlyList<Spread> LeftMm, double LimitMm, int? RunsOutAt, DateOnly? OrderBy);
+public sealed record PartSeason(Said Part, IReadOnlyList<Spread> LeftMm, double LimitMm, int? RunsOutAt, DateOnly? OrderBy);

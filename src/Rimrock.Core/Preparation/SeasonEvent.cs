@@ -1,5 +1,4 @@
 using Rimrock.Core.Circuits;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Preparation;
 
@@ -10,7 +9,7 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Circuit">Where, if not where the plan is driven.</param>
 public sealed record SeasonEvent(DateOnly Date, string Name, double AmbientC, Circuit? Circuit = null)
 {
-    private static readonly FieldRange Ambient = new("events.ambientC", "Air temperature", "C", -20, 50);
+    private static readonly FieldRange Ambient = new("events.ambientC", "C", -20, 50);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Ambient];

@@ -8,7 +8,6 @@ using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 
@@ -20,7 +19,7 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Advice">The cheapest policy that keeps the margin, and why, in one sentence.</param>
 /// <param name="NextBleed">The next bleed date by it; null where none is needed.</param>
 /// <param name="Settling">True where small dangers ask for more members that were left out: no word yet.</param>
-public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, string Advice, DateOnly? NextBleed,
+public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, Said Advice, DateOnly? NextBleed,
     bool Settling = false)
 {
     /// <summary>Most events of a season.</summary>
@@ -50,7 +49,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
-        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? "Small dangers are still being counted; the advice follows."
+        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? Said.Of("season-plan.small-dangers-still-being")
             : SeasonWords.Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today),
             settling);
     }
@@ -65,7 +64,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         if (events.Count is < 1 or > MostEvents)
         {
-            faults.Add(new InputFault("events", $"{events.Count} events", $"1 to {MostEvents} events", $"A season has 1 to {MostEvents} events."));
+            faults.Add(new InputFault("events", Said.Of("season-plan.events", events.Count), Said.Of("season-plan.1-events", MostEvents),
+                Said.Of("season-plan.season-1-events", MostEvents)));
         }
 
         for (var i = 0; i < events.Count && faults.Count < 20; i++)
@@ -79,8 +79,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             var earliest = i == 0 ? today : events[i - 1].Date;
             if (events[i].Date < earliest || events[i].Date > today.AddDays(800))
             {
-                faults.Add(new InputFault($"events[{i}].date", Iso(events[i].Date), $"{Iso(earliest)} to {Iso(today.AddDays(800))}",
-                    "Events lie ahead, in order of their days."));
+                faults.Add(new InputFault($"events[{i}].date", Iso(events[i].Date), Said.Of("season-plan.to", Iso(earliest), Iso(today.AddDays(800))),
+                    Said.Of("season-plan.events-lie-ahead-order")));
             }
         }
     }
@@ -160,13 +160,16 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days) =>
     [
-        PartOf("front pads", plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)], PriorSpread.Wear,
+        PartOf(Said.Of("season-plan.front-pads"), plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)],
+            PriorSpread.Wear,
             events),
-        PartOf("rear pads", plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)], PriorSpread.Wear, events),
-        PartOf("front rotors", plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)], PriorSpread.RingWear, events),
+        PartOf(Said.Of("season-plan.rear-pads"), plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)],
+            PriorSpread.Wear, events),
+        PartOf(Said.Of("season-plan.front-rotors"), plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)],
+            PriorSpread.RingWear, events),
     ];
 
-    private static PartSeason PartOf(string name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor,
+    private static PartSeason PartOf(Said name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor,
         IReadOnlyList<SeasonEvent> events)
     {
         var left = new List<Spread>();

@@ -4,7 +4,7 @@ namespace Rimrock.Core.Preparation;
 /// <param name="HardStopK">Face over the section's mean in a stop from 190 km/h at 0.9 g on cold rotors, K.</param>
 /// <param name="LimitK">Where iron begins to yield at the face, K (elastic bound of about 1.9 MPa/K; engineering judgement, +-30 K).</param>
 /// <param name="Sentence">What it means.</param>
-public sealed record ThermalShock(double HardStopK, double LimitK, string Sentence)
+public sealed record ThermalShock(double HardStopK, double LimitK, Said Sentence)
 {
     /// <summary>Face over section mean beyond which iron yields at the face, K.</summary>
     public const double IronLimitK = 150;
@@ -24,9 +24,7 @@ public sealed record ThermalShock(double HardStopK, double LimitK, string Senten
         run.Run(new Driving.DayPhase(1, Driving.PhaseKind.HotLap, 1, Driving.DrivingSchedule.Of(lap, plan.DrivenCar(), density)));
         var over = Math.Round(run.Phases[0].Shape.FaceOverMeanK[0]);
         return new ThermalShock(over, IronLimitK, over > IronLimitK
-            ? Text($"A first hard stop from {HardFromKmh:0} km/h would put the face {over:0} K above the ring's mean: beyond the {IronLimitK:0} K at which " +
-                $"iron yields, and where new cold rotors crack. Build up.")
-            : Text($"Even a first hard stop from {HardFromKmh:0} km/h puts the face only {over:0} K above the ring's mean, below the {IronLimitK:0} K at " +
-                $"which iron yields; build up all the same, for the film."));
+            ? Said.Of("thermal-shock.first-hard-stop-would", Units.Kmh(HardFromKmh), Units.K(over), Units.K(IronLimitK))
+            : Said.Of("thermal-shock.even-first-hard-stop", Units.Kmh(HardFromKmh), Units.K(over), Units.K(IronLimitK)));
     }
 }

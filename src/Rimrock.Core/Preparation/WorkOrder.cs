@@ -12,7 +12,8 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Unit">Of what: sets, rotors, bottles.</param>
 /// <param name="Price">For all of them, in the driver's currency; null where unknown.</param>
 /// <param name="Note">What to mind.</param>
-public sealed record OrderItem(string What, double Count, string Unit, double? Price, string? Note = null);
+/// <param name="Amount">What is told instead of count and unit, where it is a measure; null where it is a number of things.</param>
+public sealed record OrderItem(Said What, double Count, Said Unit, double? Price, Said? Note = null, Said? Amount = null);
 
 /// <summary>
 /// The work of a change of parts in the trade's order (common practice throughout): fluid out, lines one side first, pads out, rotors, pads in, fill, bleed,
@@ -25,9 +26,12 @@ public sealed record OrderItem(string What, double Count, string Unit, double? P
 /// <param name="Hours">Work, h (common practice, x1.5).</param>
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
 /// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
-public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<string> Tools, IReadOnlyList<WorkStep> Steps,
+public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<Said> Tools, IReadOnlyList<WorkStep> Steps,
     double Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
 {
+    /// <summary>Whether there is something to bed.</summary>
+    public bool Beds => Steps.Any(step => step.Code == "bed");
+
     /// <summary>Fluid that filling and bleeding a whole car takes, l (common practice).</summary>
     public const double FlushLitres = RunningCost.FlushLitres;
 
@@ -52,12 +56,13 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
     {
         foreach (var (pad, axle) in change.NewPads())
         {
-            yield return new OrderItem($"{pad.Name}, {axle}", 1, "axle set", pad.PriceAxleSet, pad.Traits?.PreBedded == true ? "comes bedded" : null);
+            yield return new OrderItem(Said.Of("work-order.figure", pad.Name, axle), 1, Said.Of("work-order.axle-set"), pad.PriceAxleSet,
+                pad.Traits?.PreBedded == true ? Said.Of("work-order.comes-bedded") : null);
         }
 
         if (change.FrontRotor)
         {
-            foreach (var item in RotorItems(change.After.FrontRotor, "front"))
+            foreach (var item in RotorItems(change.After.FrontRotor, Said.Of("axle.front")))
             {
                 yield return item;
             }
@@ -65,7 +70,7 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
 
         if (change.RearRotor)
         {
-            foreach (var item in RotorItems(change.After.RearRotor, "rear"))
+            foreach (var item in RotorItems(change.After.RearRotor, Said.Of("axle.rear")))
             {
                 yield return item;
             }
@@ -73,15 +78,17 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
 
         if (change.Lines)
         {
-            yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? "braided lines" : "new rubber lines", 1, "set for four corners", null,
-                "with new sealing washers; road approval by its papers");
+            yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? Said.Of("work-order.braided-lines") : Said.Of("work-order.new-rubber-lines"),
+                1, Said.Of("work-order.set-four-corners"), null,
+                Said.Of("work-order.new-sealing-washers-road"));
         }
 
         if (change.Duct)
         {
             var duct = change.After.FrontDuct!;
-            yield return new OrderItem(Text($"duct hose, {duct.HoseMm:0} mm"), Math.Ceiling(2 * duct.LengthM), "m", null,
-                "with clamps and a piece that aims it into the rotor's eye");
+            var metres = Math.Ceiling(2 * duct.LengthM);
+            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(duct.HoseMm)), metres, Said.Nothing, null,
+                Said.Of("work-order.clamps-piece-aims-into"), Said.Of("work-order.metres", Units.M(metres)));
         }
 
         if (change.Fluid)
@@ -95,50 +102,52 @@ public sealed record WorkOrder(IReadOnlyList<string> Changes, IReadOnlyList<Orde
         var fluid = change.After.Fluid;
         var bottles = Math.Ceiling((FlushLitres - 1e-9) / fluid.BottleLitres);
         var left = (bottles * fluid.BottleLitres) - FlushLitres;
-        var note = left < 0.1 ? "an opened bottle ages on the shelf: none is left over"
+        var note = left < 0.1 ? Said.Of("work-order.opened-bottle-ages-shelf")
             : others.Count > 0 && left >= FlushLitres * 0.9
-                ? Text($"{left:0.0} l left over, enough for {others[0]} on the same evening; an opened bottle ages on the shelf")
-            : Text($"{left:0.0} l left over; it ages once opened, so use it within weeks or give it away");
-        return new OrderItem(fluid.Name, bottles, Text($"{(bottles > 1 ? "bottles" : "bottle")} of {fluid.BottleLitres:0.##} l"),
+                ? Said.Of("work-order.left-over-enough-same", Units.L(left), others[0])
+            : Said.Of("work-order.left-over-ages-once", Units.L(left));
+        return new OrderItem(fluid.Name, bottles, Said.Of("work-order.of", bottles > 1 ? Said.Of("work-order.bottles") : Said.Of("work-order.bottle"),
+            Units.L(fluid.BottleLitres)),
             fluid.PriceLitre * bottles * fluid.BottleLitres, note);
     }
 
-    private static IEnumerable<OrderItem> RotorItems(Rotor rotor, string axle)
+    private static IEnumerable<OrderItem> RotorItems(Rotor rotor, Said axle)
     {
-        yield return new OrderItem($"{rotor.Name}, {axle}", 2, rotor.Vanes == VaneKind.Curved ? "rotors, one left and one right" : "rotors", 2 * rotor.Price);
+        yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), 2, rotor.Vanes == VaneKind.Curved
+            ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), 2 * rotor.Price);
         if (rotor.Construction == RotorConstruction.TwoPiece)
         {
-            yield return new OrderItem($"bolts and one-time nuts, {axle} rotors", 2, "sets", null,
-                rotor.Finish?.Hardware ?? "grade and torque as the rotor's maker says; nuts are for one use");
+            yield return new OrderItem(Said.Of("work-order.bolts-one-time-nuts", axle), 2, Said.Of("work-order.sets"), null,
+                rotor.Finish?.Hardware ?? Said.Of("work-order.grade-torque-rotors-maker"));
         }
     }
 
-    private static IEnumerable<string> ToolsFor(Change change)
+    private static IEnumerable<Said> ToolsFor(Change change)
     {
-        yield return "axle stands on level ground, wheel chocks, torque wrench";
+        yield return Said.Of("work-order.axle-stands-level-ground");
         if (change.Pads || change.Rotors)
         {
-            yield return "piston retractor, brake cleaner, wire brush, high-temperature grease for the sliders";
+            yield return Said.Of("work-order.piston-retractor-brake-cleaner");
         }
 
         if (change.Rotors)
         {
-            yield return "caliper gauge or micrometer; a dial gauge for run-out";
+            yield return Said.Of("work-order.caliper-gauge-micrometer-dial");
         }
 
         if (change.Opened)
         {
-            yield return "bleed hose and bottle, ring spanner for the nipples, syringe for the reservoir, rags and water, gloves and goggles";
+            yield return Said.Of("work-order.bleed-hose-bottle-ring");
         }
 
         if (change.Lines)
         {
-            yield return "flare-nut spanner, caps for open pipes";
+            yield return Said.Of("work-order.flare-nut-spanner-caps");
         }
 
         if (change.Opened && change.After.Car.Electronics)
         {
-            yield return "a service tool that can run the ABS pump, if your car's manual asks for it";
+            yield return Said.Of("work-order.service-tool-can-run");
         }
     }
 

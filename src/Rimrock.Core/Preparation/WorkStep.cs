@@ -6,4 +6,4 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Reason">Why.</param>
 /// <param name="Check">How to know that it is done right.</param>
 /// <param name="Caution">A short warning where harm is possible.</param>
-public sealed record WorkStep(string Code, string Title, string Reason, string Check, string? Caution = null);
+public sealed record WorkStep(string Code, Said Title, Said Reason, Said Check, Said? Caution = null);

@@ -17,7 +17,7 @@ public static class Days
         ArgumentNullException.ThrowIfNull(faults);
         if (day < First || day > Last)
         {
-            faults.Add(new InputFault(field, Iso(day), $"{Iso(First)} to {Iso(Last)}", "That day lies too far away."));
+            faults.Add(new InputFault(field, Iso(day), Said.Of("days.to", Iso(First), Iso(Last)), Said.Of("days.day-lies-too-far")));
         }
     }
 

@@ -32,8 +32,8 @@ public static class Names
         ArgumentNullException.ThrowIfNull(faults);
         if (note is { Length: > LongestNote } || (note is not null && !WellFormed(note)))
         {
-            faults.Add(new InputFault(field, Text($"{note.Length} characters"), $"at most {LongestNote} characters", note.Length > LongestNote
-                ? "The note is too long." : "The note holds half a character."));
+            faults.Add(new InputFault(field, Said.Of("names.characters", note.Length), Said.Of("names.most-characters", LongestNote), note.Length > LongestNote
+                ? Said.Of("names.note-too-long") : Said.Of("names.note-holds-half-character")));
         }
     }
 
@@ -44,9 +44,9 @@ public static class Names
         if (string.IsNullOrWhiteSpace(name) || name.Length > MostCharacters || name.Any(char.IsControl) || !WellFormed(name))
         {
             var shown = name is null || !WellFormed(name) ? "nothing" : name.Length > MostCharacters
-                ? $"{name.Length.ToString(CultureInfo.InvariantCulture)} characters" : name;
-            faults.Add(new InputFault(field, shown, $"1 to {MostCharacters} printable characters",
-                $"A name needs 1 to {MostCharacters} printable characters."));
+                ? Said.Of("names.characters", name.Length) : name;
+            faults.Add(new InputFault(field, shown, Said.Of("names.1-printable-characters", MostCharacters),
+                Said.Of("names.name-needs-1-printable", MostCharacters)));
         }
     }
 }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Rotors;
 
@@ -80,17 +79,17 @@ public sealed record Rotor(
     RotorFinish? Finish = null)
 {
     private const double ClosedDrumKgShare = 1.35;
-    private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "Rotor diameter", "mm", 180, 440);
-    private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "Inner diameter of the rubbing ring", "mm", 90, 380);
-    private static readonly FieldRange Thickness = new("rotor.thicknessMm", "Rotor thickness", "mm", 5, 45);
-    private static readonly FieldRange MinThickness = new("rotor.minThicknessMm", "Service limit", "mm", 4, 44);
-    private static readonly FieldRange Gap = new("rotor.vaneGapMm", "Vane gap", "mm", 0, 22);
-    private static readonly FieldRange Count = new("rotor.vaneCount", "Number of vanes", "", 0, 120);
-    private static readonly FieldRange Vane = new("rotor.vaneThicknessMm", "Vane thickness", "mm", 1, 15);
-    private static readonly FieldRange Wall = new("rotor.thicknessMm", "Drum wall", "mm", 4, 20);
-    private static readonly FieldRange Width = new("rotor.drumWidthMm", "Drum width", "mm", 20, 120);
-    private static readonly FieldRange Cost = new("rotor.price", "Price of one rotor", "", 0, 20000);
-    private static readonly FieldRange Mass = new("rotor.ringMassKg", "Ring mass", "kg", 0.5, 25);
+    private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "mm", 180, 440);
+    private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "mm", 90, 380);
+    private static readonly FieldRange Thickness = new("rotor.thicknessMm", "mm", 5, 45);
+    private static readonly FieldRange MinThickness = new("rotor.minThicknessMm", "mm", 4, 44);
+    private static readonly FieldRange Gap = new("rotor.vaneGapMm", "mm", 0, 22);
+    private static readonly FieldRange Count = new("rotor.vaneCount", "", 0, 120);
+    private static readonly FieldRange Vane = new("rotor.vaneThicknessMm", "mm", 1, 15);
+    private static readonly FieldRange Wall = new("rotor.thicknessMm", "mm", 4, 20, "rotor.drum-wall");
+    private static readonly FieldRange Width = new("rotor.drumWidthMm", "mm", 20, 120);
+    private static readonly FieldRange Cost = new("rotor.price", "", 0, 20000);
+    private static readonly FieldRange Mass = new("rotor.ringMassKg", "kg", 0.5, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
@@ -176,15 +175,15 @@ public sealed record Rotor(
 
         if (OuterDiameterMm - InnerDiameterMm < 30)
         {
-            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"at most {OuterDiameterMm - 30:0.#} mm",
-                "The rubbing ring is at least 15 mm wide."));
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", Said.Of("rotor.most", Units.Mm(OuterDiameterMm - 30)),
+                Said.Of("rotor.rubbing-ring-least-15")));
         }
 
         if (Vanes == VaneKind.Solid ? VaneGapMm != 0 : !(VaneGapMm >= 3 && ThicknessMm - VaneGapMm >= 6 && VaneCount >= 6))
         {
-            faults.Add(new InputFault($"{field}.vaneGapMm", $"{VaneGapMm:0.#} mm, {VaneCount} vanes",
-                Vanes == VaneKind.Solid ? "0 mm for a solid disc" : "a gap of 3 mm or more, cheeks of 3 mm or more, 6 vanes or more",
-                "Vanes and gap do not fit together."));
+            faults.Add(new InputFault($"{field}.vaneGapMm", Said.Of("rotor.vanes", Units.Mm(VaneGapMm), VaneCount),
+                Vanes == VaneKind.Solid ? Said.Of("rotor.0-mm-solid-disc") : Said.Of("rotor.gap-3-mm-more"),
+                Said.Of("rotor.vanes-gap-do-not")));
         }
     }
 
@@ -194,8 +193,8 @@ public sealed record Rotor(
         Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
         if (OuterDiameterMm <= InnerDiameterMm)
         {
-            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", $"below {OuterDiameterMm:0.#} mm",
-                "A drum's hat is narrower than its rubbing face."));
+            faults.Add(new InputFault($"{field}.innerDiameterMm", $"{InnerDiameterMm:0.#}", Said.Of("rotor.below", Units.Mm(OuterDiameterMm)),
+                Said.Of("rotor.drums-hat-narrower-rubbing")));
         }
 
         Wall.Check(ThicknessMm, faults, $"{field}.thicknessMm");
@@ -207,8 +206,9 @@ public sealed record Rotor(
 
         if (Vanes != VaneKind.Solid || VaneGapMm != 0 || Material != RingMaterial.Iron)
         {
-            faults.Add(new InputFault($"{field}.vanes", $"{Vanes}, {VaneGapMm:0.#} mm, {Material}", "Solid, 0 mm, Iron for a drum",
-                "A drum is iron and has no vanes."));
+            faults.Add(new InputFault($"{field}.vanes", Said.Of("rotor.figure", $"{Vanes}", Units.Mm(VaneGapMm), $"{Material}"),
+                Said.Of("rotor.solid-0-mm-iron"),
+                Said.Of("rotor.drum-iron-no-vanes")));
         }
     }
 }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Rotors;
 
@@ -31,8 +30,8 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
     double? MinRingMassKg = null)
 {
     private const int LongestHardware = 120;
-    private static readonly FieldRange Ring = new("rotor.finish.ringPrice", "Price of a ring", "", 0, 20000);
-    private static readonly FieldRange Mass = new("rotor.finish.minRingMassKg", "Least ring mass", "kg", 0.3, 25);
+    private static readonly FieldRange Ring = new("rotor.finish.ringPrice", "", 0, 20000);
+    private static readonly FieldRange Mass = new("rotor.finish.minRingMassKg", "kg", 0.3, 25);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Ring, Mass];
@@ -69,8 +68,9 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
 
         if (Hardware is { Length: > LongestHardware })
         {
-            faults.Add(new InputFault($"{field}.hardware", $"{Hardware.Length} characters", $"at most {LongestHardware} characters",
-                "That note on bolts and nuts is too long."));
+            faults.Add(new InputFault($"{field}.hardware", Said.Of("rotor-finish.characters", Hardware.Length),
+                Said.Of("rotor-finish.most-characters", LongestHardware),
+                Said.Of("rotor-finish.note-bolts-nuts-too")));
         }
     }
 }

@@ -9,7 +9,7 @@ namespace Rimrock.Core.Rotors;
 /// <param name="Handed">True where left and right rotors differ.</param>
 /// <param name="Notes">What a driver should know before buying, in sentences.</param>
 public sealed record RotorReading(double RingKg, double GeometryKg, double KilojoulePerK, double WearMm, double StressRaiser, bool Handed,
-    IReadOnlyList<string> Notes)
+    IReadOnlyList<Said> Notes)
 {
     private const double ReferenceC = 200;
 
@@ -23,43 +23,42 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
             Math.Round(rotor.ThicknessMm - rotor.MinThicknessMm, 2), finish.StressRaiser(), rotor.Vanes == VaneKind.Curved, [.. NotesOf(rotor, finish)]);
     }
 
-    private static IEnumerable<string> NotesOf(Rotor rotor, RotorFinish finish)
+    private static IEnumerable<Said> NotesOf(Rotor rotor, RotorFinish finish)
     {
         if (rotor.Vanes == VaneKind.Curved)
         {
-            yield return "Handed: the vanes sweep back from the hub as the wheel rolls forward. On the wrong side it pumps 10 to 30 % less air. Slots tell " +
-                "nothing about the side.";
+            yield return Said.Of("rotor-reading.handed-vanes-sweep-back");
         }
 
         yield return rotor.Construction switch
         {
             RotorConstruction.TwoPiece =>
-                "Two-piece: the ring is free to grow and keeps flat; only the ring is replaced. It wants its own bolts and one-time nuts.",
-            RotorConstruction.Drum => "A drum sheds heat poorly, and its adjuster falls behind.",
-            _ => "One-piece: cheap, but the hat holds one cheek only, so it cones when hot and feeds heat to the bearing.",
+                Said.Of("rotor-reading.two-piece-ring-free"),
+            RotorConstruction.Drum => Said.Of("rotor-reading.drum-sheds-heat-poorly"),
+            _ => Said.Of("rotor-reading.one-piece-cheap-but"),
         };
         if (finish.Face == RotorFace.Drilled)
         {
-            yield return "Drilled after casting: cracks start at the holes, and holes clog with pad.";
+            yield return Said.Of("rotor-reading.drilled-after-casting-cracks");
         }
         else if (finish.Face == RotorFace.FactoryDrilled)
         {
-            yield return "Holes cast or chamfered by its maker last longer than drilled ones; look at them between sessions.";
+            yield return Said.Of("rotor-reading.holes-cast-chamfered-maker");
         }
         else if (finish.SlotsReachEdge)
         {
-            yield return "Slots run out through the edge: a crack's way out. Slots should stop short of it.";
+            yield return Said.Of("rotor-reading.slots-run-out-through");
         }
 
         if (rotor.MassOverGeometry() is { } ratio && Math.Abs(ratio - 1) > 0.1)
         {
-            yield return Text($"The stated mass is {100 * Math.Abs(ratio - 1):0} % {(ratio > 1 ? "above" : "below")} what the measures give: check both. " +
-                $"The stated mass counts.");
+            yield return Said.Of("rotor-reading.stated-mass-measures-give", Units.Percent(100 * Math.Abs(ratio - 1)), ratio > 1
+                ? Said.Of("rotor-reading.above") : Said.Of("rotor-reading.below"));
         }
 
         if (rotor.Material == RingMaterial.CarbonCeramic)
         {
-            yield return "Carbon-ceramic: only its own pads, worn by weight and not by thickness, brittle at the edge.";
+            yield return Said.Of("rotor-reading.carbon-ceramic-only-own");
         }
     }
 }

@@ -3,7 +3,6 @@ using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Runs;

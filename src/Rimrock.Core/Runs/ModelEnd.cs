@@ -11,7 +11,7 @@ namespace Rimrock.Core.Runs;
 /// <param name="Part">The part.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="EndC">Its end in a plan, C.</param>
-public sealed record ModelEnd(BrakePart Part, string Name, Func<PredictionPlan, double> EndC)
+public sealed record ModelEnd(BrakePart Part, Said Name, Func<PredictionPlan, double> EndC)
 {
     /// <summary>Iron face, C.</summary>
     public const double IronFaceC = 1200;
@@ -28,12 +28,12 @@ public sealed record ModelEnd(BrakePart Part, string Name, Func<PredictionPlan, 
     /// <summary>Each part's end.</summary>
     public static IReadOnlyList<ModelEnd> All { get; } =
     [
-        new(BrakePart.FrontFace, "front face", plan => FaceEndC(plan.FrontRotor)),
-        new(BrakePart.RearFace, "rear face", plan => FaceEndC(plan.RearRotor)),
-        new(BrakePart.FrontFluid, "front fluid", _ => FluidC),
-        new(BrakePart.RearFluid, "rear fluid", _ => FluidC),
-        new(BrakePart.FrontCaliper, "front caliper", _ => CaliperC),
-        new(BrakePart.RearCaliper, "rear caliper", _ => CaliperC),
+        new(BrakePart.FrontFace, Said.Of("model-end.front-face"), plan => FaceEndC(plan.FrontRotor)),
+        new(BrakePart.RearFace, Said.Of("model-end.rear-face"), plan => FaceEndC(plan.RearRotor)),
+        new(BrakePart.FrontFluid, Said.Of("model-end.front-fluid"), _ => FluidC),
+        new(BrakePart.RearFluid, Said.Of("model-end.rear-fluid"), _ => FluidC),
+        new(BrakePart.FrontCaliper, Said.Of("model-end.front-caliper"), _ => CaliperC),
+        new(BrakePart.RearCaliper, Said.Of("model-end.rear-caliper"), _ => CaliperC),
     ];
 
     /// <summary>Each part's end, C, by its number; infinite where it has none.</summary>

@@ -1,5 +1,4 @@
 using Rimrock.Core.Driving;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Runs;
 
@@ -28,7 +27,7 @@ public static class ModelEnds
     }
 
     /// <summary>What is to be said of a band whose edge lies beyond an end: it is drawn to there and no further.</summary>
-    public static IEnumerable<string> EdgesPassed(PredictionPlan plan, DayRun run, params int[] members)
+    public static IEnumerable<Said> EdgesPassed(PredictionPlan plan, DayRun run, params int[] members)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(run);
@@ -36,9 +35,8 @@ public static class ModelEnds
         return Enumerable.Range(0, ModelEnd.All.Count).Where(end => members.Any(member => Passes(plan, run, end, member))).Select(end => EdgeOf(plan, end));
     }
 
-    private static string EdgeOf(PredictionPlan plan, int end) =>
-        Text($"Beyond the model: the upper edge of the {ModelEnd.All[end].Name}'s band passes {ModelEnd.All[end].EndC(plan):0} °C, where the laws behind " +
-            $"the figures end; it is drawn to there and no further.");
+    private static Said EdgeOf(PredictionPlan plan, int end) =>
+        Said.Of("model-ends.beyond-model-upper-edge", ModelEnd.All[end].Name, Units.C(ModelEnd.All[end].EndC(plan)));
 
     // A run keeps no temperature beyond an end, only that it was reached.
     private static bool Passes(PredictionPlan plan, DayRun run, int end, int member)
@@ -51,11 +49,13 @@ public static class ModelEnds
     private static BeyondModelException Beyond(PredictionPlan plan, int end)
     {
         var (_, name, endC) = ModelEnd.All[end];
-        var limit = Text($"{endC(plan):0} °C");
-        return new BeyondModelException([new InputFault(name, "beyond the model", $"up to {limit}",
-            $"The {name} would pass {limit}, where the laws behind the figures end, so there is no figure to show. First take heat out: fewer laps in a " +
-            $"row, a slower pace, less weight, larger rotors or ducts; or look whether mass, speeds and sizes are typed in right.")]);
+        var limit = Said.Of("model-ends.figure", Units.C(endC(plan)));
+        return new BeyondModelException([new InputFault(FieldOf(ModelEnd.All[end].Part), Said.Of("model-ends.beyond-model"), Said.Of("model-ends.up", limit),
+            Said.Of("model-ends.would-pass-where-laws", name, limit))]);
     }
+
+    // As parts are written in every answer.
+    private static string FieldOf(BrakePart part) => char.ToLowerInvariant($"{part}"[0]) + $"{part}"[1..];
 
     /// <summary>Counts members beyond the ends over many runs; may be told from several threads.</summary>
     /// <param name="plan">The plan.</param>
@@ -85,7 +85,7 @@ public static class ModelEnds
 
         /// <summary>Refuses a band of which more than half lies beyond an end; says which upper edges do.</summary>
         /// <exception cref="BeyondModelException">More than half of the members pass one.</exception>
-        public IReadOnlyList<string> Edges()
+        public IReadOnlyList<Said> Edges()
         {
             var end = Array.FindIndex(beyond, share => share > Middle * all);
             return end >= 0 ? throw Beyond(plan, end) : [.. Enumerable.Range(0, beyond.Length).Where(i => beyond[i] > UpperEdge * all)

@@ -14,63 +14,79 @@ namespace Rimrock.Core.Runs;
 /// <param name="Move">The member moved by so many standard deviations.</param>
 /// <param name="OfCapacity">True for what a part can take: no observation of a day's heat tells of it, so that it is neither learnt nor shown as
 /// taught.</param>
-public sealed record PriorFactor(string Code, string Name, string Spread, string Measure, Func<CarFactors, double, CarFactors> Move, bool OfCapacity = false)
+public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measure, Func<CarFactors, double, CarFactors> Move, bool OfCapacity = false)
 {
     /// <summary>All factors; their order is the order of the sequence's dimensions.</summary>
     public static IReadOnlyList<PriorFactor> All { get; } =
     [
-        Wheel("cooling", "cooling air", PriorSpread.Cooling, "a rotor paint between the band's edges", (wheel, by) =>
+        Wheel("cooling", Said.Of("prior-factor.cooling-air"), PriorSpread.Cooling, Said.Of("prior-factor.rotor-paint-between-bands"), (wheel, by) =>
             wheel with { Cooling = wheel.Cooling * by }),
-        Car("energy", "how late and hard you brake", PriorSpread.Energy, "a recorded speed trace of one lap", (car, by) =>
+        Car("energy", Said.Of("prior-factor.how-late-hard-you"), PriorSpread.Energy, Said.Of("prior-factor.recorded-speed-trace-one"), (car, by) =>
             car with { Energy = car.Energy * by }),
-        Wheel("vane-flow", "flow through the vanes", PriorSpread.VaneFlow, "a rotor paint between the band's edges", (wheel, by) =>
+        Wheel("vane-flow", Said.Of("prior-factor.flow-through-vanes"), PriorSpread.VaneFlow, Said.Of("prior-factor.rotor-paint-between-bands"), (wheel, by) =>
             wheel with { VaneFlow = wheel.VaneFlow * by }),
-        Wheel("pad-conductivity", "heat that the pad lets through", PriorSpread.PadConductivity, "a sticker on the caliper", (wheel, by) =>
+        Wheel("pad-conductivity", Said.Of("prior-factor.heat-pad-lets-through"), PriorSpread.PadConductivity, Said.Of("prior-factor.sticker-caliper"),
+            (wheel, by) =>
             wheel with { PadConductivity = wheel.PadConductivity * by }),
-        Wheel("plate-to-piston", "heat from plate to piston", PriorSpread.PlateToPiston, "a sticker on the caliper", (wheel, by) =>
+        Wheel("plate-to-piston", Said.Of("prior-factor.heat-plate-piston"), PriorSpread.PlateToPiston, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
             wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * by }),
-        Wheel("piston-to-fluid", "heat from piston to fluid", PriorSpread.PistonToFluid, "a sticker on the caliper", (wheel, by) =>
+        Wheel("piston-to-fluid", Said.Of("prior-factor.heat-piston-fluid"), PriorSpread.PistonToFluid, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
             wheel with { PistonToFluidWM2K = wheel.PistonToFluidWM2K * by }),
-        Wheel("caliper", "the caliper's own cooling", PriorSpread.Caliper, "a sticker on the caliper", (wheel, by) =>
+        Wheel("caliper", Said.Of("prior-factor.calipers-own-cooling"), PriorSpread.Caliper, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
             wheel with { CaliperHeat = wheel.CaliperHeat * by }),
-        WheelShift("emissivity", "how well the rotor radiates", (PriorSpread.Emissivity, ""), "a rotor paint between the band's edges", (wheel, by) =>
+        WheelShift("emissivity", Said.Of("prior-factor.how-well-rotor-radiates"), (PriorSpread.Emissivity, ""),
+            Said.Of("prior-factor.rotor-paint-between-bands"), (wheel, by) =>
             wheel with { EmissivityShift = wheel.EmissivityShift + by }),
-        WheelShift("wheel-air", "warm air in the wheel", (PriorSpread.WheelAirK, " K"), "a rotor paint between the band's edges", (wheel, by) =>
+        WheelShift("wheel-air", Said.Of("prior-factor.warm-air-wheel"), (PriorSpread.WheelAirK, "K"), Said.Of("prior-factor.rotor-paint-between-bands"),
+            (wheel, by) =>
             wheel with { WheelAirRiseK = Math.Max(0, wheel.WheelAirRiseK + by) }),
-        Wheel("rubbed-share", "share of the face that rubs", PriorSpread.RubbedShare, "a look at the rubbed band", (wheel, by) =>
+        Wheel("rubbed-share", Said.Of("prior-factor.share-face-rubs"), PriorSpread.RubbedShare, Said.Of("prior-factor.look-rubbed-band"), (wheel, by) =>
             wheel with { RubbedShare = Math.Min(1, wheel.RubbedShare * by) }),
-        Wheel("contact", "contact of pad and rotor", PriorSpread.Contact, "a look at the rubbed band", (wheel, by) =>
+        Wheel("contact", Said.Of("prior-factor.contact-pad-rotor"), PriorSpread.Contact, Said.Of("prior-factor.look-rubbed-band"), (wheel, by) =>
             wheel with { ContactWM2K = wheel.ContactWM2K * by, RestingWM2K = wheel.RestingWM2K * by, GapWM2K = wheel.GapWM2K * by }),
-        Wheel("drag", "pads that drag", PriorSpread.Drag, "how freely the wheel turns on the stand", (wheel, by) => wheel with { DragNM = wheel.DragNM * by }),
-        CarShift("front-share", "the electronics' front share", (PriorSpread.FrontShare, ""), "front and rear rotor paints together", (car, by) =>
+        Wheel("drag", Said.Of("prior-factor.pads-drag"), PriorSpread.Drag, Said.Of("prior-factor.how-freely-wheel-turns"), (wheel, by) =>
+            wheel with { DragNM = wheel.DragNM * by }),
+        CarShift("front-share", Said.Of("prior-factor.electronics-front-share"), (PriorSpread.FrontShare, ""), Said.Of("prior-factor.front-rear-rotor-paints"),
+            (car, by) =>
             car with { FrontShareShift = car.FrontShareShift + by }),
-        Car("front-friction", "scatter of the front pad's friction", PriorSpread.Friction, "its batch's dynamometer sheet", (car, by) =>
+        Car("front-friction", Said.Of("prior-factor.scatter-front-pads-friction"), PriorSpread.Friction, Said.Of("prior-factor.batchs-dynamometer-sheet"),
+            (car, by) =>
             car with { FrontFriction = car.FrontFriction * by }),
-        Car("rear-friction", "scatter of the rear pad's friction", PriorSpread.Friction, "its batch's dynamometer sheet", (car, by) =>
+        Car("rear-friction", Said.Of("prior-factor.scatter-rear-pads-friction"), PriorSpread.Friction, Said.Of("prior-factor.batchs-dynamometer-sheet"),
+            (car, by) =>
             car with { RearFriction = car.RearFriction * by }),
-        CarShift("chart-basis", "what the pad chart's temperature means", (PriorSpread.ChartBasisK, " K"), "the chart's basis, from its maker", (car, by) =>
+        CarShift("chart-basis", Said.Of("prior-factor.pad-charts-temperature-means"), (PriorSpread.ChartBasisK, "K"),
+            Said.Of("prior-factor.charts-basis-maker"), (car, by) =>
             car with { ChartShiftK = car.ChartShiftK + by }),
-        Car("wear", "pad wear", PriorSpread.Wear, "pad thickness before and after a day", (car, by) => car with { Wear = car.Wear * by }),
-        Car("water", "water that the fluid took up", PriorSpread.Water, "a moisture reading", (car, by) => car with { WaterRate = car.WaterRate * by }),
-        Wheel("duct", "what the duct really brings", PriorSpread.Duct, "a rotor paint with and without the duct", (wheel, by) =>
+        Car("wear", Said.Of("prior-factor.pad-wear"), PriorSpread.Wear, Said.Of("prior-factor.pad-thickness-before-after"), (car, by) =>
+            car with { Wear = car.Wear * by }),
+        Car("water", Said.Of("prior-factor.water-fluid-took-up"), PriorSpread.Water, Said.Of("prior-factor.moisture-reading"), (car, by) =>
+            car with { WaterRate = car.WaterRate * by }),
+        Wheel("duct", Said.Of("prior-factor.duct-really-brings"), PriorSpread.Duct, Said.Of("prior-factor.rotor-paint-without-duct"), (wheel, by) =>
             wheel with { Duct = wheel.Duct * by }),
-        WheelShift("hand", "vanes that turn the wrong way", (PriorSpread.Hand, ""), "a rotor paint between the band's edges", (wheel, by) =>
+        WheelShift("hand", Said.Of("prior-factor.vanes-turn-wrong-way"), (PriorSpread.Hand, ""), Said.Of("prior-factor.rotor-paint-between-bands"),
+            (wheel, by) =>
             wheel with { Hand = wheel.Hand + by }),
-        new("side", "left and right front wheel", Text($"+-{PriorSpread.Side}"), "rotor paints on both sides", (car, z) =>
+        new("side", Said.Of("prior-factor.left-right-front-wheel"), Said.Of("prior-factor.figure", PriorSpread.Side),
+            Said.Of("prior-factor.rotor-paints-both-sides"), (car, z) =>
             car with { Front = car.Front with { Side = car.Front.Side * (1 + (PriorSpread.Side * Math.Clamp(z, -3, 3))) } }),
-        Car("boiling-curve", "the fluid's chemistry", PriorSpread.BoilingDecay, "a boiling-point test", (car, by) =>
+        Car("boiling-curve", Said.Of("prior-factor.fluids-chemistry"), PriorSpread.BoilingDecay, Said.Of("prior-factor.boiling-point-test"), (car, by) =>
             car with { BoilingDecay = car.BoilingDecay * by }),
-        Capacity("vapour", "where vapour shows below boiling", Text($"+-{PriorSpread.VapourK} K"), "a boiling-point test", (takes, z) =>
+        Capacity("vapour", Said.Of("prior-factor.where-vapour-shows-below"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.VapourK)),
+            Said.Of("prior-factor.boiling-point-test"), (takes, z) =>
             takes with { Vapour = takes.Vapour + z }),
-        Capacity("front-face-limit", "what the front rotors take", FaceSpread, "the ring's alloy, from its maker", (takes, z) =>
+        Capacity("front-face-limit", Said.Of("prior-factor.front-rotors-take"), FaceSpread, Said.Of("prior-factor.rings-alloy-maker"), (takes, z) =>
             takes with { FrontFace = takes.FrontFace + z }),
-        Capacity("rear-face-limit", "what the rear rotors take", FaceSpread, "the ring's alloy, from its maker", (takes, z) =>
+        Capacity("rear-face-limit", Said.Of("prior-factor.rear-rotors-take"), FaceSpread, Said.Of("prior-factor.rings-alloy-maker"), (takes, z) =>
             takes with { RearFace = takes.RearFace + z }),
-        Capacity("seal-limit", "what the piston seals take", Text($"+-{PriorSpread.SealK} K"), "the seals' rubber, from the caliper's maker", (takes, z) =>
+        Capacity("seal-limit", Said.Of("prior-factor.piston-seals-take"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.SealK)),
+            Said.Of("prior-factor.seals-rubber-calipers-maker"), (takes, z) =>
             takes with { Seals = takes.Seals + z }),
-        Capacity("cone-limit", "how far out of flat a ring may stand", Text($"+-{PriorSpread.ConeUm} µm"), "a dial gauge on the hot ring", (takes, z) =>
+        Capacity("cone-limit", Said.Of("prior-factor.how-far-out-flat"), Said.Of("prior-factor.m", new Figure(PriorSpread.ConeUm, "µm")),
+            Said.Of("prior-factor.dial-gauge-hot-ring"), (takes, z) =>
             takes with { Cone = takes.Cone + z }),
-        Capacity("leg", "what your leg gives", Text($"x{PriorSpread.Leg}"), "a scale under the foot", (takes, z) => takes with { Leg = takes.Leg + z }),
+        Capacity("leg", Said.Of("prior-factor.your-leg-gives"), Said.Of("prior-factor.x", PriorSpread.Leg), Said.Of("prior-factor.scale-under-foot"),
+            (takes, z) => takes with { Leg = takes.Leg + z }),
     ];
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
@@ -89,24 +105,24 @@ public sealed record PriorFactor(string Code, string Name, string Spread, string
         return car;
     }
 
-    private static string FaceSpread =>
-        Text($"+-{PriorSpread.IronFaceK} K on iron, +-{PriorSpread.CarbonFaceK} K on carbon, +-{PriorSpread.DrumK} K in a drum");
+    private static Said FaceSpread =>
+        Said.Of("prior-factor.iron-carbon-drum", Units.K(PriorSpread.IronFaceK), Units.K(PriorSpread.CarbonFaceK), Units.K(PriorSpread.DrumK));
 
-    private static PriorFactor Car(string code, string name, double factor, string measure, Func<CarFactors, double, CarFactors> move) =>
-        new(code, name, Text($"x{factor}"), measure, (car, z) => move(car, Math.Pow(factor, z)));
+    private static PriorFactor Car(string code, Said name, double factor, Said measure, Func<CarFactors, double, CarFactors> move) =>
+        new(code, name, Said.Of("prior-factor.x", factor), measure, (car, z) => move(car, Math.Pow(factor, z)));
 
-    private static PriorFactor CarShift(string code, string name, (double One, string Unit) spread, string measure, Func<CarFactors, double,
+    private static PriorFactor CarShift(string code, Said name, (double One, string Unit) spread, Said measure, Func<CarFactors, double,
         CarFactors> move) =>
-        new(code, name, Text($"+-{spread.One}{spread.Unit}"), measure, (car, z) => move(car, spread.One * z));
+        new(code, name, Said.Of("prior-factor.figure-3", new Figure(spread.One, spread.Unit)), measure, (car, z) => move(car, spread.One * z));
 
-    private static PriorFactor Wheel(string code, string name, double factor, string measure, Func<WheelFactors, double, WheelFactors> move) =>
+    private static PriorFactor Wheel(string code, Said name, double factor, Said measure, Func<WheelFactors, double, WheelFactors> move) =>
         Car(code, name, factor, measure, (car, by) => Wheels(car, wheel => move(wheel, by)));
 
-    private static PriorFactor WheelShift(string code, string name, (double One, string Unit) spread, string measure, Func<WheelFactors, double,
+    private static PriorFactor WheelShift(string code, Said name, (double One, string Unit) spread, Said measure, Func<WheelFactors, double,
         WheelFactors> move) =>
         CarShift(code, name, spread, measure, (car, by) => Wheels(car, wheel => move(wheel, by)));
 
-    private static PriorFactor Capacity(string code, string name, string spread, string measure, Func<MemberCapacities, double, MemberCapacities> move) =>
+    private static PriorFactor Capacity(string code, Said name, Said spread, Said measure, Func<MemberCapacities, double, MemberCapacities> move) =>
         new(code, name, spread, measure, (car, z) => car with { Capacities = move(car.Capacities, z) }, OfCapacity: true);
 
     private static CarFactors Wheels(CarFactors car, Func<WheelFactors, WheelFactors> move) => car with { Front = move(car.Front), Rear = move(car.Rear) };

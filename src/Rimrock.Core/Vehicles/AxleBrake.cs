@@ -1,5 +1,4 @@
 using Rimrock.Core.Materials;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -78,13 +77,13 @@ public sealed record AxleBrake(
     /// <summary>Rubbed share of the face where nobody looked, %.</summary>
     public const double UsualRubbedPercent = 80;
 
-    private static readonly FieldRange Rubbed = new("axle.rubbedPercent", "Rubbed band of the face", "%", 40, 100);
-    private static readonly FieldRange Piston = new("axle.pistonsMm", "Piston diameter", "mm", 18, 80);
-    private static readonly FieldRange Area = new("axle.padAreaCm2", "Pad area", "cm2", 12, 200);
-    private static readonly FieldRange Height = new("axle.padHeightMm", "Pad height", "mm", 20, 90);
-    private static readonly FieldRange New = new("axle.padNewMm", "New pad thickness", "mm", 4, 25);
-    private static readonly FieldRange Limit = new("axle.padLimitMm", "Pad limit", "mm", 1, 8);
-    private static readonly FieldRange Mass = new("axle.caliperMassKg", "Caliper mass", "kg", 0.8, 15);
+    private static readonly FieldRange Rubbed = new("axle.rubbedPercent", "%", 40, 100);
+    private static readonly FieldRange Piston = new("axle.pistonsMm", "mm", 18, 80);
+    private static readonly FieldRange Area = new("axle.padAreaCm2", "cm2", 12, 200);
+    private static readonly FieldRange Height = new("axle.padHeightMm", "mm", 20, 90);
+    private static readonly FieldRange New = new("axle.padNewMm", "mm", 4, 25);
+    private static readonly FieldRange Limit = new("axle.padLimitMm", "mm", 1, 8);
+    private static readonly FieldRange Mass = new("axle.caliperMassKg", "kg", 0.8, 15);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed];
@@ -127,7 +126,8 @@ public sealed record AxleBrake(
         ArgumentNullException.ThrowIfNull(faults);
         if (PistonsMm.Count is < 1 or > 6)
         {
-            faults.Add(new InputFault($"{field}.pistonsMm", $"{PistonsMm.Count} pistons", "1 to 6 on one side", "A caliper has 1 to 6 pistons on one side."));
+            faults.Add(new InputFault($"{field}.pistonsMm", Said.Of("axle-brake.pistons", PistonsMm.Count), Said.Of("axle-brake.1-6-one-side"),
+                Said.Of("axle-brake.caliper-1-6-pistons")));
         }
 
         for (var i = 0; i < PistonsMm.Count && i < 6; i++)
@@ -137,7 +137,7 @@ public sealed record AxleBrake(
 
         if (Discs is < 1 or > 2)
         {
-            faults.Add(new InputFault($"{field}.discs", $"{Discs}", "1 or 2", "An axle has one or two discs."));
+            faults.Add(new InputFault($"{field}.discs", $"{Discs}", Said.Of("axle-brake.1-2"), Said.Of("axle-brake.axle-one-two-discs")));
         }
 
         Area.Check(PadAreaCm2, faults, $"{field}.padAreaCm2");

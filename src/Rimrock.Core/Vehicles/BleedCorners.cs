@@ -4,15 +4,19 @@ namespace Rimrock.Core.Vehicles;
 public static class BleedCorners
 {
     /// <summary>The four corners in order; a motorcycle has front, then rear.</summary>
-    public static IReadOnlyList<string> Corners(this Car car)
+    public static IReadOnlyList<Said> Corners(this Car car)
     {
         ArgumentNullException.ThrowIfNull(car);
-        return car.Kind == VehicleKind.Motorcycle ? ["rear", "front right", "front left"] : car.Bleeding switch
+        return car.Kind == VehicleKind.Motorcycle ? ["rear", Said.Of("bleed-corners.front-right"), Said.Of("bleed-corners.front-left")] : car.Bleeding switch
         {
-            BleedOrder.FurthestFirstFromRight => ["left rear", "right rear", "left front", "right front"],
-            BleedOrder.NearestFirst => ["left front", "right front", "left rear", "right rear"],
-            BleedOrder.Crosswise => ["right rear", "left front", "left rear", "right front"],
-            _ => ["right rear", "left rear", "right front", "left front"],
+            BleedOrder.FurthestFirstFromRight => [Said.Of("bleed-corners.left-rear"), Said.Of("bleed-corners.right-rear"), Said.Of("bleed-corners.left-front"),
+                Said.Of("bleed-corners.right-front")],
+            BleedOrder.NearestFirst => [Said.Of("bleed-corners.left-front"), Said.Of("bleed-corners.right-front"), Said.Of("bleed-corners.left-rear"),
+                Said.Of("bleed-corners.right-rear")],
+            BleedOrder.Crosswise => [Said.Of("bleed-corners.right-rear"), Said.Of("bleed-corners.left-front"), Said.Of("bleed-corners.left-rear"),
+                Said.Of("bleed-corners.right-front")],
+            _ => [Said.Of("bleed-corners.right-rear"), Said.Of("bleed-corners.left-rear"), Said.Of("bleed-corners.right-front"),
+                Said.Of("bleed-corners.left-front")],
         };
     }
 }

@@ -15,7 +15,7 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="Clears">False where the caliper does not clear the wheel; null where the wheel's barrel is unknown.</param>
 /// <param name="Notes">What follows, in sentences.</param>
 public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, double IdealShare,
-    Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<string> Notes)
+    Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<Said> Notes)
 {
     /// <summary>Front share may move by this much before ABS and balance are felt to suffer (common practice: piston area near the original).</summary>
     public const double FeltShare = 0.03;
@@ -47,24 +47,23 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         var (share, before) = (Share(other), Share(car));
         var ideal = BrakeBalance.IdealFrontShare(car.StaticFrontShare, HardG, car.CgHeightM, car.WheelbaseM);
         bool? clears = car.WheelBarrelMm is { } barrel ? frontRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
-        var notes = new List<string>
+        var notes = new List<Said>
         {
-            Math.Abs(area - 1) <= 0.1 ? "Piston area stays near the original: the pedal and the ABS know it."
-                : area > 1 ? Text($"Piston area grows by {100 * (area - 1):0} %: a longer pedal for the same stop, and a lighter one.")
-                : Text($"Piston area shrinks by {100 * (1 - area):0} %: a shorter pedal, and a heavier one."),
+            Math.Abs(area - 1) <= 0.1 ? Said.Of("caliper-swap.piston-area-stays-near")
+                : area > 1 ? Said.Of("caliper-swap.piston-area-grows-longer", Units.Percent(100 * (area - 1)))
+                : Said.Of("caliper-swap.piston-area-shrinks-shorter", Units.Percent(100 * (1 - area))),
         };
         if (Math.Abs(share - before) > FeltShare)
         {
             notes.Add(share > before
-                ? Text($"The front works harder by {100 * (share - before):0} points of share: the rear idles, ABS comes in front first and the stop gets " +
-                    $"longer. A rear or a master cylinder to match belongs to it.")
-                : Text($"The rear works harder by {100 * (before - share):0} points of share: " +
-                    $"{(car.Electronics ? "the electronics must hold it back" : "it may lock first, and nothing holds it")} in hard stops."));
+                ? Said.Of("caliper-swap.front-works-harder-points", 100 * (share - before))
+                : Said.Of("caliper-swap.rear-works-harder-points", 100 * (before - share), car.Electronics
+                    ? Said.Of("caliper-swap.electronics-must-hold-back") : Said.Of("caliper-swap.may-lock-first-nothing")));
         }
 
         if (clears == false)
         {
-            notes.Add("Rotor and caliper do not clear the wheel.");
+            notes.Add(Said.Of("caliper-swap.rotor-caliper-do-not"));
         }
 
         return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2),

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -60,25 +59,25 @@ public sealed record Car(
     BleedOrder Bleeding = BleedOrder.FurthestFirst)
 {
     /// <summary>Allowed masses.</summary>
-    public static FieldRange MassRange { get; } = new("car.massKg", "Mass with driver", "kg", 350, 4000);
+    public static FieldRange MassRange { get; } = new("car.massKg", "kg", 350, 4000);
 
     /// <summary>Allowed masses of motorcycles.</summary>
-    public static FieldRange MotorcycleMassRange { get; } = new("car.massKg", "Mass with rider", "kg", 150, 600);
+    public static FieldRange MotorcycleMassRange { get; } = new("car.massKg", "kg", 150, 600, "car.mass-rider");
 
     /// <summary>Allowed powers.</summary>
-    public static FieldRange PowerRange { get; } = new("car.powerKw", "Power", "kW", 15, 1200);
+    public static FieldRange PowerRange { get; } = new("car.powerKw", "kW", 15, 1200);
 
-    private static readonly FieldRange FrontShare = new("car.staticFrontShare", "Front weight share", "", 0.3, 0.7);
-    private static readonly FieldRange CgHeight = new("car.cgHeightM", "Centre of gravity height", "m", 0.25, 1.1);
-    private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "Wheelbase", "m", 1.2, 4);
-    private static readonly FieldRange TyreRadius = new("car.tyreRadiusM", "Tyre radius", "m", 0.22, 0.45);
-    private static readonly FieldRange DragArea = new("car.dragAreaM2", "Drag area", "m2", 0.2, 2);
-    private static readonly FieldRange Rolling = new("car.rollingResistance", "Rolling resistance", "", 0.005, 0.03);
-    private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "Rotating mass factor", "", 1, 1.2);
-    private static readonly FieldRange Drive = new("car.driveEfficiency", "Driveline efficiency", "", 0.6, 1);
-    private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "Engine braking", "m/s2", 0, 1.5);
-    private static readonly FieldRange Barrel = new("car.wheelBarrelMm", "Wheel barrel", "mm", 250, 560);
-    private static readonly FieldRange Regeneration = new("car.regenerationMS2", "Regeneration", "m/s2", 0, 4);
+    private static readonly FieldRange FrontShare = new("car.staticFrontShare", "", 0.3, 0.7);
+    private static readonly FieldRange CgHeight = new("car.cgHeightM", "m", 0.25, 1.1);
+    private static readonly FieldRange Wheelbase = new("car.wheelbaseM", "m", 1.2, 4);
+    private static readonly FieldRange TyreRadius = new("car.tyreRadiusM", "m", 0.22, 0.45);
+    private static readonly FieldRange DragArea = new("car.dragAreaM2", "m2", 0.2, 2);
+    private static readonly FieldRange Rolling = new("car.rollingResistance", "", 0.005, 0.03);
+    private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "", 1, 1.2);
+    private static readonly FieldRange Drive = new("car.driveEfficiency", "", 0.6, 1);
+    private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "m/s2", 0, 1.5);
+    private static readonly FieldRange Barrel = new("car.wheelBarrelMm", "mm", 250, 560);
+    private static readonly FieldRange Regeneration = new("car.regenerationMS2", "m/s2", 0, 4);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
@@ -124,7 +123,7 @@ public sealed record Car(
         if (Friction.PadFamilies.All.All(family => family.Code != OriginalPadFamily))
         {
             faults.Add(new InputFault("car.originalPadFamily", OriginalPadFamily, string.Join(", ", Friction.PadFamilies.All.Select(family => family.Code)),
-                "No such pad family."));
+                Said.Of("car.no-such-pad-family")));
         }
     }
 }

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Vehicles;
@@ -41,8 +40,8 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             WheelbaseM: Math.Round(Math.Clamp(2.70 * length, 1.9, 3.6), 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
             DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic");
         return new CarGuess(car,
-            Ring("typical front", RingKgPerCarKg * massKg),
-            Ring("typical rear", RingKgPerCarKg * RearRingShare * massKg));
+            Ring("typical-front", RingKgPerCarKg * massKg),
+            Ring("typical-rear", RingKgPerCarKg * RearRingShare * massKg));
     }
 
     /// <summary>
@@ -65,8 +64,8 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             StaticFrontShare: 0.5, CgHeightM: 0.62, WheelbaseM: 1.42, TyreRadiusM: 0.30, DragAreaM2: 0.38, RollingResistance: 0.018,
             RotatingMassFactor: 1.06, EngineBrakingMS2: 0.8, Kind: VehicleKind.Motorcycle);
         return new CarGuess(motorcycle,
-            new Rotor("typical front", 320, 256, 5, 4.5, Construction: RotorConstruction.TwoPiece),
-            new Rotor("typical rear", 220, 160, 5, 4.5));
+            new Rotor("typical-front", 320, 256, 5, 4.5, Construction: RotorConstruction.TwoPiece),
+            new Rotor("typical-rear", 220, 160, 5, 4.5));
     }
 
     private static void CheckAnswers(string name, double massKg, double powerKw, string tyre, FieldRange mass)

@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -8,7 +7,7 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="Price">Price of the set, in the driver's currency; null where unknown.</param>
 public sealed record DuctKit(string Name, WheelDuct Duct, double? Price = null)
 {
-    private static readonly FieldRange Cost = new("duct.price", "Price of a set of ducts", "", 0, 20000);
+    private static readonly FieldRange Cost = new("duct.price", "", 0, 20000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Cost];

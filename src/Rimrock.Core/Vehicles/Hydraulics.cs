@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -23,12 +22,12 @@ public sealed record Hydraulics(
     double Efficiency = 0.96)
 {
     private const double PascalPerBar = 1e5;
-    private static readonly FieldRange Bore = new("car.hydraulics.masterCylinderMm", "Master cylinder", "mm", 12, 40);
-    private static readonly FieldRange Ratio = new("car.hydraulics.pedalRatio", "Pedal ratio", "", 2, 8);
-    private static readonly FieldRange Gain = new("car.hydraulics.boosterGain", "Booster gain", "", 1, 12);
-    private static readonly FieldRange Knee = new("car.hydraulics.boosterKneeN", "Booster run-out", "N", 0, 9000);
-    private static readonly FieldRange Threshold = new("car.hydraulics.thresholdBar", "Threshold pressure", "bar", 0, 5);
-    private static readonly FieldRange Share = new("car.hydraulics.efficiency", "Hydraulic efficiency", "", 0.7, 1);
+    private static readonly FieldRange Bore = new("car.hydraulics.masterCylinderMm", "mm", 12, 40);
+    private static readonly FieldRange Ratio = new("car.hydraulics.pedalRatio", "", 2, 8);
+    private static readonly FieldRange Gain = new("car.hydraulics.boosterGain", "", 1, 12);
+    private static readonly FieldRange Knee = new("car.hydraulics.boosterKneeN", "N", 0, 9000);
+    private static readonly FieldRange Threshold = new("car.hydraulics.thresholdBar", "bar", 0, 5);
+    private static readonly FieldRange Share = new("car.hydraulics.efficiency", "", 0.7, 1);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Bore, Ratio, Gain, Knee, Threshold, Share];

@@ -1,5 +1,4 @@
 using Rimrock.Core.Materials;
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -26,9 +25,9 @@ public sealed record OutsideHeat(HeatedPlace Place = HeatedPlace.Line, double So
 {
     private const double Emissivity = 0.8;
     private const double AirWM2K = 12;
-    private static readonly FieldRange Source = new("outsideHeat.sourceC", "Surface of the source", "C", 50, 950);
-    private static readonly FieldRange Distance = new("outsideHeat.distanceMm", "Distance", "mm", 5, 500);
-    private static readonly FieldRange Diameter = new("outsideHeat.sourceDiameterMm", "Diameter of the source", "mm", 10, 300);
+    private static readonly FieldRange Source = new("outsideHeat.sourceC", "C", 50, 950);
+    private static readonly FieldRange Distance = new("outsideHeat.distanceMm", "mm", 5, 500);
+    private static readonly FieldRange Diameter = new("outsideHeat.sourceDiameterMm", "mm", 10, 300);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Source, Distance, Diameter];

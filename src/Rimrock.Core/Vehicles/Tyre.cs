@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -6,7 +5,7 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="Code">Stable code.</param>
 /// <param name="Name">What a driver calls it.</param>
 /// <param name="Grip">Peak friction coefficient on a dry, warm track; +-0.05 (common practice).</param>
-public sealed record Tyre(string Code, string Name, double Grip)
+public sealed record Tyre(string Code, Said Name, double Grip)
 {
     /// <summary>Grip in rain over grip in the dry (engineering judgement, +-0.08).</summary>
     public const double WetFactor = 0.68;
@@ -14,12 +13,12 @@ public sealed record Tyre(string Code, string Name, double Grip)
     /// <summary>All kinds, from least to most grip.</summary>
     public static IReadOnlyList<Tyre> All { get; } =
     [
-        new("all-season", "all-season", 0.85),
-        new("summer", "summer", 0.95),
-        new("sport", "sport road", 1.05),
-        new("track-day", "track-day road-legal", 1.15),
-        new("semi-slick", "semi-slick", 1.25),
-        new("slick", "slick", 1.40),
+        new("all-season", Said.Of("tyre.all-season"), 0.85),
+        new("summer", Said.Of("tyre.summer"), 0.95),
+        new("sport", Said.Of("tyre.sport-road"), 1.05),
+        new("track-day", Said.Of("tyre.track-day-road-legal"), 1.15),
+        new("semi-slick", Said.Of("tyre.semi-slick"), 1.25),
+        new("slick", Said.Of("tyre.slick"), 1.40),
     ];
 
     /// <summary>The tyre of a code.</summary>
@@ -29,5 +28,5 @@ public sealed record Tyre(string Code, string Name, double Grip)
 
     /// <summary>The fault of an unknown code.</summary>
     public static InputFault UnknownFault(string code) =>
-        new("car.tyre", code, string.Join(", ", All.Select(tyre => tyre.Code)), "No such kind of tyre.");
+        new("car.tyre", code, string.Join(", ", All.Select(tyre => tyre.Code)), Said.Of("tyre.no-such-kind-tyre"));
 }

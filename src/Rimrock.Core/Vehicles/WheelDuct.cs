@@ -1,4 +1,3 @@
-using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -59,8 +58,8 @@ public sealed record WheelDuct(double HoseMm = 0, Shield Shield = Shield.Closed,
     private const double FaceAimShare = 2;
     private const double EntryAndExitLoss = 1.5;
     private const double HoseFriction = 0.05;
-    private static readonly FieldRange Hose = new("duct.hoseMm", "Duct hose", "mm", 0, 150);
-    private static readonly FieldRange Length = new("duct.lengthM", "Hose length", "m", 0.2, 4);
+    private static readonly FieldRange Hose = new("duct.hoseMm", "mm", 0, 150);
+    private static readonly FieldRange Length = new("duct.lengthM", "m", 0.2, 4);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Hose, Length];

@@ -131,7 +131,7 @@ public class LearningTests
     {
         var learnt = Learning.From([new EvidenceDay(Plan, [new Observation(ObservationKind.RotorPaint, BelowC: 60)])]);
         learnt.Contradicted.ShouldBeTrue();
-        learnt.Statement().ShouldContain("Nothing this car could be explains");
+        learnt.Statement().Code.ShouldBe("learnt.nothing-car-could-explains");
         learnt.Seen.Single().Unexplained.ShouldBeTrue();
         learnt.Belief.ShouldBe(Population.Prior);
     }

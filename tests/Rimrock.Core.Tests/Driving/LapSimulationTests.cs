@@ -148,12 +148,12 @@ public class LapSimulationTests
     }
 
     [Theory]
-    [InlineData(new double[] { 0, 1, 1, 20 }, "sample 3", "Time runs backwards or stands still.")]
-    [InlineData(new double[] { 0, 1, 8, 20 }, "sample 3", "The recording has a gap.")]
-    [InlineData(new double[] { 0, 1, 2, 3 }, "trace", "A recording lasts between ten seconds and two hours.")]
+    [InlineData(new double[] { 0, 1, 1, 20 }, "sample[3]", "recorded-trace.time-runs-backwards-stands")]
+    [InlineData(new double[] { 0, 1, 8, 20 }, "sample[3]", "recorded-trace.recording-gap")]
+    [InlineData(new double[] { 0, 1, 2, 3 }, "trace", "recorded-trace.recording-lasts-between-ten")]
     public void Bad_recordings_are_refused_by_sample(double[] time, string field, string message)
     {
         var fault = Should.Throw<InputFaultException>(() => RecordedTrace.Lap(time, [50, 50, 50, 50])).Faults[0];
-        (fault.Field, fault.Message).ShouldBe((field, message));
+        (fault.Field, fault.Message.Code).ShouldBe((field, message));
     }
 }

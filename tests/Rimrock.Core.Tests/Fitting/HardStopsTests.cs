@@ -136,7 +136,7 @@ public class HardStopsTests
         Core.Preparation.WorkOrder.Of(plan, silicone, false).Refused.Select(stop => stop.Code).ShouldBe(["silicone-abs", "silicone-mix"]);
         var match = Core.Fitting.Matcher.Match(carbon, new Offer([new("ceramic", new Core.Friction.Pad("made for it", "carbon-ceramic-disc"))], [], [], [], []),
             new Wishes());
-        match.Verdict.ShouldStartWith("Do not drive on what is fitted");
+        match.Verdict.Code.ShouldBe("match-words.do-not-drive-fitted");
         match.Stops!.Single().Code.ShouldBe("pad-discs");
         match.Shortlist.ShouldNotBeEmpty();
         match.Shortlist.ShouldAllBe(row => row.Parts.FrontPad.Id == "ceramic");

@@ -21,7 +21,7 @@ public class MatcherTests
         foreach (var setup in Answer.Shortlist)
         {
             setup.Reasons.ShouldContain(reason => reason.Kind == ReasonKind.StillFirst);
-            setup.Reasons.ShouldAllBe(reason => reason.Sentence.EndsWith('.') && reason.Code.Length > 0);
+            setup.Reasons.ShouldAllBe(reason => !reason.Sentence.IsNothing && reason.Code.Length > 0);
             foreach (var reason in setup.Reasons.Where(reason => reason.Kind == ReasonKind.Fixes))
             {
                 reason.After!.Value.ShouldBeLessThanOrEqualTo(0.5 * reason.Before!.Value);
@@ -73,7 +73,7 @@ public class MatcherTests
         var why = matcher.Why("frontPad", other)!;
         var fitted = Setup.OfKey(why.Key!, Plan, ShelfSamples.Small)!.On(Plan, Free);
         why.Danger.ShouldBe(Judge.Of(fitted, Population.Prior, new Day(fitted)).Danger);
-        why.Sentence.ShouldStartWith($"With {other}");
+        (why.Sentence.Code, why.Sentence.Terms[0].Name).ShouldBe(("match-words.with", other));
         matcher.Why("frontPad", "nothing of the kind").ShouldBeNull();
     }
 
@@ -85,8 +85,8 @@ public class MatcherTests
         var bought = answer.Shortlist.First(setup => setup.Parts.FrontPad.Id != Setup.FittedId);
         bought.Cost.BuyNow.ShouldBeNull();
         bought.Cost.PerSeason.ShouldBeNull();
-        bought.Cost.Unknown.ShouldContain("front pads");
-        bought.Reasons.Single(reason => reason.Code == "money").Sentence.ShouldContain("unknown");
+        bought.Cost.Unknown.ShouldContain(what => what.Code == "running-cost.front-pads");
+        bought.Reasons.Single(reason => reason.Code == "money").Sentence.ToString().ShouldContain("reason-finder.unknown-sum");
     }
 
     [Fact]
@@ -102,7 +102,7 @@ public class MatcherTests
         var answer = Matcher.Match(old, new Offer([], [], [], [], []), Free with { FreshFluidEachEvent = true });
         answer.Outcome.ShouldBe(MatchOutcome.Steps);
         answer.Shortlist[0].Parts.Fluid.Id.ShouldBe(Setup.FreshId);
-        answer.Steps.Single().What.ShouldBe("flush with fresh good");
+        answer.Steps.Single().What.ToString().ShouldContain("step-walk.flush-fresh(good)");
         answer.Steps[0].DangerAfter.UpperBound.ShouldBeLessThan(Thresholds.MostDanger);
     }
 
@@ -117,8 +117,8 @@ public class MatcherTests
         var answer = Matcher.Match(hopeless, new Offer([], [], [], ShelfSamples.Small.Fluids, []), Free);
         answer.Outcome.ShouldBe(MatchOutcome.NothingHelpsEnough);
         answer.Shortlist.ShouldNotBeEmpty();
-        answer.Verdict.ShouldContain("fewer laps in a row");
-        answer.Verdict.ShouldContain("a cool-down lap");
+        answer.Verdict.ToString().ShouldContain("match-words.fewer-laps-row");
+        answer.Verdict.ToString().ShouldContain("match-words.cool-down-lap");
     }
 
     [Fact]
@@ -136,7 +136,7 @@ public class MatcherTests
         var best = Answer.Shortlist[0].Parts;
         foreach (var pad in ShelfSamples.Small.Pads.Where(pad => pad.Id != best.FrontPad.Id))
         {
-            Answer.WhyNot.ShouldContain(why => why.Kind == "frontPad" && why.Part.Id == pad.Id && why.Sentence.Length > 20);
+            Answer.WhyNot.ShouldContain(why => why.Kind == "frontPad" && why.Part.Id == pad.Id && !why.Sentence.IsNothing);
         }
 
         var must = Matcher.Search(Plan, ShelfSamples.Small, new Wishes(RoadApprovalMust: true)).Answer(MatchStage.Sketch);
@@ -172,7 +172,7 @@ public class MatcherTests
         var answer = Matcher.Search(wet, ShelfSamples.Small, Free).Answer(MatchStage.First);
         var boils = answer.Fitted.Limits.Where(limit => limit.Limit.Code is "front-fluid" or "rear-fluid").Max(limit => limit.Chance.Share);
         boils.ShouldBeGreaterThan(0.3);
-        answer.Steps[0].What.ShouldStartWith("flush with");
+        answer.Steps[0].What.ToString().ShouldContain("step-walk.flush");
     }
 
     [Fact]
@@ -184,8 +184,8 @@ public class MatcherTests
         answer.Fitted.Damage.Share.ShouldBeLessThan(Thresholds.MostDamage);
         answer.Outcome.ShouldBe(MatchOutcome.NothingNeeded);
         answer.Steps.ShouldBeEmpty();
-        answer.Verdict.ShouldContain("Nothing needed");
-        answer.Verdict.ShouldContain("Looked at");
+        answer.Verdict.Code.ShouldBe("match-words.nothing-needed-day-like");
+        answer.Verdict.ToString().ShouldContain("fitted-verdict.looked");
         var old = Matcher.Match(gentle with { FluidState = new Core.Fluids.FluidState(30) }, ShelfSamples.Small, Free);
         (old.Outcome, old.Due.Single().Code).ShouldBe((MatchOutcome.Due, "fluid-age"));
     }

@@ -322,7 +322,7 @@ public class PredictionTests
     public void Every_fault_is_named_with_value_and_range(string field, PredictionPlan plan)
     {
         var fault = Should.Throw<InputFaultException>(() => Predictor.Predict(plan)).Faults.First(found => found.Field == field);
-        fault.Allowed.ShouldNotBeNullOrWhiteSpace();
-        fault.Message.ShouldNotBeNullOrWhiteSpace();
+        fault.Allowed.IsNothing.ShouldBeFalse();
+        fault.Message.IsNothing.ShouldBeFalse();
     }
 }

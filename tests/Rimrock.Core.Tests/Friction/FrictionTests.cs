@@ -112,7 +112,7 @@ public class FrictionTests
         FrictionCurve.Check([new(0, 0.3), new(100, 1.4), new(90, 0.4), new(double.NaN, 0.4)], "frontPad.curve", faults);
         faults.Select(fault => fault.Field).ShouldBe(["frontPad.curve[1].mu", "frontPad.curve[2].temperatureC", "frontPad.curve[3].temperatureC",
             "frontPad.curve[3].temperatureC"]);
-        faults[0].Allowed.ShouldBe("0 to 1.2");
+        faults[0].Allowed.Terms.ShouldBe([Core.Quantities.Figure.Range(0, 1.2, "")]);
         Should.Throw<InputFaultException>(() => new FrictionCurve([new(0, 0.3)], 0));
     }
 }

@@ -20,11 +20,11 @@ public class LimitFinderTests
                 ? limit.Demand - limit.Capacity : limit.Capacity - limit.Demand;
             limit.Margin!.Value.ShouldBe(left!.Value, 1e-9, limit.Code);
             limit.Gives.ShouldBe(limit.When is not null, limit.Code);
-            limit.Sentence.ShouldEndWith(".");
-            limit.Basis.Length.ShouldBeGreaterThan(30);
+            limit.Sentence.IsNothing.ShouldBeFalse(limit.Code);
+            limit.Basis.IsNothing.ShouldBeFalse(limit.Code);
             if (limit.Gives)
             {
-                limit.Change.ShouldNotBeNullOrEmpty(limit.Code);
+                limit.Change.ShouldNotBeNull(limit.Code).IsNothing.ShouldBeFalse(limit.Code);
             }
         }
     }
@@ -38,7 +38,7 @@ public class LimitFinderTests
         fade.Gives.ShouldBeTrue();
         fade.When!.Lap.ShouldBeGreaterThan(1);
         fade.Capacity.ShouldBe(520);
-        result.Strata[0].Overlap!.Label.ShouldBe($"fades from lap {fade.When.Lap}");
+        result.Strata[0].Overlap!.Label.Terms[^1].ShouldBe(fade.When.Lap);
     }
 
     [Fact]

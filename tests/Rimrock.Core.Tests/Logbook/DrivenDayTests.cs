@@ -50,7 +50,7 @@ public class DrivenDayTests
         // The same physics on a trace that was sampled and smoothed: the middle is met within the band's own blur.
         day.Laps.ShouldAllBe(lap => Math.Abs(lap.MeasuredC!.Value - lap.PredictedC.P50) < 0.35 * (lap.PredictedC.P90 - lap.PredictedC.P10));
         day.Laps[3].PredictedC.P50.ShouldBeGreaterThan(day.Laps[0].PredictedC.P50);
-        day.Verdict.ShouldStartWith("In 4 of 4 laps");
+        day.Verdict.Terms.Take(2).ShouldBe([4, 4]);
     }
 
     [Fact]
@@ -59,7 +59,7 @@ public class DrivenDayTests
         var hot = DrivenDay.Of(Plan, Driven(CarFactors.Median with { Energy = 1.35 }), "own");
         hot.Laps.ShouldAllBe(lap => lap.MeasuredC > lap.PredictedC.P50);
         hot.Laps.Count(lap => lap.InBand == false).ShouldBeGreaterThan(1);
-        hot.Verdict.ShouldContain("hotter than the middle");
+        hot.Verdict.Terms[^1].Part!.Code.ShouldBe("driven-day.hotter");
     }
 
     [Fact]
@@ -84,7 +84,7 @@ public class DrivenDayTests
         DrivenDay.Of(Plan, Median with { RotorC = rotor }, "own").Laps[1].MeasuredC!.Value.ShouldBe(honest, 3);
         var without = DrivenDay.Of(Plan, Median with { RotorC = null }, "own");
         without.Laps.ShouldAllBe(lap => lap.MeasuredC == null && lap.InBand == null);
-        without.Verdict.ShouldStartWith("No rotor temperature");
+        without.Verdict.Code.ShouldStartWith("driven-day.no-rotor-temperature");
     }
 
     [Fact]
@@ -92,6 +92,6 @@ public class DrivenDayTests
     {
         var time = Enumerable.Range(0, 7000).Select(i => (double)i).ToArray();
         var many = new DrivenRecording(new SpeedRecording(time, [.. time.Select(t => 80 + (20 * Math.Sin(t)))]), Lap: [.. time.Select(t => (int)(t / 16))]);
-        Should.Throw<InputFaultException>(() => DrivenDay.Of(Plan, many, "own")).Faults.Single().Allowed.ShouldContain("120");
+        Should.Throw<InputFaultException>(() => DrivenDay.Of(Plan, many, "own")).Faults.Single().Allowed.Terms[0].ShouldBe(120);
     }
 }

@@ -58,7 +58,7 @@ public class LogSessionTests
         page.After.P50.ShouldBeLessThan(page.Before.P50 - 20);
         (page.After.P90 - page.After.P10).ShouldBeLessThan(page.Before.P90 - page.Before.P10);
         page.Promises.Single().BelowC.ShouldBe(330);
-        page.Next.ShouldContain("paint near");
+        page.Next.Code.ShouldStartWith("learning-page.paint-near");
         page.Moved.Count.ShouldBe(PriorFactor.Learnable);
         LearningPage.Of(Plan, [Bare], evidence => Learning.From(evidence)).ShouldBeNull();
     }

@@ -39,26 +39,26 @@ public class StopOrGoTests
     {
         var findings = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [look]), Plan);
         (findings.Count == 0 ? Verdict.Fine : findings[0].Verdict).ShouldBe(verdict);
-        findings.ShouldAllBe(finding => finding.Rule.Length > 5 && finding.Source.Contains("common practice"));
+        findings.ShouldAllBe(finding => !finding.Rule.IsNothing && finding.Source.Code.Contains("common-practice"));
     }
 
     [Fact]
     public void A_crack_at_the_edge_is_discarded_however_short() =>
-        Worst(new CornerLook(Corner.RightFront, CrackMm: 1, Reach: CrackReach.Edge)).Sentence.ShouldContain("discard before you drive");
+        Worst(new CornerLook(Corner.RightFront, CrackMm: 1, Reach: CrackReach.Edge)).Sentence.Code.ShouldBe("stop-or-go.crack-reaches-discard-before");
 
     [Fact]
     public void Sides_that_wear_unlike_are_told()
     {
         var findings = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [new(Corner.LeftFront, InnerMm: 8), new(Corner.RightFront, InnerMm: 5.5)]), Plan);
-        findings.ShouldContain(finding => finding.Part == "Front axle" && finding.Sentence.Contains("Right front"));
+        findings.ShouldContain(finding => finding.Part.Code == "stop-or-go.front-axle" && finding.Sentence.ToString().Contains("right-front"));
     }
 
     [Fact]
     public void A_low_level_with_worn_pads_is_not_topped_up()
     {
-        var finding = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], FluidLevelMm: 7), Plan).Single(one => one.Part == "Fluid level");
+        var finding = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], FluidLevelMm: 7), Plan).Single(one => one.Part.Code == "stop-or-go.fluid-level");
         finding.Verdict.ShouldBe(Verdict.Fine);
-        finding.Sentence.ShouldContain("do not top up");
+        finding.Sentence.Code.ShouldBe("stop-or-go.below-mark-worn-pads");
     }
 
     [Fact]
@@ -76,7 +76,8 @@ public class StopOrGoTests
 
     [Fact]
     public void A_pedal_that_came_back_is_false_comfort() =>
-        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.SoftHot))[0].Sentence.ShouldContain("false comfort");
+        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan,
+            Pedal: PedalFeel.SoftHot))[0].Sentence.Code.ShouldStartWith("stop-or-go.soft-long-when-hot");
 
     private static IReadOnlyList<Finding> Day(LogSession session) => StopOrGo.Of(session);
 
@@ -126,7 +127,7 @@ public class StopOrGoTests
         IReadOnlyList<CornerLook> Pads(double front, double rear) =>
             [new(Corner.LeftFront, front, front), new(Corner.RightFront, front, front), new(Corner.LeftRear, rear, rear), new(Corner.RightRear, rear, rear)];
         Finding Level(IReadOnlyList<CornerLook> looks, double mm) =>
-            StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), looks, FluidLevelMm: mm), Plan).Single(one => one.Part == "Fluid level");
+            StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), looks, FluidLevelMm: mm), Plan).Single(one => one.Part.Code == "stop-or-go.fluid-level");
         Level(Pads(11, 10), 25).Verdict.ShouldBe(Verdict.StopNow);
         Level(Pads(5, 5), 20).Verdict.ShouldBe(Verdict.Fine);
         Level([], 25).Verdict.ShouldBe(Verdict.ChangeBefore);

@@ -29,7 +29,7 @@ public class WearPageTests
         // By hand: 50 laps at 0.002 mm predict 0.1 mm; 0.2 mm was lost: the factor lies between the prior's 1 and 2, nearer to what was seen, whose sigma is
         // sqrt(0.15^2 + 2 (0.02/0.2)^2) = 0.21 beside ln 2 = 0.69. 27.8 - 26 = 1.8 mm over 0.002 mm times the factor.
         var rotor = Of(Stands(0, 0, rotorMm: 28), Stands(30, 50, rotorMm: 27.8)).Parts.Single();
-        rotor.Part.ShouldBe("front rotors");
+        rotor.Part.Code.ShouldBe("wear-page.front-rotors");
         rotor.Factor.P50.ShouldBe(1.89, 0.06);
         (rotor.Left, rotor.Unit).ShouldBe((1.8, "mm"));
         rotor.LapsLeft!.P50.ShouldBe(1.8 / (0.002 * rotor.Factor.P50), 3);
@@ -42,7 +42,7 @@ public class WearPageTests
         // By hand: 11 to 9 mm of 8 mm usable is a quarter of a set of 160; 25 laps of 0.04 h are one hour; planned 25 x 0.04 mm of 8 mm is an eighth.
         var cost = Of(Stands(0, 0, padMm: 11), Stands(30, 25, padMm: 9)).Cost.ShouldNotBeNull();
         var line = cost.Lines.Single();
-        (line.What, line.Spent, line.PerHour, line.Planned.P50).ShouldBe(("front pads", 40, 40, 20));
+        (line.What.Code, line.Spent, line.PerHour, line.Planned.P50).ShouldBe(("wear-page.front-pads", 40, 40, 20));
         line.Planned.P90.ShouldBe(20 * Math.Pow(1.7, 1.2816), 0.1);
         cost.PerHour.ShouldBe(40);
 
@@ -114,7 +114,7 @@ public class WearPageTests
             new(new Inspection(new DateOnly(2026, 1, 1).AddDays(day), [new CornerLook(Corner.RightFront, RotorKg: kg)], HotLapsSince: laps), on);
         var page = Of(Weighed(0, 0, 5.2, carbon), Weighed(30, 50, 5.14, carbon));
         var ring = page.Parts.Single();
-        (ring.Part, ring.Unit, ring.Left).ShouldBe(("front rotors by mass", "kg", 0.14));
+        (ring.Part.Code, ring.Unit, ring.Left).ShouldBe(("wear-page.front-rotors-mass", "kg", 0.14));
         ring.Factor.P50.ShouldBe(1.96, 0.06);
         ring.LapsLeft!.P50.ShouldBe(0.14 / (0.0006 * ring.Factor.P50), 1.5);
         // 60 of 300 usable grams of a pair of 75 each, in two hours.
@@ -128,7 +128,7 @@ public class WearPageTests
             carbon);
         var both = Of(Both(0, 0, 28, 5.2), Both(30, 50, 27.9, 5.14));
         both.Parts.Count.ShouldBe(2);
-        both.Cost!.Lines.Single().What.ShouldBe("front rotors by mass");
+        both.Cost!.Lines.Single().What.Code.ShouldBe("wear-page.front-rotors-mass");
     }
 
     [Fact]
@@ -138,9 +138,9 @@ public class WearPageTests
         PredictionPlan Aged(double months) =>
             Plan with { Fluid = Plan.Fluid with { PriceLitre = 30 }, FluidState = Plan.FluidState with { AgeMonths = months } };
         var line = Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(1)), Stands(90, 25, 9, plan: Aged(3))).Cost!.Lines.Single(one =>
-            one.What == "fluid");
+            one.What.Code == "running-cost.fluid");
         (line.Spent, line.PerHour, line.Planned.P50).ShouldBe((30, 15, 15));
         Of(Stands(0, 0, 11, plan: Aged(12)), Stands(30, 25, 10, plan: Aged(13)),
-            Stands(90, 25, 9, plan: Aged(15))).Cost!.Lines.ShouldHaveSingleItem().What.ShouldBe("front pads");
+            Stands(90, 25, 9, plan: Aged(15))).Cost!.Lines.ShouldHaveSingleItem().What.Code.ShouldBe("wear-page.front-pads");
     }
 }

@@ -58,7 +58,7 @@ public class SeasonPlanTests
     [Fact]
     public void Pads_run_down_event_by_event_and_are_ordered_a_fortnight_before_they_are_gone()
     {
-        var thin = SeasonPlan.Of(Plan with { FrontPadMm = 4.0 }, Events, Today).Parts.Single(part => part.Part == "front pads");
+        var thin = SeasonPlan.Of(Plan with { FrontPadMm = 4.0 }, Events, Today).Parts.Single(part => part.Part.Code == "season-plan.front-pads");
         var left = thin.LeftMm.Select(mm => mm.P50).ToList();
         left.ShouldBe(left.OrderDescending());
         thin.RunsOutAt.ShouldNotBeNull();

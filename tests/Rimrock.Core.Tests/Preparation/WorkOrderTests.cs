@@ -67,20 +67,20 @@ public class WorkOrderTests
         var small = Before with { Fluid = new BrakeFluid("half litres", "dot4", 270, 190, 40, BottleLitres: 0.5) };
         var item = WorkOrder.Of(Before, small, false).Order.Single();
         (item.Count, item.Price).ShouldBe((2, 40));
-        item.Note!.ShouldContain("none is left over");
+        item.Note!.Code.ShouldStartWith("work-order.opened-bottle");
         var large = Before with { Fluid = new BrakeFluid("big", "dot4", 270, 190, 20, BottleLitres: 5) };
-        WorkOrder.Of(Before, large, false, ["the coupe"]).Order.Single().Note!.ShouldContain("the coupe");
+        WorkOrder.Of(Before, large, false, ["the coupe"]).Order.Single().Note!.Terms.ShouldContain("the coupe");
     }
 
     [Fact]
     public void Every_step_says_why_and_how_to_check_and_dangerous_ones_warn()
     {
         var order = WorkOrder.Of(Before, Sport with { Lines = BrakeLine.Braided }, true);
-        order.Steps.ShouldAllBe(step => step.Reason.Length > 10 && step.Check.Length > 5);
+        order.Steps.ShouldAllBe(step => !step.Reason.IsNothing && !step.Check.IsNothing);
         order.Steps.Select(step => step.Code).Distinct().Count().ShouldBe(order.Steps.Count);
         foreach (var code in new[] { "stands", "fluid-out", "leaks", "pedal", "bed" })
         {
-            order.Steps.Single(step => step.Code == code).Caution.ShouldNotBeNullOrEmpty(code);
+            order.Steps.Single(step => step.Code == code).Caution.ShouldNotBeNull(code);
         }
     }
 
@@ -91,6 +91,7 @@ public class WorkOrderTests
     public void The_bleed_order_is_the_cars(BleedOrder bleeding, string corners)
     {
         var after = Before with { Car = Before.Car with { Bleeding = bleeding } };
-        WorkOrder.Of(Before, after, true).Steps.Single(step => step.Code == "bleed").Title.ShouldEndWith(corners);
+        WorkOrder.Of(Before, after, true).Steps.Single(step => step.Code == "bleed").Title.Terms.Single().Part!.Terms
+            .Select(term => term.Part!.Code["bleed-corners.".Length..].Replace('-', ' ')).ShouldBe(corners.Split(", "));
     }
 }

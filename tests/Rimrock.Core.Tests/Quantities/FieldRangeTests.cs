@@ -5,7 +5,7 @@ namespace Rimrock.Core.Tests.Quantities;
 
 public class FieldRangeTests
 {
-    private static readonly FieldRange Mass = new("car.massKg", "Mass", "kg", 350, 4000);
+    private static readonly FieldRange Mass = new("car.massKg", "kg", 350, 4000);
 
     [Theory]
     [InlineData(350, 0)]
@@ -26,7 +26,8 @@ public class FieldRangeTests
     {
         var found = new List<InputFault>();
         Mass.Check(12.5, found, "other.field");
-        found.Single().ShouldBe(new InputFault("other.field", "12.5", "350 to 4000 kg", "Mass must be 350 to 4000 kg."));
+        var allowed = Said.Of("field-range.to", Figure.Range(350, 4000, "kg"));
+        found.Single().ShouldBe(new InputFault("other.field", "12.5", allowed, Said.Of("field-range.must", Said.Of("car.massKg"), allowed)));
     }
 
     [Fact]
@@ -36,7 +37,7 @@ public class FieldRangeTests
         foreach (var range in PredictionPlan.Ranges)
         {
             range.Max.ShouldBeGreaterThan(range.Min, range.Field);
-            range.Label.ShouldNotBeNullOrWhiteSpace(range.Field);
+            range.Label.Code.ShouldNotBeNullOrWhiteSpace(range.Field);
         }
     }
 
@@ -58,7 +59,7 @@ public class FieldRangeTests
     {
         var found = new List<InputFault>();
         Names.Check(new string('x', 10_000), "name", found);
-        found.Single().Value.ShouldBe("10000 characters");
+        found.Single().Value.Terms.ShouldBe([10_000]);
     }
 
     [Fact]

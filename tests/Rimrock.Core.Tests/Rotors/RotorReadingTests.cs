@@ -16,7 +16,7 @@ public class RotorReadingTests
     {
         var curved = RotorReading.Of(SampleParts.FrontRing with { Vanes = VaneKind.Curved });
         curved.Handed.ShouldBeTrue();
-        curved.Notes.ShouldContain(note => note.StartsWith("Handed"));
+        curved.Notes.ShouldContain(note => note.Code.StartsWith("rotor-reading.handed"));
         RotorReading.Of(SampleParts.FrontRing).Handed.ShouldBeFalse();
     }
 
@@ -25,6 +25,6 @@ public class RotorReadingTests
     {
         var off = RotorReading.Of(SampleParts.FrontRing with { RingMassKg = 12 });
         off.RingKg.ShouldBe(12);
-        off.Notes.ShouldContain(note => note.Contains("above what the measures give", StringComparison.Ordinal));
+        off.Notes.ShouldContain(note => note.ToString().Contains("rotor-reading.above"));
     }
 }

@@ -17,7 +17,8 @@ public class ModelEndsTests
     public void Beyond_the_model_no_room_gives_a_figure()
     {
         Should.Throw<BeyondModelException>(() =>
-            Predictor.Predict(TooMuch)).Faults.ShouldAllBe(fault => fault.Field == "front face" && fault.Message.Contains("1200 °C", StringComparison.Ordinal));
+            Predictor.Predict(TooMuch)).Faults.ShouldAllBe(fault =>
+                fault.Field == "frontFace" && fault.Message.ToString().Contains("1200C", StringComparison.Ordinal));
         Should.Throw<BeyondModelException>(() => Ensemble.Run(TooMuch));
         Should.Throw<BeyondModelException>(() => SeasonPlan.Of(TooMuch, [new SeasonEvent(new DateOnly(2027, 5, 1), "event", 20)], new DateOnly(2027, 4, 1)));
         Should.Throw<BeyondModelException>(() => Core.Logbook.WornPerLap.Of(TooMuch));

@@ -28,7 +28,7 @@ public class PartsAndUseTests
     {
         Face(Sport with { FrontRotor = Curved, FrontWrongSide = true }).ShouldBeGreaterThan(Face(Sport with { FrontRotor = Curved }) + 5);
         Face(Sport with { FrontWrongSide = true }).ShouldBe(Face(Sport), 0.01);
-        Predictor.Predict(Sport with { FrontRotor = Curved, FrontWrongSide = true }).Cautions.ShouldContain(text => text.Contains("wrong side"));
+        Predictor.Predict(Sport with { FrontRotor = Curved, FrontWrongSide = true }).Cautions.ShouldContain(text => text.Code.Contains("wrong-side"));
     }
 
     [Fact]
@@ -90,7 +90,7 @@ public class PartsAndUseTests
         Face(plan).ShouldBeGreaterThan(Face(iron) + 40, "heats faster: it must be bigger");
         SampleParts.LimitsOf(plan)["front-face"].Capacity.ShouldBeGreaterThan(SampleParts.LimitsOf(iron)["front-face"].Capacity);
         var replacement = Predictor.Predict(iron with { FrontRotor = iron.FrontRotor with { ReplacesCarbonCeramic = true } });
-        replacement.Cautions.ShouldContain(text => text.Contains("carbon-ceramic"));
+        replacement.Cautions.ShouldContain(text => text.Code.Contains("iron-ring"));
         var carbon = Predictor.Predict(plan with { FrontRotor = ceramic with { Material = RingMaterial.CarbonCarbon } });
         Math.Abs(carbon.Cooling[0].BalanceError).ShouldBeLessThan(1e-3);
     }
@@ -242,7 +242,8 @@ public class PartsAndUseTests
         guess.Car.LiftG().ShouldBe(0.5 * 1.42 / 0.62, 1e-12);
         Peak(result, BrakePart.FrontFace).ShouldBeInRange(200, 700);
         result.Cooling.ShouldAllBe(wheel => Math.Abs(wheel.BalanceError) < 1e-3);
-        Should.Throw<InputFaultException>(() => CarGuess.Motorcycle("heavy", 1500, 110, "sport")).Faults.Single().Allowed.ShouldBe("150 to 600 kg");
+        Should.Throw<InputFaultException>(() =>
+            CarGuess.Motorcycle("heavy", 1500, 110, "sport")).Faults.Single().Allowed.Terms.ShouldBe([Core.Quantities.Figure.Range(150, 600, "kg")]);
     }
 
     [Fact]

@@ -30,7 +30,7 @@ public class CaliperSwapTests
         var big = Of(SampleParts.FrontBrake with { Caliper = CaliperKind.Fixed, PistonsMm = [44, 44, 38] });
         big.FrontShare.ShouldBeGreaterThan(big.FrontShareBefore + CaliperSwap.FeltShare);
         big.PedalMm.P50.ShouldBeGreaterThan(big.PedalBeforeMm.P50);
-        big.Notes.ShouldContain(note => note.Contains("ABS comes in front first", StringComparison.Ordinal));
+        big.Notes.ShouldContain(note => note.Code == "caliper-swap.front-works-harder-points");
     }
 
     [Fact]

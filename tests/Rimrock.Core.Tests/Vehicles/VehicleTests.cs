@@ -77,7 +77,7 @@ public class VehicleTests
     {
         var faults = Should.Throw<InputFaultException>(() => CarGuess.From("", 5000, double.NaN, "bald")).Faults;
         faults.Select(fault => fault.Field).ShouldBe(["car.name", "car.massKg", "car.powerKw", "car.tyre"], ignoreOrder: true);
-        faults.Single(fault => fault.Field == "car.massKg").Allowed.ShouldBe("350 to 4000 kg");
+        faults.Single(fault => fault.Field == "car.massKg").Allowed.Terms.ShouldBe([Core.Quantities.Figure.Range(350, 4000, "kg")]);
     }
 
     [Fact]

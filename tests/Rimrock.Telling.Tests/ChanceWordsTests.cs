@@ -1,9 +1,8 @@
 using Rimrock.Core.Judgement;
-using Shouldly;
 
-namespace Rimrock.Core.Tests.Judgement;
+namespace Rimrock.Telling.Tests;
 
-public sealed class ToldChanceTests
+public sealed class ChanceWordsTests
 {
     [Theory]
     [InlineData(0, 0, 0.0064, "< 1 %", "< 1 %")]
@@ -16,7 +15,7 @@ public sealed class ToldChanceTests
     public void A_chance_says_no_more_than_the_number_of_members_allows(double share, double error, double upper, string percent, string withError)
     {
         var chance = new Chance(share, error, upper);
-        ChanceWords.Percent(chance).ShouldBe(percent);
-        ChanceWords.WithError(chance).ShouldBe(withError);
+        Teller.Text(ChanceWords.Percent(chance)).ShouldBe(percent);
+        Teller.Text(ChanceWords.WithError(chance)).ShouldBe(withError);
     }
 }
