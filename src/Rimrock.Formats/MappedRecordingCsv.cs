@@ -49,7 +49,7 @@ public static class MappedRecordingCsv
 {
     private const int ShownRows = 4;
     private const string What = "a recording";
-    private static readonly FieldRange Heat = new("recording.rotorC", "Rotor temperature", "C", -40, 1400);
+    private static readonly FieldRange Heat = new("recording.rotorC", "C", -40, 1400);
 
     /// <summary>Shows a file's columns and first rows, and guesses which is which from their names.</summary>
     /// <param name="text">The file's text.</param>

@@ -4,6 +4,8 @@ using Ical.Net.CalendarComponents;
 using Ical.Net.DataTypes;
 using Ical.Net.Serialization;
 using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
+using Rimrock.Telling;
 using Calendar = Ical.Net.Calendar;
 
 namespace Rimrock.Formats;
@@ -17,42 +19,49 @@ public static class SeasonCalendar
     /// <param name="plan">The season.</param>
     /// <param name="policy">Whose bleed dates.</param>
     /// <param name="car">Name of the car.</param>
-    public static string Calendar(SeasonPlan plan, FluidPolicy policy, string car)
+    /// <param name="units">In which its figures are shown.</param>
+    public static string Calendar(SeasonPlan plan, FluidPolicy policy, string car, UnitSystem units = UnitSystem.Metric)
     {
         ArgumentNullException.ThrowIfNull(plan);
         var season = plan.Policies.Single(one => one.Policy == policy);
         var calendar = new Calendar { ProductId = "-//Rimrock//Season//EN" };
         foreach (var day in season.Days)
         {
-            Add(calendar, day.Date, day.Name, string.Create(CultureInfo.InvariantCulture,
-                $"{car}: fluid shows vapour from {day.VapourC.P50:0} C, gets to {day.DemandC.P50:0} C; {day.MarginK:0} K in hand."), "event");
+            Add(calendar, day.Date, day.Name, Told("calendar.day", car, Units.C(day.VapourC.P50), Units.C(day.DemandC.P50), Units.K(day.MarginK)), "event");
         }
 
         foreach (var flush in season.Flushes)
         {
-            Add(calendar, flush, $"Bleed the {car}", "Fresh fluid before the next event. Bottles are opened on the day.", "bleed");
+            Add(calendar, flush, Told("calendar.bleed", car), Told("calendar.fresh"), "bleed");
         }
 
         foreach (var part in plan.Parts.Where(part => part.OrderBy is not null))
         {
-            Add(calendar, part.OrderBy!.Value, $"Order {part.Part} for the {car}", $"They do not last through event {part.RunsOutAt}.", "order");
+            Add(calendar, part.OrderBy!.Value, Told("calendar.order", part.Part, car), Told("calendar.runs-out", part.RunsOutAt!.Value), "order");
         }
 
         return new CalendarSerializer().SerializeToString(calendar)!;
+
+        string Told(string code, params ReadOnlySpan<Term> terms) => Teller.Text(Said.Of(code, terms), units);
     }
 
-    /// <summary>The table: one line an event and policy.</summary>
-    public static string Csv(SeasonPlan plan)
+    /// <summary>The table: one line an event and policy; its head names the units.</summary>
+    /// <param name="plan">The season.</param>
+    /// <param name="units">In which its figures are shown.</param>
+    public static string Csv(SeasonPlan plan, UnitSystem units = UnitSystem.Metric)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var text = new StringBuilder("date,event,policy,vapour_c,fluid_peak_c,margin_k,chance_of_vapour\r\n");
+        var (degrees, kelvin) = (ShownUnit.Of("C"), ShownUnit.Of("K"));
+        var text = new StringBuilder(units == UnitSystem.Metric ? "date,event,policy,vapour_c,fluid_peak_c,margin_k,chance_of_vapour\r\n"
+            : "date,event,policy,vapour_f,fluid_peak_f,margin_f,chance_of_vapour\r\n");
         foreach (var policy in plan.Policies)
         {
             foreach (var day in policy.Days)
             {
                 text.Append(CultureInfo.InvariantCulture,
                     $"{day.Date:yyyy-MM-dd},{CsvText.Quoted(day.Name)},{policy.Policy}," +
-                    $"{day.VapourC.P50:0.0},{day.DemandC.P50:0.0},{day.MarginK:0.0},{day.Boils.Share:0.000}\r\n");
+                    $"{degrees.In(units, day.VapourC.P50):0.0},{degrees.In(units, day.DemandC.P50):0.0},{kelvin.In(units, day.MarginK):0.0}," +
+                    $"{day.Boils.Share:0.000}\r\n");
             }
         }
 

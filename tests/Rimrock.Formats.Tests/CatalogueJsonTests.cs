@@ -1,6 +1,7 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Quantities;
+using Rimrock.Telling;
 
 namespace Rimrock.Formats.Tests;
 
@@ -43,7 +44,7 @@ public class CatalogueJsonTests
             ], "brakes": []
             """));
         faults.Select(fault => fault.Field).ShouldBe(["brakes", "fluids[1].class", "fluids[2].id", "fluids[3].body.colour", "fluids[4]"], ignoreOrder: true);
-        faults.Single(fault => fault.Field == "fluids[1].class").Message.ShouldContain("DOT 4");
+        Teller.Text(faults.Single(fault => fault.Field == "fluids[1].class").Message).ShouldContain("DOT 4");
     }
 
     [Fact]
@@ -62,6 +63,6 @@ public class CatalogueJsonTests
     public void Too_many_rows_are_refused()
     {
         var rows = string.Join(',', Enumerable.Range(0, 2001).Select(i => $$$"""{"id": "p{{{i}}}", "body": {"name": "p", "family": "organic"}}"""));
-        Faults(With($"\"pads\": [{rows}]"))[0].Allowed.ShouldContain("2000 rows");
+        Teller.Text(Faults(With($"\"pads\": [{rows}]"))[0].Allowed).ShouldContain("2000 rows");
     }
 }

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using Rimrock.Core.Quantities;
+using Rimrock.Telling;
 
 namespace Rimrock.Formats.Tests;
 
@@ -46,14 +47,14 @@ public class FrictionCsvTests
     {
         var fault = Faults(text)[0];
         fault.Field.ShouldBe(field);
-        fault.Allowed.ShouldContain(allowed);
+        Teller.Text(fault.Allowed).ShouldContain(allowed);
     }
 
     [Fact]
     public void Five_thousand_points_and_two_megabytes_are_refused()
     {
         var many = "temperature_c,mu\n" + string.Concat(Enumerable.Range(0, 5000).Select(i => FormattableString.Invariant($"{i * 0.1},0.4\n")));
-        Faults(many)[0].Allowed.ShouldContain("200 points");
+        Teller.Text(Faults(many)[0].Allowed).ShouldContain("200 points");
         Faults("temperature_c,mu\n" + new string('x', 2_000_000))[0].Field.ShouldBe("file");
     }
 }

@@ -100,7 +100,7 @@ public class GpxTests
     public void Time_that_stands_still_and_points_that_jump_are_refused_by_line()
     {
         Faults(Track(i => (50 + (0.0003 * i), 7), second: i => i == 30 ? 29 : i))[0].Field.ShouldBe("line 32");
-        Faults(Track(i => (i == 20 ? 51 : 50 + (0.0003 * i), 7)))[0].Message.ShouldContain("too far");
+        Faults(Track(i => (i == 20 ? 51 : 50 + (0.0003 * i), 7)))[0].Message.ToString().ShouldContain("too far");
     }
 
     [Theory]

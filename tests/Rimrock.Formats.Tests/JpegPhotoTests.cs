@@ -31,6 +31,6 @@ public class JpegPhotoTests
         Should.Throw<InputFaultException>(() => JpegPhoto.Stripped([1, 2, 3, 4], 1000));
         Should.Throw<InputFaultException>(() => JpegPhoto.Stripped(Picture[..12], 1000));
         Should.Throw<InputFaultException>(() => JpegPhoto.Stripped([0xFF, 0xD8, 0xFF, 0xE1, 0xFF, 0xFF, 1], 1000));
-        Should.Throw<InputFaultException>(() => JpegPhoto.Stripped(Picture, 10)).Faults.Single().Allowed.ShouldContain("MB");
+        Should.Throw<InputFaultException>(() => JpegPhoto.Stripped(Picture, 10)).Faults.Single().Allowed.ToString().ShouldContain("MB");
     }
 }

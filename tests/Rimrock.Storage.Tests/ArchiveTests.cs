@@ -226,8 +226,8 @@ public sealed class ArchiveTests : IDisposable
     {
         Save("e", "kept");
         (await FaultsAsync(await ChangedAsync(_ => { }, zip => zip.CreateEntry("../evil")))).Single().Value.ShouldBe("../evil");
-        (await FaultsAsync(await ChangedAsync(_ => { }, zip => zip.CreateEntry("RIMROCK.json")))).Single().Message.ShouldContain("twice");
-        (await FaultsAsync(await ChangedAsync(document => document["version"] = 9))).Single().Message.ShouldContain("newer Rimrock");
+        (await FaultsAsync(await ChangedAsync(_ => { }, zip => zip.CreateEntry("RIMROCK.json")))).Single().Message.ToString().ShouldContain("twice");
+        (await FaultsAsync(await ChangedAsync(document => document["version"] = 9))).Single().Message.ToString().ShouldContain("newer Rimrock");
         (await FaultsAsync([(byte)'P', (byte)'K', 1, 2, 3])).Single().Field.ShouldBe("file");
         (await FaultsAsync("no archive"u8.ToArray())).Single().Field.ShouldBe("file");
         (await FaultsAsync("[1]"u8.ToArray())).ShouldNotBeEmpty();
@@ -242,7 +242,8 @@ public sealed class ArchiveTests : IDisposable
         var file = await WrittenAsync();
         var small = new Database(Path.Combine(folder, "small.db"), mostPages: 300);
         using var from = new MemoryStream(file);
-        (await Should.ThrowAsync<InputFaultException>(() => ArchiveReader.OpenAsync(from, small, _ => null))).Faults.Single().Message.ShouldContain("no room");
+        (await Should.ThrowAsync<InputFaultException>(() => ArchiveReader.OpenAsync(from, small, _ => null))).Faults.Single().Message.ToString()
+            .ShouldContain("no room");
     }
 
     [Fact]

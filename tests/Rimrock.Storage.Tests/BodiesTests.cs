@@ -77,7 +77,7 @@ public sealed class BodiesTests : IDisposable
         new LogStore(database).Read<Core.Entries.LogSession>("car", "session").Items.ShouldBeEmpty();
         var aside = new SetAside(database);
         aside.Find().Select(row => row.Id).Order().ShouldBe(["broken", "cheese", "empty", "newer"]);
-        aside.Find().Single(row => row.Id == "newer").Why.Single().Message.ShouldContain("newer Rimrock");
+        aside.Find().Single(row => row.Id == "newer").Why.Single().Message.ToString().ShouldContain("newer Rimrock");
         aside.BodyOf("shelf", "pads", "empty").ShouldBe("{}");
         aside.Delete("shelf", "pads", "good").ShouldBeFalse("what can be read is deleted elsewhere");
         aside.Delete("shelf", "pads", "empty").ShouldBeTrue();

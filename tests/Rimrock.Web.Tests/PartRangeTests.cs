@@ -52,7 +52,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{path} = {value}");
             var faults = (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray();
             faults.ShouldContain(fault =>
-                ((string)fault!["field"]!).EndsWith(last, StringComparison.Ordinal) && (string)fault["allowed"]! == (string)stated["allowed"]!, path);
+                ((string)fault!["field"]!).EndsWith(last, StringComparison.Ordinal) && (string)fault["allowed"]! == ToldJson.Text(stated["allowed"]), path);
         }
 
         (await client.GetStringAsync("/api/shelf")).ShouldNotContain("\"ranged\"");
@@ -100,7 +100,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             var answer = await client.PutAsJsonAsync("/api/log/range-car/inspections/ranged?revision=0&day=2026-05-01", note);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{field} = {value}");
             (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray()
-                .ShouldContain(fault => (string)fault!["field"]! == $"corners[0].{field}" && (string)fault["allowed"]! == (string)stated["allowed"]!);
+                .ShouldContain(fault => (string)fault!["field"]! == $"corners[0].{field}" && (string)fault["allowed"]! == ToldJson.Text(stated["allowed"]));
         }
 
         ((int)(await client.GetFromJsonAsync<JsonObject>("/api/log/range-car/inspections"))!["total"]!).ShouldBe(0);
@@ -123,7 +123,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
             var answer = await client.PutAsJsonAsync("/api/log/range-car/sessions/ranged?revision=0&day=2026-05-01", session);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, $"{field} = {value}");
             (await answer.Content.ReadFromJsonAsync<JsonObject>())!["faults"]!.AsArray()
-                .ShouldContain(fault => (string)fault!["field"]! == range && (string)fault["allowed"]! == (string)stated["allowed"]!);
+                .ShouldContain(fault => (string)fault!["field"]! == range && (string)fault["allowed"]! == ToldJson.Text(stated["allowed"]));
         }
 
         ((int)(await client.GetFromJsonAsync<JsonObject>("/api/log/range-car/sessions"))!["total"]!).ShouldBe(0);

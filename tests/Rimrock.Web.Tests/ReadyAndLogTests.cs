@@ -97,7 +97,7 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
             .ShouldBeLessThan(0.6 * ((double)page["before"]!["p90"]! - (double)page["before"]!["p10"]!));
         (await client.PostAsJsonAsync(At("/api/log/nobody/learning"), plan)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         var wear = await BodyAsync(await client.PostAsJsonAsync(At("/api/log/harrow/wear"), plan));
-        wear["parts"]!.AsArray().Select(part => (string)part!["part"]!).ShouldBe(["front pads", "rear pads", "front rotors"]);
+        wear["parts"]!.AsArray().Select(part => ToldJson.Text(part!["part"])).ShouldBe(["front pads", "rear pads", "front rotors"]);
         ((double)wear["cost"]!["perHour"]!).ShouldBeGreaterThan(0);
         var causes = (await (await client.PostAsJsonAsync(At("/api/log/harrow/diagnosis"),
             new JsonObject { ["symptom"] = "judder", ["plan"] = plan.DeepClone() })).Content.ReadFromJsonAsync<JsonArray>())!;

@@ -57,7 +57,7 @@ public sealed record BandAnswer(BandResult Prior, BandResult? Learnt = null, Evi
 /// <param name="EffectiveMembers">How many equally weighted members explain it.</param>
 /// <param name="Contradicted">True where nothing explains it; the band is then the prior's.</param>
 /// <param name="Seen">Each observation with what was believed before and after.</param>
-public sealed record EvidenceSummary(string Statement, double EffectiveMembers, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen);
+public sealed record EvidenceSummary(Said Statement, double EffectiveMembers, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen);
 
 /// <summary>The Bench room's endpoints.</summary>
 public static class PredictionEndpoints

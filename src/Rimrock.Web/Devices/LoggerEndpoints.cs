@@ -23,7 +23,7 @@ public sealed record LoggerReady(string Id, int Frames, double DurationS);
 /// <summary>The simulated on-car logger: played live over server-sent events, or downloaded whole as CSV.</summary>
 public static class LoggerEndpoints
 {
-    private static readonly FieldRange SpeedRange = new("speed", "Playing speed", "x", 1, 2000);
+    private static readonly FieldRange SpeedRange = new("speed", "x", 1, 2000, "logger.speed");
 
     /// <summary>Maps them.</summary>
     public static void MapLoggers(this RouteGroupBuilder group)

@@ -1,13 +1,12 @@
 using Microsoft.AspNetCore.Mvc;
 using Rimrock.Core.Quantities;
+using Rimrock.Telling;
 
 namespace Rimrock.Web.Hosting;
 
 /// <summary>Problem details by RFC 9457 with our faults: field or line, value, allowed.</summary>
 public static class Problems
 {
-    private const int LongestValue = 80;
-
     /// <summary>Details with faults.</summary>
     public static ProblemDetails Of(int status, string title, params IReadOnlyList<InputFault> faults)
     {
@@ -16,10 +15,9 @@ public static class Problems
         {
             Status = status,
             Title = title,
-            Detail = string.Join(" ", faults.Select(fault => fault.Message).Distinct().Take(5))
+            Detail = string.Join(" ", faults.Select(fault => Teller.Text(fault.Message)).Distinct().Take(5))
         };
-        details.Extensions["faults"] =
-            faults.Select(fault => fault with { Value = fault.Value.Length > LongestValue ? fault.Value[..LongestValue] : fault.Value }).ToList();
+        details.Extensions["faults"] = faults.Select(ToldFault.Of).ToList();
         return details;
     }
 

@@ -12,6 +12,7 @@ using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
+using Rimrock.Telling;
 
 namespace Rimrock.Web.Hosting;
 
@@ -63,6 +64,8 @@ public static class SchemaRanges
             .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.Distinct().ToList()),
     ];
 
+    private static readonly string[] ReadOff = ["told", "code", "beds"];
+
     /// <summary>Adds minimum, maximum, unit and name of the range to a field's schema.</summary>
     public static Task Describe(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancel)
     {
@@ -81,9 +84,9 @@ public static class SchemaRanges
         }
 
         // What is read off the figures is always sent with them.
-        if (context.JsonTypeInfo.Type == typeof(Core.Judgement.Chance))
+        foreach (var name in ReadOff.Where(name => schema.Properties?.ContainsKey(name) == true))
         {
-            schema.Required!.Add("told");
+            (schema.Required ??= new HashSet<string>()).Add(name);
         }
 
         if (Owners.TryGetValue(context.JsonTypeInfo.Type, out var prefix) && schema.Properties is { } properties)
@@ -108,6 +111,6 @@ public static class SchemaRanges
         schema.Extensions["x-range"] = new JsonNodeExtension(JsonValue.Create(range.Field));
         schema.Extensions["x-unit"] = new JsonNodeExtension(JsonValue.Create(range.Unit));
         schema.Extensions["x-ranges"] = new JsonNodeExtension(new JsonArray([.. ranges.Select(one =>
-            new JsonObject { ["label"] = one.Label, ["unit"] = one.Unit, ["min"] = one.Min, ["max"] = one.Max })]));
+            new JsonObject { ["label"] = Teller.Text(one.Label), ["unit"] = one.Unit, ["min"] = one.Min, ["max"] = one.Max })]));
     }
 }

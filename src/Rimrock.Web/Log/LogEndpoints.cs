@@ -7,6 +7,7 @@ using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Formats;
 using Rimrock.Storage;
+using Rimrock.Telling;
 
 namespace Rimrock.Web.Log;
 
@@ -88,21 +89,25 @@ public static class LogEndpoints
     }
 
     private static void MapTable(RouteGroupBuilder group) =>
-        group.MapGet("/{car}/table", (string car, LogStore store) =>
-            TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items), "text/csv", Encoding.UTF8))
+        group.MapGet("/{car}/table", (string car, LogStore store, UnitSystem units = UnitSystem.Metric) =>
+            TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items, units), "text/csv", Encoding.UTF8))
             .WithName("exportSessions")
             .WithSummary("A car's last hundred days as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv");
 
-    private static string Csv(IReadOnlyList<LogItem<LogSession>> items)
+    private static string Csv(IReadOnlyList<LogItem<LogSession>> items, UnitSystem units)
     {
-        var text = new StringBuilder("date,circuit,sessions,laps,ambient_c,pace,front_paint_above_c,front_paint_below_c,pedal,note\r\n");
+        var degrees = ShownUnit.Of("C");
+        double? Shown(double? celsius) => celsius is { } known ? Math.Round(degrees.In(units, known), 1) : null;
+        var (c, text) = (units == UnitSystem.Metric ? 'c' : 'f', new StringBuilder());
+        text.Append(CultureInfo.InvariantCulture,
+            $"date,circuit,sessions,laps,ambient_{c},pace,front_paint_above_{c},front_paint_below_{c},pedal,note\r\n");
         foreach (var (_, day, _, session) in items)
         {
             text.Append(CultureInfo.InvariantCulture,
                 $"{day:yyyy-MM-dd},{CsvText.Quoted(session.Plan.Circuit.Name)},{session.Sessions},{session.Laps}," +
-                $"{session.Plan.Weather.AmbientC},{session.Plan.Pace},{session.FrontPaint?.AboveC}," +
-                $"{session.FrontPaint?.BelowC},{session.Pedal},{CsvText.Quoted(session.Note ?? "")}\r\n");
+                $"{Shown(session.Plan.Weather.AmbientC)},{session.Plan.Pace},{Shown(session.FrontPaint?.AboveC)}," +
+                $"{Shown(session.FrontPaint?.BelowC)},{session.Pedal},{CsvText.Quoted(session.Note ?? "")}\r\n");
         }
 
         return text.ToString();

@@ -7,6 +7,7 @@ using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 using Rimrock.Formats;
 using Rimrock.Storage;
+using Rimrock.Telling;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
 using Rimrock.Web.Log;
@@ -64,16 +65,18 @@ public static class ReadyEndpoints
                 "dangers are counted over 1024 members; with settle=false that is left out and said.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) =>
-            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name),
+        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
+            UnitSystem units = UnitSystem.Metric) =>
+            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name, units),
             "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel) =>
-            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel)), "text/csv", Encoding.UTF8))
+        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
+            UnitSystem units = UnitSystem.Metric) =>
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel), units), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")

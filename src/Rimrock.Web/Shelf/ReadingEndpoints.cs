@@ -17,7 +17,7 @@ public sealed record CaliperQuestion(PredictionPlan Plan, AxleBrake Front);
 /// <summary>Reads parts while they are being edited; stores nothing.</summary>
 public static class ReadingEndpoints
 {
-    private static readonly FieldRange Seed = new("seed", "Number of the test", "", 1, 1_000_000);
+    private static readonly FieldRange Seed = new("seed", "", 1, 1_000_000, "dynamometer.seed");
 
     /// <summary>Maps them.</summary>
     public static void MapReadings(this RouteGroupBuilder group)

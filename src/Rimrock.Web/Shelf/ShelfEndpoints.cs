@@ -34,7 +34,7 @@ public sealed record ShelfAnswer(
 /// <summary>A road duty to choose.</summary>
 /// <param name="Code">Stable code.</param>
 /// <param name="Name">What a driver calls it.</param>
-public sealed record DutyChoice(string Code, string Name);
+public sealed record DutyChoice(string Code, Said Name);
 
 /// <summary>What a save returns.</summary>
 /// <param name="Id">The item.</param>
@@ -49,13 +49,13 @@ public static class ShelfEndpoints
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], ProvingGround.All,
+                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], [.. ProvingGround.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
                     .. DuctKit.Ranges])))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>
-                TypedResults.Ok(motorcycle ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre)))
+                TypedResults.Ok(PartNames.Told(motorcycle ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre))))
             .WithName("guessCar")
             .WithSummary("A whole car or motorcycle from name, mass, power and tyre.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
