@@ -11,6 +11,12 @@ export default ts.config(
   ...ts.configs.recommended,
   reactHooks.configs.flat.recommended,
   { languageOptions: { globals: globals.browser } },
+  {
+    // Told text is a list of pieces: it is joined in the shown unit, never by accident.
+    files: ['src/**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-base-to-string': 'error' },
+  },
   ...rooms.map((room) => ({
     files: [`src/rooms/${room}/**`],
     rules: {

@@ -42,6 +42,7 @@ describe('NumberField', () => {
       ['', 'Nothing is typed: mass must be 350 to 4000 kg.'],
     ] as const) {
       type(text);
+      fireEvent.blur(screen.getByLabelText('Mass'));
       expect(screen.getByLabelText<HTMLInputElement>('Mass').value).toBe(text);
       expect(screen.getByRole('alert').textContent).toBe(said);
     }
@@ -51,6 +52,44 @@ describe('NumberField', () => {
     expect(screen.queryByRole('alert')).toBeNull();
     expect(screen.getByLabelText<HTMLInputElement>('Mass').value).toBe('1620,5');
   });
+
+  it('judges a figure on leaving, not while it is being typed', () => {
+    render(<Field onChange={vi.fn()} />);
+    type('1');
+    expect(screen.queryByRole('alert')).toBeNull();
+    fireEvent.blur(screen.getByLabelText('Mass'));
+    expect(screen.getByRole('alert').textContent).toContain('“1” will not do');
+    type('15');
+    expect(screen.getByRole('alert').textContent).toContain('“15” will not do');
+    type('1500');
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('takes every limit as it is stated, in either system', () => {
+    for (const system of ['metric', 'imperial'] as const) {
+      localStorage.setItem('rimrock.units', system);
+      const all = Object.values(ranges).flat();
+      const alike = (a: FieldRange, b: FieldRange) => a.unit === b.unit && a.min === b.min && a.max === b.max;
+      for (const one of all.filter((range, i) => all.findIndex((other) => alike(range, other)) === i)) {
+        const onChange = vi.fn();
+        render(
+          <UnitProvider>
+            <NumberField label="Field" value={undefined} range={one} onChange={onChange} />
+          </UnitProvider>,
+        );
+        const field = screen.getByLabelText('Field');
+        fireEvent.change(field, { target: { value: 'x' } });
+        fireEvent.blur(field);
+        const stated = /must be (-?\d+(?:\.\d+)?) to (-?\d+(?:\.\d+)?)/.exec(screen.getByRole('alert').textContent)!;
+        for (const [i, limit] of [one.min, one.max].entries()) {
+          fireEvent.change(field, { target: { value: stated[i + 1] } });
+          expect(screen.queryByRole('alert'), `${one.field} ${stated[i + 1]} ${system}`).toBeNull();
+          expect(Math.abs((onChange.mock.lastCall![0] as number) - limit)).toBeLessThanOrEqual(0.01 * Math.max(1, Math.abs(limit)));
+        }
+        cleanup();
+      }
+    }
+  }, 30_000);
 
   it('keeps the same value in its base unit where the shown unit is switched in the middle, for every unit there is', () => {
     function Both({ one, told }: { one: FieldRange; told: (value: number) => void }) {

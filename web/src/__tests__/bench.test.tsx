@@ -44,7 +44,11 @@ const plan = { car: { kind: 'car', front: { padNewMm: 11 } }, frontRotor: { cons
 
 describe('cooling over time', () => {
   it('tells the shares just before parking, and at any moment by the arrow keys', () => {
-    render(<CoolingOverTime series={series} />);
+    render(
+      <UnitProvider>
+        <CoolingOverTime series={series} />
+      </UnitProvider>,
+    );
     expect(screen.getByText(/Just before parking/).textContent).toContain('vanes 42 %');
     const slider = screen.getByRole('slider');
     fireEvent.keyDown(slider, { key: 'ArrowRight' });

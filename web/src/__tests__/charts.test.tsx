@@ -6,6 +6,7 @@ import type { PhaseSummary, SessionSeries, StopSummary, StrataLayer } from '../a
 import { LapStory } from '../charts/LapStory';
 import { StrataChart } from '../charts/StrataChart';
 import { UnitProvider } from '../units/UnitContext';
+import { say } from './say';
 
 const demand = {
   startC: -40,
@@ -24,7 +25,7 @@ const layers = [
     track: demand,
     road: null,
     capacity: {
-      name: 'Soft',
+      name: say('Soft'),
       curve: [
         { temperatureC: 0, mu: 0.3 },
         { temperatureC: 300, mu: 0.4 },
@@ -35,19 +36,19 @@ const layers = [
       lastC: 500,
       marks: [],
     },
-    overlap: { fromC: 360, share: 0.62, label: 'fades from lap 3' },
+    overlap: { fromC: 360, share: 0.62, label: say('fades from lap 3') },
   },
   {
     part: 'frontFluid',
     track: { ...demand, p10C: 80, p50C: 100, p90C: 120, peakC: 130, lowC: 70, highC: 160 },
     road: null,
     capacity: {
-      name: 'Wet',
+      name: say('Wet'),
       curve: null,
       marks: [
-        { kind: 'wet', label: 'wet', atC: 160 },
-        { kind: 'today', label: 'vapour today', atC: 190 },
-        { kind: 'dry', label: 'new', atC: 240 },
+        { kind: 'wet', label: say('wet'), atC: 160 },
+        { kind: 'today', label: say('vapour today'), atC: 190 },
+        { kind: 'dry', label: say('new'), atC: 240 },
       ],
     },
   },
@@ -126,7 +127,18 @@ describe('StrataChart', () => {
 
 describe('LapStory', () => {
   const story = (stops: StopSummary[], onChoose = vi.fn(), chosen: StopSummary | null = null) => {
-    inUnits(<LapStory series={series} phases={phases} stops={stops} padBandC={360} vapourC={190} chosen={chosen} onChoose={onChoose} />);
+    inUnits(
+      <LapStory
+        series={series}
+        phases={phases}
+        stops={stops}
+        padBandC={360}
+        vapourC={190}
+        legN={600}
+        chosen={chosen}
+        onChoose={onChoose}
+      />,
+    );
     return onChoose;
   };
 
@@ -144,7 +156,7 @@ describe('LapStory', () => {
     expect(screen.getByText('Worst: ×1.4 (1.3 to 1.6), 260 N (234 to 286 N).')).toBeDefined();
     cleanup();
     story([stop(110, 1.1, 200), stop(150, 6, 1400)]);
-    expect(screen.getByText(/Out of a leg’s reach: the worst stop would take more than 500 N/)).toBeDefined();
+    expect(screen.getByText(/Out of a leg’s reach: the worst stop would take more than 600 N/)).toBeDefined();
   });
 
   it('lets the arrows choose a stop and Escape drop it', () => {

@@ -14,6 +14,7 @@ import { firstToGive, money, padsOf, restOf, signed } from '../rooms/choose/word
 import { UnitProvider } from '../units/UnitContext';
 import { percentOf, withError } from '../shared/chance';
 import { answer, counted, fittedSetup, plan, suggestion } from './sampleMatch';
+import { say } from './say';
 
 afterEach(cleanup);
 const inUnits = (element: ReactNode) => render(<UnitProvider>{element}</UnitProvider>);
@@ -67,7 +68,7 @@ describe('wishes', () => {
 
 describe('share', () => {
   it('writes a table that no name can break', () => {
-    const text = asMarkdown(plan, answer, answer.shortlist);
+    const text = asMarkdown(plan, answer, answer.shortlist, 'metric');
     expect(text).toContain('**Sample \\| car**');
     expect(text.split('\n').filter((line) => line.startsWith('| ') && line.includes('Fell'))).toHaveLength(2);
     expect(text).toContain('as it stands');
@@ -156,7 +157,7 @@ describe('reasons', () => {
   };
 
   it('judge another part when it is asked about', async () => {
-    const ask = askWhy(vi.fn().mockResolvedValue({ ...answer.whyNot[1]!, sentence: 'With Wet 5, the danger is 9 % against 2 %.' }));
+    const ask = askWhy(vi.fn().mockResolvedValue({ ...answer.whyNot[1]!, sentence: say('With Wet 5, the danger is 9 % against 2 %.') }));
     fireEvent.change(screen.getByRole('searchbox'), { target: { value: 'wet' } });
     fireEvent.click(screen.getByRole('button', { name: 'judge it' }));
     expect(await screen.findByText(/9 % against 2 %/)).toBeDefined();
@@ -174,12 +175,20 @@ describe('reasons', () => {
   });
 
   it('say when nothing is needed, and when nothing helps', () => {
-    const { rerender } = render(<SpendOrder answer={{ ...answer, outcome: 'nothingNeeded' }} />);
+    const { rerender } = render(
+      <UnitProvider>
+        <SpendOrder answer={{ ...answer, outcome: 'nothingNeeded' }} />
+      </UnitProvider>,
+    );
     expect(screen.getByText(/Nothing needed/)).toBeDefined();
-    rerender(<SpendOrder answer={{ ...answer, outcome: 'nothingHelpsEnough' }} />);
+    rerender(
+      <UnitProvider>
+        <SpendOrder answer={{ ...answer, outcome: 'nothingHelpsEnough' }} />
+      </UnitProvider>,
+    );
     expect(screen.getByText(/No step on the shelf/)).toBeDefined();
     const step = {
-      what: 'flush',
+      what: say('flush'),
       buy: 33,
       dangerBefore: counted(0.5),
       dangerAfter: counted(0.1),
@@ -187,7 +196,11 @@ describe('reasons', () => {
       damageAfter: counted(0.2),
       setup: fittedSetup,
     };
-    rerender(<SpendOrder answer={{ ...answer, steps: [step] }} />);
+    rerender(
+      <UnitProvider>
+        <SpendOrder answer={{ ...answer, steps: [step] }} />
+      </UnitProvider>,
+    );
     expect(screen.getByText('danger 50 % to 10 %, damage 40 % to 20 %')).toBeDefined();
     expect(screen.getByText(/33 in all/)).toBeDefined();
   });

@@ -13,10 +13,11 @@ import { SessionEntry } from '../rooms/log/SessionEntry';
 import { firstPaints, firstStickers } from '../rooms/log/words';
 import { WorkList } from '../rooms/ready/WorkList';
 import { UnitProvider } from '../units/UnitContext';
+import { say } from './say';
 
 const paces = [
-  { code: 'novice', name: 'novice' },
-  { code: 'advanced', name: 'advanced' },
+  { code: 'novice', name: say('novice') },
+  { code: 'advanced', name: say('advanced') },
 ];
 vi.mock('../plan/PlanContext', () => ({ usePlan: () => ({ shelf: { paces, content: { cars: [] } }, start: vi.fn(), change: vi.fn() }) }));
 
@@ -118,11 +119,17 @@ describe('a day at the track', () => {
 });
 
 describe('work order', () => {
-  const step = (code: string, title: string) => ({ code, title, reason: `why ${code}`, check: `check ${code}`, caution: null });
+  const step = (code: string, title: string) => ({
+    code,
+    title: say(title),
+    reason: say(`why ${code}`),
+    check: say(`check ${code}`),
+    caution: null,
+  });
   const order = {
-    changes: ['pads'],
-    order: [{ count: 2, unit: 'rotors', what: 'ring', price: 120, note: null }],
-    tools: ['jack', 'gloves'],
+    changes: [say('pads')],
+    order: [{ count: 2, unit: say('rotors'), what: say('ring'), price: 120, note: null }],
+    tools: [say('jack'), say('gloves')],
     refused: [],
     steps: [step('stands', 'Car on stands'), step('rotor-hand', 'Rotor hand check'), step('leak', 'Look for leaks')],
   } as unknown as WorkOrder;
@@ -163,6 +170,6 @@ describe('your data', () => {
     const tables = screen.getAllByRole('link').filter((link) => link.getAttribute('href')!.startsWith('/api/archive/tables/'));
     expect(tables.map((link) => link.textContent)).toEqual(expect.arrayContaining(['pads', 'duct kits', 'inspections', 'days in full']));
     expect(tables.find((link) => link.textContent === 'duct kits')!.getAttribute('download')).toBe('duct-kits.csv');
-    expect(screen.getByRole('link', { name: 'Days as CSV' }).getAttribute('href')).toBe('/api/log/a%20car/table');
+    expect(screen.getByRole('link', { name: 'Days as CSV' }).getAttribute('href')).toBe('/api/log/a%20car/table?units=metric');
   });
 });

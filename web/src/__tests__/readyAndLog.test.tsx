@@ -19,6 +19,7 @@ import { Wear } from '../rooms/log/Wear';
 import { firstPaints, firstStickers } from '../rooms/log/words';
 import { HandTrainer } from '../rooms/ready/HandTrainer';
 import { UnitProvider } from '../units/UnitContext';
+import { say } from './say';
 
 const plan = { car: { name: 'Sample' } } as unknown as PredictionPlan;
 const counted = {
@@ -145,11 +146,11 @@ describe('kits', () => {
 
 describe('findings', () => {
   const finding = (verdict: Finding['verdict']): Finding => ({
-    part: `Part ${verdict}`,
+    part: say(`Part ${verdict}`),
     verdict,
-    sentence: 'The face had 300 °C.',
-    rule: 'A rule.',
-    source: 'common practice',
+    sentence: [...say('The face had '), { words: null, figure: { value: 300, unit: 'C', digits: 0 } }, ...say('.')],
+    rule: say('A rule.'),
+    source: say('common practice'),
   });
 
   it('carry verdicts in words and shapes, with rule and source', () => {
@@ -209,15 +210,15 @@ describe('what the car taught', () => {
 
 describe('diagnosis', () => {
   it('asks the engine and shows causes in its order, with this car’s evidence and who must not drive', async () => {
-    vi.spyOn(log, 'readTables').mockResolvedValue({ symptoms: [{ code: 'soft-hot', name: 'pedal soft when hot' }], ranges: [] });
+    vi.spyOn(log, 'readTables').mockResolvedValue({ symptoms: [{ code: 'soft-hot', name: say('pedal soft when hot') }], ranges: [] });
     const ask = vi.spyOn(log, 'diagnose').mockResolvedValue([
       {
-        cause: { code: 'boiled', name: 'boiled fluid', test: 'Firm again when cold.', cure: 'Bleed.', stop: true },
+        cause: { code: 'boiled', name: say('boiled fluid'), test: say('Firm again when cold.'), cure: say('Bleed.'), stop: true },
         share: 0.7,
-        evidence: ['The fluid is 30 months old.'],
+        evidence: [say('The fluid is 30 months old.')],
       },
       {
-        cause: { code: 'air', name: 'air in the lines', test: 'Soft when cold too.', cure: 'Bleed again.', stop: false },
+        cause: { code: 'air', name: say('air in the lines'), test: say('Soft when cold too.'), cure: say('Bleed again.'), stop: false },
         share: 0.3,
         evidence: [],
       },
@@ -237,8 +238,8 @@ describe('wear', () => {
   it('tells laps left and the factor with their bands, and when it is still a guess', async () => {
     vi.spyOn(log, 'forecastWear').mockResolvedValue({
       parts: [
-        { part: 'front pads', factor: spread(0.7, 0.9, 1.2), readings: 2, left: 6.3, unit: 'mm', lapsLeft: spread(90, 120, 160) },
-        { part: 'rear pads', factor: spread(0.5, 1, 2), readings: 0, left: 6, unit: 'mm', lapsLeft: spread(100, 200, 400) },
+        { part: say('front pads'), factor: spread(0.7, 0.9, 1.2), readings: 2, left: 6.3, unit: 'mm', lapsLeft: spread(90, 120, 160) },
+        { part: say('rear pads'), factor: spread(0.5, 1, 2), readings: 0, left: 6, unit: 'mm', lapsLeft: spread(100, 200, 400) },
       ],
       levelFallMm: 4,
     } as unknown as log.WearPage);

@@ -13,6 +13,7 @@ import { Wear } from '../rooms/log/Wear';
 import { Rename } from '../rooms/shelf/Rename';
 import { SureButton } from '../shared/SureButton';
 import { UnitProvider } from '../units/UnitContext';
+import { say } from './say';
 
 vi.mock('../plan/PlanContext', () => ({ usePlan: () => ({ change: vi.fn() }) }));
 
@@ -23,7 +24,7 @@ const laps = [
   { lap: 2, durationS: 121, topKmh: 191, predictedC: spread(380, 450, 540), measuredC: 600, inBand: false },
 ];
 const zone = { atM: 912, metres: 88, seconds: 2.1, entryKmh: 180.2, exitKmh: 95, secondsToNext: 20.4, meanG: 1.149 };
-const day = { verdict: 'In 1 of 2 laps.', lengthM: 9000, durationS: 251, topKmh: 191, zones: [zone], circuit: { name: 'own' }, laps };
+const day = { verdict: say('In 1 of 2 laps.'), lengthM: 9000, durationS: 251, topKmh: 191, zones: [zone], circuit: { name: 'own' }, laps };
 
 function show(element: ReactNode) {
   return render(
@@ -136,9 +137,18 @@ describe('cost so far', () => {
   it('stands against the plan, part by part', async () => {
     vi.spyOn(log, 'forecastWear').mockResolvedValue({
       parts: [
-        { part: 'front rotors', factor: spread(0.8, 1.2, 1.7), readings: 1, left: 1.8, unit: 'mm', lapsLeft: spread(300, 476, 700) },
         {
-          part: 'rear rotors by mass',
+          code: 'front-rotors',
+          part: say('front rotors'),
+          factor: spread(0.8, 1.2, 1.7),
+          readings: 1,
+          left: 1.8,
+          unit: 'mm',
+          lapsLeft: spread(300, 476, 700),
+        },
+        {
+          code: 'rear-rotors-mass',
+          part: say('rear rotors by mass'),
           factor: spread(0.8, 1.2, 1.7),
           readings: 1,
           left: 0.143,
@@ -151,8 +161,8 @@ describe('cost so far', () => {
         perHour: 47.5,
         planned: spread(12, 24, 48),
         lines: [
-          { what: 'front pads', spent: 40, perHour: 40, planned: spread(10, 20, 40) },
-          { what: 'fluid', spent: 24, perHour: 3, planned: spread(2, 2, 2) },
+          { code: 'front-pads', what: say('front pads'), spent: 40, perHour: 40, planned: spread(10, 20, 40) },
+          { code: 'fluid', what: say('fluid'), spent: 24, perHour: 3, planned: spread(2, 2, 2) },
         ],
       },
     } as unknown as log.WearPage);
@@ -241,7 +251,7 @@ describe('a part that is looked at', () => {
     ({
       strata: [layer('frontFace', faceC), layer('rearFace', 300), layer('frontFluid', 110)],
       fluid: { vapourC },
-      limits: gives.map((title) => ({ title, gives: true })),
+      limits: gives.map((title) => ({ title: say(title), gives: true })),
       hardStops: [],
     }) as unknown as PredictionResult;
 

@@ -1,4 +1,5 @@
 import type { MatchAnswer, PredictionPlan, Suggestion } from '../api/client';
+import { say } from './say';
 
 const spread = (p50: number) => ({ p10: p50 * 0.9, p50, p90: p50 * 1.1 });
 /** A chance as the engine counts it. */
@@ -8,12 +9,12 @@ export const counted = (share: number) => ({
   upperBound: Math.min(1, share + 0.026),
   told: { edge: 'none' as const, percent: 100 * share, digits: 0, errorPoints: 2, errorDigits: 0 },
 });
-const limit = (code: string, title: string, chance: number, gives: boolean) => ({
+const limit = (code: string, words: string, chance: number, gives: boolean) => ({
   chance: counted(chance),
   worthTelling: chance >= 0.05,
   limit: {
     code,
-    title,
+    title: say(words),
     unit: 'C',
     demand: 500,
     capacity: 600,
@@ -61,7 +62,7 @@ export function suggestion(key: string, front: string, rear: string, danger: num
     street: { extraMetres: 0.4, dustAndNoise: 3.5, penalty: 1 },
     season: [{ marginK: 90 }, { marginK: 60 }],
     cost: {
-      lines: [{ what: 'front pads', perHour: 20, why: 'a set lasts about 10.8 h', lastsHours: 10.8 }],
+      lines: [{ code: 'front-pads', what: say('front pads'), perHour: 20, why: say('a set lasts about 10.8 h'), lastsHours: 10.8 }],
       perHour: 28,
       perEvent: 28,
       perSeason: 140,
@@ -80,17 +81,17 @@ export function suggestion(key: string, front: string, rear: string, danger: num
         before: 0.99,
         after: danger,
         unit: 'chance',
-        sentence: 'Front pads fade: 99 % of likely days now.',
+        sentence: say('Front pads fade: 99 % of likely days now.'),
       },
-      { kind: 'costs', code: 'money', before: 90, after: 28, unit: 'per hour', sentence: '214 to buy.' },
-      { kind: 'costs', code: 'dust-noise', before: 1, after: 3, unit: 'of 10', sentence: 'More dust and noise.' },
+      { kind: 'costs', code: 'money', before: 90, after: 28, unit: 'per hour', sentence: say('214 to buy.') },
+      { kind: 'costs', code: 'dust-noise', before: 1, after: 3, unit: 'of 10', sentence: say('More dust and noise.') },
       {
         kind: 'stillFirst',
         code: 'front-pad-hot',
         before: null,
         after: danger,
         unit: 'chance',
-        sentence: 'What still gives first: front pads.',
+        sentence: say('What still gives first: front pads.'),
       },
     ],
     ...more,
@@ -113,11 +114,11 @@ export const answer = {
     {
       kind: 'frontPad',
       part: { id: 'race', name: 'Race 9' },
-      hardStop: { code: 'road-approval', sentence: 'Race 9 has no road approval.', own: true },
+      hardStop: { code: 'road-approval', sentence: say('Race 9 has no road approval.'), own: true },
       key: null,
       danger: null,
       damage: null,
-      sentence: 'Race 9 has no road approval.',
+      sentence: say('Race 9 has no road approval.'),
     },
     {
       kind: 'fluid',
@@ -126,12 +127,12 @@ export const answer = {
       key: 'w',
       danger: null,
       damage: null,
-      sentence: 'Wet 5: boils no later.',
+      sentence: say('Wet 5: boils no later.'),
     },
   ],
   stage: 'whole',
   outcome: 'steps',
-  verdict: '2 steps bring danger from 98 % to 20 %.',
+  verdict: say('2 steps bring danger from 98 % to 20 %.'),
   stepsEnd: null,
   due: [],
   stops: [],

@@ -1,4 +1,5 @@
 import type { Car, ShelfAnswer } from '../api/client';
+import { say } from './say';
 
 const axle = {
   caliper: 'sliding' as const,
@@ -58,7 +59,7 @@ export const sampleShelf = {
   },
   tyres: [],
   paces: [],
-  padFamilies: [{ code: 'organic', name: 'Organic', curve: [] }],
-  fluidClasses: [{ code: 'dot4', name: 'DOT 4', dryC: 230, wetC: 155 }],
+  padFamilies: [{ code: 'organic', name: say('Organic'), curve: [] }],
+  fluidClasses: [{ code: 'dot4', name: say('DOT 4'), dryC: 230, wetC: 155 }],
   ranges: [],
 } as unknown as ShelfAnswer;

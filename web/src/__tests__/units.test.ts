@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { counted } from '../shared/counted';
-import { conversion, inUnits, parseNumber, show } from '../units/units';
+import { conversion, parseNumber, show, told } from '../units/units';
 
 describe('units', () => {
   it('comes back to the same value from every imperial unit', () => {
@@ -25,12 +25,18 @@ describe('units', () => {
     expect(show(452.4, 'C', 'metric')).toBe('452 °C');
   });
 
-  it('converts the figures of a sentence and keeps differences differences', () => {
-    expect(inUnits('works to 282 °C; boils 34 K higher; stops in 22.0 m from 50 km/h', 'imperial')).toBe(
-      'works to 540 °F; boils 61 °F higher; stops in 72.2 ft from 31 mph',
-    );
-    expect(inUnits('11.0 mm left, 5 min later', 'imperial')).toBe('11.0 mm left, 5 min later');
-    expect(inUnits('34 K higher at 282 °C', 'metric')).toBe('34 °C higher at 282 °C');
+  it('joins told text in the shown unit and keeps differences differences', () => {
+    const figure = (value: number, unit: string, digits = 0, band: { low?: number; high?: number } = {}) => ({
+      words: null,
+      figure: { value, unit, digits, ...band },
+    });
+    const words = (text: string) => ({ words: text, figure: null });
+    const text = [figure(8, 'K'), words(' (+-'), figure(6, 'K'), words(') below '), figure(282, 'C'), words(', in '), figure(22, 'm', 1)];
+    expect(told(text, 'metric')).toBe('8 °C (+-6 °C) below 282 °C, in 22.0 m');
+    expect(told(text, 'imperial')).toBe('14 °F (+-11 °F) below 540 °F, in 72.2 ft');
+    expect(told([figure(4.26, 'mm', 1)], 'imperial')).toBe('0.168 in');
+    expect(told([figure(400, 'C', 0, { low: 380, high: 430 })], 'imperial')).toBe('752 °F (716 to 806)');
+    expect(told([{ words: null, figure: { value: null, unit: 'kg', digits: 0, low: 350, high: 4000 } }], 'metric')).toBe('350 to 4000 kg');
   });
 
   it('reads decimal commas and nothing that is no number', () => {

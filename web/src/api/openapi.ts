@@ -1094,7 +1094,18 @@ export interface components {
             /** @description What is known of it: its name on the shelf, its day in the log. */
             name: string;
             /** @description What is wrong, by field. */
-            why: components["schemas"]["InputFault"][];
+            why: {
+                /** @description The field's path or the line. */
+                field: string;
+                /** @description What was given. */
+                value: string;
+                /** @description The allowed range or form. */
+                allowed: string;
+                /** @description A sentence for the person who typed it. */
+                message: string;
+                /** @description The sentence in pieces. */
+                told: components["schemas"]["Piece"][];
+            }[];
         };
         /** @description Caliper and pads of one wheel of an axle. */
         AxleBrake: {
@@ -1202,7 +1213,11 @@ export interface components {
             /** @description Every limit with its chance, danger first, likeliest first. */
             limits: components["schemas"]["LimitBand"][];
             /** @description Upper edges that lie beyond the model, in words. */
-            beyond: string[];
+            beyond: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
             /** @description Chance that something dangerous happens on a day like this. */
             danger: components["schemas"]["Chance"];
             /** @description Chance that a part is ruined. */
@@ -1212,7 +1227,7 @@ export interface components {
             /** @description Code of the limit that the verdict names; null where it names none. */
             names: null | string;
             /** @description What was looked at, in words. */
-            lookedAt: string;
+            lookedAt: components["schemas"]["Said"];
             /** @description True where the danger asks for more members that were left out. */
             settling: boolean;
         };
@@ -1269,7 +1284,11 @@ export interface components {
             /** @description False where this car cannot heat these parts into the target within the most stops. */
             reached: boolean;
             /** @description What to look for and what to do when it does not come. */
-            notes: string[];
+            notes: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
         /** @description A bedding. */
         BeddingQuestion: {
@@ -1470,12 +1489,16 @@ export interface components {
             /** @description False where the caliper does not clear the wheel; null where the wheel's barrel is unknown. */
             clears: null | boolean;
             /** @description What follows, in sentences. */
-            notes: string[];
+            notes: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
         /** @description What a part can take. */
         Capacity: {
             /** @description The product's name or what it is. */
-            name: string;
+            name: components["schemas"]["Said"];
             /** @description A pad's friction chart, finely drawn; null for other parts. */
             curve: null | components["schemas"]["CurvePoint"][];
             /**
@@ -1501,7 +1524,7 @@ export interface components {
             /** @description Stable kind: wet, today, dry, limit. */
             kind: string;
             /** @description What it is. */
-            label: string;
+            label: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Where, C.
@@ -1653,16 +1676,16 @@ export interface components {
             /** @description Stable code. */
             code: string;
             /** @description What it is. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: double
              * @description How often it is met, relative to the others of the symptom.
              */
             weight: number;
             /** @description What tells it from the others. */
-            test: string;
+            test: components["schemas"]["Said"];
             /** @description What mends it. */
-            cure: string;
+            cure: components["schemas"]["Said"];
             /** @description True where the car must not be driven before it is mended. */
             stop: boolean;
             /** @description Codes of what in the log speaks for it. */
@@ -1795,14 +1818,14 @@ export interface components {
             /** @description The factor's code. */
             factor: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Squared rank correlation with the margin, 0 to 1.
              */
             share: number;
             /** @description What to measure to narrow it. */
-            measure: string;
+            measure: components["schemas"]["Said"];
         };
         /** @description How a front wheel loses heat over time, as whole percent of what leaves; less than nothing counts as nothing. */
         CoolingSeries: {
@@ -1878,7 +1901,7 @@ export interface components {
         /** @description One thing that track hours cost. */
         CostLine: {
             /** @description What. */
-            what: string;
+            what: components["schemas"]["Said"];
             /**
              * Format: double
              * @description In the driver's currency for each track hour; null where its price is unknown.
@@ -1895,12 +1918,14 @@ export interface components {
              */
             highPerHour: null | number;
             /** @description How it came about. */
-            why: string;
+            why: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Track hours that one set or pair lasts; null for what does not wear.
              */
             lastsHours?: null | number;
+            /** @description Stable code of what it is. */
+            code: null | string;
         };
         /** @description What driving has cost so far, by what was measured. */
         CostSoFar: {
@@ -1955,8 +1980,7 @@ export interface components {
             at: components["schemas"]["MuAt"][];
             /** @description The edge code this curve would earn; null where the chart does not reach. */
             letters: null | string;
-            /** @description The pad's own edge code in words; null where none. */
-            edgeCode: null | string;
+            edgeCode: null | components["schemas"]["Said"];
             /** @description False where the pad's own code and its curve contradict each other. */
             edgeCodeFits: boolean;
         };
@@ -2057,7 +2081,7 @@ export interface components {
             /** @description Its laps. */
             laps: components["schemas"]["DrivenLap"][];
             /** @description What the comparison says, in one sentence. */
-            verdict: string;
+            verdict: components["schemas"]["Said"];
             /** @description Stray samples that were mended before. */
             mended?: null | components["schemas"]["MendedSample"][];
         };
@@ -2126,14 +2150,14 @@ export interface components {
             /** @description Stable code. */
             code: string;
             /** @description What, and why. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /** @description A road duty to choose. */
         DutyChoice: {
             /** @description Stable code. */
             code: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
         };
         /** @description One stop of a friction test. */
         DynamometerStop: {
@@ -2199,7 +2223,7 @@ export interface components {
         /** @description How much evidence stands behind a learnt band. */
         EvidenceSummary: {
             /** @description In words. */
-            statement: string;
+            statement: components["schemas"]["Said"];
             /**
              * Format: double
              * @description How many equally weighted members explain it.
@@ -2250,8 +2274,6 @@ export interface components {
         FieldRange: {
             /** @description Path of the field in a plan, such as `car.massKg`. */
             field: string;
-            /** @description What a driver calls it. */
-            label: string;
             /** @description SI or customary unit of the stored value; empty for a bare ratio. */
             unit: string;
             /**
@@ -2264,8 +2286,12 @@ export interface components {
              * @description Largest allowed value, inclusive.
              */
             max: number;
+            /** @description Code of what it is called, where several ranges stand at one path. */
+            called?: null | string;
+            /** @description What a driver calls it: told by its code, or its path. */
+            label?: components["schemas"]["Said"];
             /** @description The range in words, such as `400 to 4000 kg`. */
-            allowed?: null | string;
+            allowed?: components["schemas"]["Said"];
         };
         /**
          * @description How the film looks.
@@ -2276,15 +2302,15 @@ export interface components {
         /** @description What was found on one part. */
         Finding: {
             /** @description Which part. */
-            part: string;
+            part: components["schemas"]["Said"];
             /** @description What to do. */
             verdict: components["schemas"]["Verdict"];
             /** @description What was seen and what follows. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
             /** @description The rule behind it. */
-            rule: string;
+            rule: components["schemas"]["Said"];
             /** @description Where the rule stands. */
-            source: string;
+            source: components["schemas"]["Said"];
             /** @description Code of the clue that it is when a cause is looked for, as causes name it; null where it is none. */
             clue?: null | string;
         };
@@ -2302,7 +2328,7 @@ export interface components {
             /** @description Stable code, such as `dot4`. */
             code: string;
             /** @description Name on the bottle. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Minimum equilibrium reflux boiling point, dry, C.
@@ -2321,7 +2347,7 @@ export interface components {
             /** @description True for silicone fluid, which takes up almost no water and must never be mixed. */
             silicone: boolean;
             /** @description Standard and clause. */
-            source: string;
+            source: components["schemas"]["Said"];
         };
         /** @description A fluid on the day of an event. */
         FluidDay: {
@@ -2456,7 +2482,7 @@ export interface components {
             /** @description Stable code. */
             code: string;
             /** @description Why, for the driver. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
             /**
              * @description True where it is out by the driver's own word, false where it must not be fitted.
              * @default false
@@ -2524,9 +2550,9 @@ export interface components {
              */
             efficiency: number;
         };
-        /** @description One thing wrong with an input: which field or line, what stood there, what is allowed. */
+        /** @description A fault as it is sent: its texts as they stand in kept units, and in pieces for a page that shows others. */
         InputFault: {
-            /** @description The field's path or the line, such as `line 14`. */
+            /** @description The field's path or the line. */
             field: string;
             /** @description What was given. */
             value: string;
@@ -2534,6 +2560,8 @@ export interface components {
             allowed: string;
             /** @description A sentence for the person who typed it. */
             message: string;
+            /** @description The sentence in pieces. */
+            told: components["schemas"]["Piece"][];
         };
         /** @description The car on stands between two events. */
         Inspection: {
@@ -2660,7 +2688,7 @@ export interface components {
             /** @description And after. */
             fluidAfter: components["schemas"]["Spread"];
             /** @description How much evidence stands behind it. */
-            statement: string;
+            statement: components["schemas"]["Said"];
             /** @description True where nothing believable explains what was seen. */
             contradicted: boolean;
             /** @description Each day with evidence. */
@@ -2675,14 +2703,14 @@ export interface components {
             /** @description Each observation with what was believed of it. */
             seen: components["schemas"]["SeenAndBelieved"][];
             /** @description What to measure next, in words. */
-            next: string;
+            next: components["schemas"]["Said"];
         };
         /** @description One thing that can give: what the day asks, what the part can take, what is left. */
         Limit: {
             /** @description Stable code. */
             code: string;
             /** @description What happens, in a few words. */
-            title: string;
+            title: components["schemas"]["Said"];
             /** @description Unit of demand, capacity and margin: C, mm or m; a margin in C is a difference. */
             unit: string;
             /**
@@ -2706,11 +2734,10 @@ export interface components {
             /** @description How bad that is. */
             harm: components["schemas"]["Harm"];
             /** @description Why, in one plain sentence. */
-            sentence: string;
-            /** @description What moves it; null where none is needed. */
-            change: null | string;
+            sentence: components["schemas"]["Said"];
+            change: null | components["schemas"]["Said"];
             /** @description How the figures came about: equation and source. */
-            basis: string;
+            basis: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Lower edge of the demand's band (8 in 10).
@@ -3064,15 +3091,14 @@ export interface components {
             /** @description What it comes to. */
             outcome: components["schemas"]["MatchOutcome"];
             /** @description In words. */
-            verdict: string;
+            verdict: components["schemas"]["Said"];
             /** @description What is on the car, judged alike. */
             fitted: components["schemas"]["Suggestion"];
             /** @description The best setups, best first. */
             shortlist: components["schemas"]["Suggestion"][];
             /** @description The way to the first row; empty where nothing is needed. */
             steps: components["schemas"]["SpendStep"][];
-            /** @description Why the steps do not end at the first row; null where they do. */
-            stepsEnd: null | string;
+            stepsEnd: null | components["schemas"]["Said"];
             /** @description Every part of the shelf that the best setup does not have. */
             whyNot: components["schemas"]["WhyNot"][];
             /** @description What is due by its age. */
@@ -3142,18 +3168,18 @@ export interface components {
             /** @description Which. */
             code: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /** @description Middle and edges before: always 0 and -1.28 to 1.28. */
             before: components["schemas"]["Spread"];
             /** @description The same after looking at the log. */
             after: components["schemas"]["Spread"];
             /** @description What would narrow it further. */
-            measure: string;
+            measure: components["schemas"]["Said"];
         };
         /** @description Friction at a temperature that drivers ask about. */
         MuAt: {
             /** @description What it is about. */
-            what: string;
+            what: components["schemas"]["Said"];
             /**
              * Format: double
              * @description The temperature, C.
@@ -3218,21 +3244,31 @@ export interface components {
         /** @description Something to order. */
         OrderItem: {
             /** @description What. */
-            what: string;
+            what: components["schemas"]["Said"];
             /**
              * Format: double
              * @description How many.
              */
             count: number;
             /** @description Of what: sets, rotors, bottles. */
-            unit: string;
+            unit: components["schemas"]["Said"];
             /**
              * Format: double
              * @description For all of them, in the driver's currency; null where unknown.
              */
             price: null | number;
             /** @description What to mind. */
-            note?: null | string;
+            note?: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[];
+            /** @description What is told instead of count and unit, where it is a measure; null where it is a number of things. */
+            amount?: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[];
         };
         /**
          * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
@@ -3274,14 +3310,14 @@ export interface components {
              */
             share: number;
             /** @description In words. */
-            label: string;
+            label: components["schemas"]["Said"];
         };
         /** @description How hard a driver uses the car: two factors, since scaling grip alone hardly changes the braking work of a lap. */
         Pace: {
             /** @description Stable code. */
             code: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Share of the tyre's grip used in corners and under braking (engineering judgement, +-0.05).
@@ -3340,7 +3376,7 @@ export interface components {
             /** @description Stable code in plans and files. */
             code: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /** @description Typical friction curve, temperature in C. */
             curve: components["schemas"]["CurvePoint"][];
             /**
@@ -3518,7 +3554,7 @@ export interface components {
         /** @description How a part wears through the season. */
         PartSeason: {
             /** @description front pads, rear pads or front rotors. */
-            part: string;
+            part: components["schemas"]["Said"];
             /** @description What is left after each event; eight of ten lie in the band. */
             leftMm: components["schemas"]["Spread"][];
             /**
@@ -3625,6 +3661,12 @@ export interface components {
              * @description Braking energy of the rear axle, MJ.
              */
             rearMJ: number;
+        };
+        /** @description A piece of told text: words, or a figure that is joined to them in the shown unit. */
+        Piece: {
+            /** @description The words; null for a figure. */
+            words: null | string;
+            figure: null | components["schemas"]["ToldFigure"];
         };
         /**
          * @description What the pistons are made of.
@@ -3781,7 +3823,11 @@ export interface components {
             /** @description Masses of the rings, stated and from geometry. */
             ringMasses: components["schemas"]["RingMass"][];
             /** @description Cautions that apply to this result. */
-            cautions: string[];
+            cautions: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
             /** @description What on the car must not be driven on at all, whatever the temperatures say. */
             hardStops: components["schemas"]["HardStop"][];
             /** @description What is due by its age. */
@@ -3805,7 +3851,11 @@ export interface components {
              */
             share: number;
             /** @description What in this car's log speaks for it. */
-            evidence: string[];
+            evidence: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
         /** @description Why a setup stands where it does, as data and as a sentence. */
         Reason: {
@@ -3826,7 +3876,7 @@ export interface components {
             /** @description Unit of both. */
             unit: string;
             /** @description In words. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /**
          * @description What kind of reason.
@@ -4066,7 +4116,11 @@ export interface components {
             /** @description True where left and right rotors differ. */
             handed: boolean;
             /** @description What a driver should know before buying, in sentences. */
-            notes: string[];
+            notes: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
         /**
          * @description The school about rotors.
@@ -4099,8 +4153,21 @@ export interface components {
              */
             buyNow: null | number;
             /** @description What has no price. */
-            unknown: string[];
+            unknown: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
+        /**
+         * @description What is to be told, without words: a code and what belongs in it. The words stand in the telling project, one row a code; figures keep their unit and are
+         *     rounded there.
+         */
+        Said: {
+            /** @description The words; null for a figure. */
+            words: null | string;
+            figure: null | components["schemas"]["ToldFigure"];
+        }[];
         /** @description A limit as it was believed. */
         SaidLimit: {
             /** @description Its code. */
@@ -4170,7 +4237,7 @@ export interface components {
             /** @description Each part that wears. */
             parts: components["schemas"]["PartSeason"][];
             /** @description The cheapest policy that keeps the margin, and why, in one sentence. */
-            advice: string;
+            advice: components["schemas"]["Said"];
             /**
              * Format: date
              * @description The next bleed date by it; null where none is needed.
@@ -4459,7 +4526,7 @@ export interface components {
         /** @description One step of the way. */
         SpendStep: {
             /** @description What to change, in words. */
-            what: string;
+            what: components["schemas"]["Said"];
             /** @description The setup after it. */
             setup: components["schemas"]["Suggestion"];
             /**
@@ -4479,7 +4546,7 @@ export interface components {
         /** @description What one kind of part has cost. */
         SpentOn: {
             /** @description Which. */
-            what: string;
+            what: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Price of what was used up, in the driver's currency.
@@ -4492,6 +4559,8 @@ export interface components {
             perHour: number;
             /** @description What the plan reckoned for each track hour. */
             planned: components["schemas"]["Spread"];
+            /** @description Stable code of what it is. */
+            code: null | string;
         };
         /** @description A band: a tenth lies below the first, half below the second, nine tenths below the third. */
         Spread: {
@@ -4724,7 +4793,7 @@ export interface components {
             /** @description Stable code. */
             code: string;
             /** @description In the driver's words. */
-            name: string;
+            name: components["schemas"]["Said"];
         };
         /** @description What a first hard stop from speed would do to cold new rotors, against what bedding asks of them. */
         ThermalShock: {
@@ -4739,7 +4808,7 @@ export interface components {
              */
             limitK: number;
             /** @description What it means. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /** @description A chance in the figures that are told of it, the same in every room and every sentence. */
         ToldChance: {
@@ -4765,6 +4834,31 @@ export interface components {
              * @description Decimals of that.
              */
             errorDigits: number;
+        };
+        /** @description A figure in told text, in its kept unit. */
+        ToldFigure: {
+            /**
+             * Format: double
+             * @description The value; null for a range, which has edges only.
+             */
+            value: null | number;
+            /** @description Its kept unit. */
+            unit: string;
+            /**
+             * Format: int32
+             * @description Decimals in that unit.
+             */
+            digits: number;
+            /**
+             * Format: double
+             * @description Lower edge of its band, where it has one.
+             */
+            low?: null | number;
+            /**
+             * Format: double
+             * @description Upper edge of its band.
+             */
+            high?: null | number;
         };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
@@ -4798,13 +4892,18 @@ export interface components {
             /** @description Stable code. */
             code: string;
             /** @description What a driver calls it. */
-            name: string;
+            name: components["schemas"]["Said"];
             /**
              * Format: double
              * @description Peak friction coefficient on a dry, warm track; +-0.05 (common practice).
              */
             grip: number;
         };
+        /**
+         * @description In which units figures are shown.
+         * @enum {unknown}
+         */
+        UnitSystem: "metric" | "imperial";
         /**
          * @description What runs between the two cheeks of a rotor.
          * @default solid
@@ -4831,7 +4930,7 @@ export interface components {
          */
         WearForecast: {
             /** @description Which part. */
-            part: string;
+            part: components["schemas"]["Said"];
             /** @description mm of thickness or kg of mass. */
             unit: string;
             /** @description Wear over what the engine's middle says. */
@@ -4847,6 +4946,8 @@ export interface components {
              */
             left: number;
             lapsLeft: null | components["schemas"]["Spread"];
+            /** @description Stable code of the part. */
+            code: null | string;
         };
         /** @description A step in the wear law beyond a temperature. */
         WearJump: {
@@ -4964,7 +5065,7 @@ export interface components {
             danger: null | components["schemas"]["Chance"];
             damage: null | components["schemas"]["Chance"];
             /** @description In words. */
-            sentence: string;
+            sentence: components["schemas"]["Said"];
         };
         /** @description A part of the shelf that the first row does not have. */
         WhyQuestion: {
@@ -5075,11 +5176,19 @@ export interface components {
          */
         WorkOrder: {
             /** @description What changes, in words; empty where nothing does. */
-            changes: string[];
+            changes: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
             /** @description What to order. */
             order: components["schemas"]["OrderItem"][];
             /** @description Tools. */
-            tools: string[];
+            tools: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
             /** @description Steps in order. */
             steps: components["schemas"]["WorkStep"][];
             /**
@@ -5090,6 +5199,8 @@ export interface components {
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
             then?: null | components["schemas"]["DayVerdict"];
+            /** @description Whether there is something to bed. */
+            beds: boolean;
         };
         /** @description A change of parts. */
         WorkQuestion: {
@@ -5110,13 +5221,17 @@ export interface components {
             /** @description Stable code, to tick it off by. */
             code: string;
             /** @description What to do. */
-            title: string;
+            title: components["schemas"]["Said"];
             /** @description Why. */
-            reason: string;
+            reason: components["schemas"]["Said"];
             /** @description How to know that it is done right. */
-            check: string;
+            check: components["schemas"]["Said"];
             /** @description A short warning where harm is possible. */
-            caution?: null | string;
+            caution?: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[];
         };
         /** @description Ticks of a work order. */
         WorkTicks: {
@@ -6445,7 +6560,9 @@ export interface operations {
     };
     seasonCalendar: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: components["schemas"]["UnitSystem"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6496,7 +6613,9 @@ export interface operations {
     };
     seasonTable: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: components["schemas"]["UnitSystem"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7184,7 +7303,9 @@ export interface operations {
     };
     exportSessions: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: components["schemas"]["UnitSystem"];
+            };
             header?: never;
             path: {
                 car: string;

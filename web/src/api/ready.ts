@@ -1,4 +1,5 @@
 import { client, unwrap, type PredictionPlan, type Schemas } from './client';
+import type { UnitSystem } from '../units/units';
 
 export type WorkOrder = Schemas['WorkOrder'];
 export type WorkStep = Schemas['WorkStep'];
@@ -35,10 +36,10 @@ export async function seasonPlan(body: Season, settle: boolean, signal?: AbortSi
   return unwrap(await client.POST('/api/ready/season', { params: { query: { settle } }, body, signal }));
 }
 
-export async function seasonCalendar(body: Season): Promise<string> {
-  return unwrap(await client.POST('/api/ready/season/calendar', { body, parseAs: 'text' }));
+export async function seasonCalendar(body: Season, units: UnitSystem): Promise<string> {
+  return unwrap(await client.POST('/api/ready/season/calendar', { params: { query: { units } }, body, parseAs: 'text' }));
 }
 
-export async function seasonTable(body: Season): Promise<string> {
-  return unwrap(await client.POST('/api/ready/season/table', { body, parseAs: 'text' }));
+export async function seasonTable(body: Season, units: UnitSystem): Promise<string> {
+  return unwrap(await client.POST('/api/ready/season/table', { params: { query: { units } }, body, parseAs: 'text' }));
 }

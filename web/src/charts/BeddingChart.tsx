@@ -3,6 +3,7 @@ import type { BeddingPlan } from '../api/ready';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { areaPath, linePath, type Point } from './path';
+import { roundTicks } from './ticks';
 
 const height = 250;
 const margin = { left: 44, right: 14, top: 18, bottom: 28 };
@@ -10,7 +11,7 @@ const margin = { left: 44, right: 14, top: 18, bottom: 28 };
 /** The face through a bedding: stop by stop into the band where the film forms, then rolling until it is cool. */
 export function BeddingChart({ plan }: { plan: BeddingPlan }) {
   const { ref, width } = useWidth<HTMLDivElement>(620);
-  const { show, to, unitOf } = useUnits();
+  const { show, to, from, unitOf } = useUnits();
   const last = plan.timeS[plan.timeS.length - 1] ?? 1;
   const top = Math.max(plan.targetC.p90 * 1.15, ...plan.highC);
   const x = scaleLinear()
@@ -38,7 +39,7 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
           y={y(plan.targetC.p90)}
           height={Math.max(0, y(plan.targetC.p10) - y(plan.targetC.p90))}
         />
-        {y.ticks(5).map((c) => (
+        {roundTicks(y.domain(), 5, 'C', { to, from }).map((c) => (
           <g key={c}>
             <line className="grid" x1={margin.left} x2={width - margin.right} y1={y(c)} y2={y(c)} />
             <text className="tick" x={margin.left - 6} y={y(c) + 4} textAnchor="end">

@@ -5,6 +5,7 @@ import { rangeOf } from '../api/ranges';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { areaPath, linePath, type Point } from './path';
+import { roundTicks } from './ticks';
 
 interface Props {
   points: CurvePoint[];
@@ -29,7 +30,7 @@ const round = (value: number, step: number) => Math.round(value / step) * step;
 /** A friction curve whose points are dragged on the drawing, or moved by the arrow keys. */
 export function CurveEditor({ points, typical, reading, stops, chosen, onChoose, onChange }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>(640);
-  const { to, unitOf, show } = useUnits();
+  const { to, from, unitOf, show } = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const [dragging, setDragging] = useState<number | null>(null);
   const muTop = Math.max(range.muTop, ...points.map((point) => point.mu + 0.1));
@@ -91,7 +92,7 @@ export function CurveEditor({ points, typical, reading, stops, chosen, onChoose,
   const spread = reading?.muSpread ?? 0;
   const shifted = (by: number) => (reading?.drawn ?? []).map((point): Point => [x(point.temperatureC), y(Math.max(0, point.mu + by))]);
   const last = points[points.length - 1]?.temperatureC ?? 0;
-  const ticks = x.ticks(Math.max(4, Math.floor(width / 90)));
+  const ticks = roundTicks(x.domain(), Math.max(4, Math.floor(width / 90)), 'C', { to, from });
   return (
     <div ref={ref} className="chart curve-editor">
       <svg

@@ -12,6 +12,8 @@ interface Props {
   stops: StopSummary[];
   padBandC: number;
   vapourC: number;
+  /** What a leg gives for a moment, as the limit has it, N. */
+  legN: number;
   chosen: StopSummary | null;
   onChoose: (stop: StopSummary | null) => void;
   /** A logger's readings of the front rotor, drawn as dots against the band. */
@@ -36,9 +38,9 @@ export const lapLabel = (phase: { kind: PhaseSummary['kind']; lap: number }) =>
   phase.kind === 'outLap' ? 'out' : phase.kind === 'coolDownLap' ? 'cool' : phase.kind === 'parked' ? 'parked' : String(phase.lap);
 
 /** Temperatures over one session and the rest after it; a lap's name or a brushed range zooms in. */
-export const LapStory = memo(function LapStory({ series, phases, stops, padBandC, vapourC, chosen, onChoose, dots = [] }: Props) {
+export const LapStory = memo(function LapStory({ series, phases, stops, padBandC, vapourC, legN, chosen, onChoose, dots = [] }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>(1180);
-  const { show, to } = useUnits();
+  const { show, to, from, system } = useUnits();
   const [zoomed, setZoomed] = useState<{ session: number; from: number; to: number } | null>(null);
   const [brush, setBrush] = useState<{ from: number; to: number } | null>(null);
   const zoom = zoomed?.session === series.session ? zoomed : null;
@@ -62,7 +64,8 @@ export const LapStory = memo(function LapStory({ series, phases, stops, padBandC
   const indexes = series.timeS.map((_, i) => i).filter((i) => inView(series.timeS[i] ?? 0));
   const across = indexes.map((i) => x(series.timeS[i] ?? 0));
   const placed = (values: number[]): Point[] => indexes.map((i, at) => [across[at] ?? 0, y(values[i] ?? 0)]);
-  const stepC = top > 700 ? 200 : 100;
+  // Round figures in the shown unit.
+  const step = (top > 700 ? 200 : 100) * (system === 'imperial' ? 2 : 1);
   const rules = [
     { c: padBandC, label: 'front pads leave their band', className: 'rule-pad' },
     { c: vapourC, label: 'vapour in the fluid', className: 'rule-fluid' },
@@ -90,14 +93,16 @@ export const LapStory = memo(function LapStory({ series, phases, stops, padBandC
           setBrush(null);
         }}
       >
-        {Array.from({ length: Math.ceil(top / stepC) }, (_, i) => i * stepC).map((c) => (
-          <g key={c}>
-            <line className="grid" x1={margin.left} x2={width - right} y1={y(c)} y2={y(c)} />
-            <text className="tick" x={margin.left - 6} y={y(c) + 4} textAnchor="end">
-              {Math.round(to(c, 'C'))}
-            </text>
-          </g>
-        ))}
+        {Array.from({ length: 20 }, (_, i) => from(i * step, 'C'))
+          .filter((c) => c > -1 && c < top)
+          .map((c) => (
+            <g key={c}>
+              <line className="grid" x1={margin.left} x2={width - right} y1={y(c)} y2={y(c)} />
+              <text className="tick" x={margin.left - 6} y={y(c) + 4} textAnchor="end">
+                {Math.round(to(c, 'C'))}
+              </text>
+            </g>
+          ))}
         {!zoom && (
           <line className="parked-edge" x1={x(series.parkedS)} x2={x(series.parkedS)} y1={margin.top} y2={height - margin.bottom} />
         )}
@@ -173,7 +178,7 @@ export const LapStory = memo(function LapStory({ series, phases, stops, padBandC
           );
         })}
       </div>
-      <Effort stops={mine} x={x} width={width} right={right} chosen={chosen} onChoose={onChoose} />
+      <Effort stops={mine} legN={legN} x={x} width={width} right={right} chosen={chosen} onChoose={onChoose} />
       {zoom && (
         <button type="button" className="btn btn-link" onClick={() => setZoomed(null)}>
           Show the whole session
@@ -205,11 +210,9 @@ function RightLabels({ items, y, at }: { items: { c: number; label: string; clas
 const effortHeight = 58;
 const effortTop = 3;
 
-/** What a leg can do for long, N: the pedal force of the type-0 test of UN R13-H is at most 500 N. */
-const mostPedalN = 500;
-
 function Effort({
   stops,
+  legN,
   x,
   width,
   right,
@@ -217,6 +220,7 @@ function Effort({
   onChoose,
 }: {
   stops: StopSummary[];
+  legN: number;
   x: (t: number) => number;
   width: number;
   right: number;
@@ -235,8 +239,8 @@ function Effort({
         Pedal effort, stop by stop, against the same stop with pads at their best; thin lines reach to nine days in ten.{' '}
         {worst && (
           <b>
-            {worst.pedalN > mostPedalN
-              ? `Out of a leg’s reach: the worst stop would take more than ${show(mostPedalN, 'N')}.`
+            {worst.pedalN > legN
+              ? `Out of a leg’s reach: the worst stop would take more than ${show(legN, 'N')}.`
               : `Worst: ×${worst.effort.p50.toFixed(1)} (${worst.effort.p10.toFixed(1)} to ${worst.effort.p90.toFixed(1)}), ${forceOf(worst)}.`}
           </b>
         )}{' '}

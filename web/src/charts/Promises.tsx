@@ -2,6 +2,7 @@ import { scaleLinear, scalePoint } from 'd3-scale';
 import type { LearningPage } from '../api/log';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
+import { roundTicks } from './ticks';
 
 const height = 210;
 const margin = { left: 44, right: 12, top: 14, bottom: 30 };
@@ -9,7 +10,7 @@ const margin = { left: 44, right: 12, top: 14, bottom: 30 };
 /** What was said on the evening before each day, and what paints allowed: a band that keeps its word overlaps its post eight times in ten. */
 export function Promises({ page }: { page: LearningPage }) {
   const { ref, width } = useWidth<HTMLDivElement>(520);
-  const { to, unitOf } = useUnits();
+  const { to, from, unitOf } = useUnits();
   const told = page.promises;
   const low = Math.min(...told.flatMap((one) => [one.said.p10, one.aboveC ?? one.said.p10])) - 30;
   const high = Math.max(...told.flatMap((one) => [one.said.p90, one.belowC ?? one.said.p90])) + 30;
@@ -27,7 +28,7 @@ export function Promises({ page }: { page: LearningPage }) {
         role="img"
         aria-label={`${page.keptCount} of ${told.filter((one) => one.kept != null).length} promises kept`}
       >
-        {y.ticks(4).map((c) => (
+        {roundTicks(y.domain(), 4, 'C', { to, from }).map((c) => (
           <g key={c}>
             <line className="grid" x1={margin.left} x2={width - margin.right} y1={y(c)} y2={y(c)} />
             <text className="tick" x={margin.left - 6} y={y(c) + 4} textAnchor="end">

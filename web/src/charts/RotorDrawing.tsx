@@ -1,4 +1,5 @@
 import type { Rotor } from '../api/client';
+import { useUnits } from '../units/UnitContext';
 
 const faceRadius = 78;
 const centre = { x: 90, y: 92 };
@@ -48,6 +49,7 @@ function Face({ rotor, inner }: { rotor: Rotor; inner: number }) {
 
 /** A rotor drawn to its measures: the face, and a section with thickness, gap and vanes; beside it the wheel's barrel where it is known. */
 export function RotorDrawing({ rotor, barrelMm }: { rotor: Rotor; barrelMm?: number | null }) {
+  const { show } = useUnits();
   const scale = faceRadius / (rotor.outerDiameterMm / 2);
   const inner = Math.max(12, (rotor.innerDiameterMm / 2) * scale);
   const vented = rotor.vanes !== 'solid' && rotor.vaneGapMm > 0;
@@ -59,7 +61,7 @@ export function RotorDrawing({ rotor, barrelMm }: { rotor: Rotor; barrelMm?: num
   const left = 208;
   const top = centre.y - faceRadius + 8;
   const needs = rotor.outerDiameterMm + 64;
-  const words = `${rotor.outerDiameterMm} mm across, ring ${ring.toFixed(0)} mm high and ${rotor.thicknessMm} mm thick${vented ? `, gap ${rotor.vaneGapMm} mm, ${rotor.vaneCount} ${rotor.vanes} vanes` : ', solid'}`;
+  const words = `${show(rotor.outerDiameterMm, 'mm')} across, ring ${show(ring, 'mm')} high and ${show(rotor.thicknessMm, 'mm', 1)} thick${vented ? `, gap ${show(rotor.vaneGapMm, 'mm', 1)}, ${rotor.vaneCount} ${rotor.vanes} vanes` : ', solid'}`;
   return (
     <figure className="drawing rotor-drawing">
       <svg viewBox="0 0 400 196" width={400} height={196} role="img" aria-label={`Rotor to scale: ${words}`}>
@@ -114,24 +116,24 @@ export function RotorDrawing({ rotor, barrelMm }: { rotor: Rotor; barrelMm?: num
             </>
           )}
           <text x={left} y={top - 5} className="drawing-label">
-            {`${rotor.thicknessMm} mm, worn out at ${rotor.minThicknessMm}`}
+            {`${show(rotor.thicknessMm, 'mm', 1)}, worn out at ${show(rotor.minThicknessMm, 'mm', 1)}`}
           </text>
           <text x={left + Math.max(cheek * 2 + rotor.vaneGapMm, cheek) * thick + 8} y={top + (ring * high) / 2} className="drawing-label">
-            {`ring ${ring.toFixed(0)} mm`}
+            {`ring ${show(ring, 'mm')}`}
           </text>
           <text x={left} y={top + ring * high + 16} className="drawing-label">
-            {vented ? `gap ${rotor.vaneGapMm} mm, ${rotor.vaneCount} ${rotor.vanes} vanes` : 'solid'}
+            {vented ? `gap ${show(rotor.vaneGapMm, 'mm', 1)}, ${rotor.vaneCount} ${rotor.vanes} vanes` : 'solid'}
           </text>
           {barrelMm != null && (
             <text x={left} y={top + ring * high + 34} className={needs > barrelMm ? 'drawing-label bad' : 'drawing-label'}>
               {needs > barrelMm
-                ? `wheel ${(needs - barrelMm).toFixed(0)} mm too small`
-                : `${(barrelMm - needs).toFixed(0)} mm of room in the wheel`}
+                ? `wheel ${show(needs - barrelMm, 'mm')} too small`
+                : `${show(barrelMm - needs, 'mm')} of room in the wheel`}
             </text>
           )}
         </g>
         <text x={centre.x} y={190} textAnchor="middle" className="drawing-label">
-          {`${rotor.outerDiameterMm} mm`}
+          {show(rotor.outerDiameterMm, 'mm')}
         </text>
       </svg>
       <figcaption>Face and section to their measures, the section larger.</figcaption>

@@ -3,6 +3,7 @@ import type { FluidPolicy, SeasonPlan } from '../api/ready';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { linePath, type Point } from './path';
+import { roundTicks } from './ticks';
 
 const height = 280;
 const margin = { left: 44, right: 150, top: 20, bottom: 46 };
@@ -17,7 +18,7 @@ const date = (day: string) => new Date(`${day}T00:00:00Z`);
 /** Where the fluid shows vapour through the season by each policy, and how hot it gets on each event. */
 export function SeasonChart({ plan, policy }: { plan: SeasonPlan; policy: FluidPolicy }) {
   const { ref, width } = useWidth<HTMLDivElement>(980);
-  const { show, to, unitOf } = useUnits();
+  const { show, to, from, unitOf } = useUnits();
   const narrow = width < 640;
   const right = narrow ? 10 : margin.right;
   const days = plan.policies[0]!.days;
@@ -46,7 +47,7 @@ export function SeasonChart({ plan, policy }: { plan: SeasonPlan; policy: FluidP
         role="img"
         aria-label="The fluid's vapour point through the season by each policy, over the hottest fluid of each event"
       >
-        {y.ticks(5).map((c) => (
+        {roundTicks(y.domain(), 5, 'C', { to, from }).map((c) => (
           <g key={c}>
             <line className="grid" x1={margin.left} x2={width - right} y1={y(c)} y2={y(c)} />
             <text className="tick" x={margin.left - 6} y={y(c) + 4} textAnchor="end">

@@ -40,7 +40,7 @@ export function muAt(layer: StrataLayer, celsius: number): number | null {
 /** The strata: one temperature axis; in each layer what the day asks above, what the part can take below. */
 export const StrataChart = memo(function StrataChart({ layers, peaks, stop, preview }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>();
-  const { show, to, unitOf, system } = useUnits();
+  const { show, to, from, unitOf, system } = useUnits();
   const id = useId().replace(/:/g, '');
   const [ruler, setRuler] = useState<number | null>(null);
 
@@ -57,7 +57,7 @@ export const StrataChart = memo(function StrataChart({ layers, peaks, stop, prev
     .range([left, width - 14]);
   const step = system === 'imperial' ? 200 : narrow ? 200 : 100;
   const ticks = Array.from({ length: 40 }, (_, i) => i * step).filter((shown) => shown <= to(endC, 'C') + 1e-6);
-  const tickC = (shown: number) => (system === 'imperial' ? (shown - 32) / 1.8 : shown);
+  const tickC = (shown: number) => from(shown, 'C');
   const ramp = temperatureRamp(0, endC);
 
   const placed = layers.reduce<{ layer: StrataLayer; y: number }[]>((rows, layer) => {
@@ -119,7 +119,7 @@ export const StrataChart = memo(function StrataChart({ layers, peaks, stop, prev
             </text>
           </g>
         ))}
-        <text className="tick" x={x(0) - 10} y={top - 18} textAnchor="end">
+        <text className="tick" x={Math.min(x(0), x(tickC(0))) - 10} y={top - 18} textAnchor="end">
           {unitOf('C')}
         </text>
         <rect x={x(0)} y={top - 12} width={x(endC) - x(0)} height={4} fill={`url(#${id}-ramp)`} />

@@ -22,7 +22,7 @@ interface LayerProps {
 
 /** One layer: what the day asks of a part above its baseline, what the part can take below. */
 export function Layer({ layer, y, x, endC, id, narrow, left, peak, preview }: LayerProps) {
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const { demand, capacity } = heights(layer);
   const base = y + demand;
   const most = Math.max(...(layer.track?.share ?? [0]), 1e-9);
@@ -34,7 +34,7 @@ export function Layer({ layer, y, x, endC, id, narrow, left, peak, preview }: La
         {partNames[layer.part]}
       </text>
       <text className="layer-part" x={narrow ? left + 96 : 0} y={narrow ? y - 6 : y + 34}>
-        {layer.capacity.name}
+        {told(layer.capacity.name)}
       </text>
       {layer.overlap && (
         <rect
@@ -64,7 +64,7 @@ export function Layer({ layer, y, x, endC, id, narrow, left, peak, preview }: La
       {preview && <Preview layer={preview} y={base} demand={demand - 8} capacity={capacity} x={x} endC={endC} />}
       {layer.overlap && (
         <text className="overlap halo" x={x(endC) - 4} y={y + 12} textAnchor="end">
-          {`${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}${layer.overlap.label ? `, ${layer.overlap.label}` : ''}`}
+          {`${Math.round(layer.overlap.share * 100)} % beyond ${show(layer.overlap.fromC, 'C')}${layer.overlap.label.length > 0 ? `, ${told(layer.overlap.label)}` : ''}`}
         </text>
       )}
     </g>
@@ -224,7 +224,7 @@ function PadCapacity({
 }
 
 function Marks({ layer, y, height, x }: { layer: StrataLayer; y: number; height: number; x: (c: number) => number }) {
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const marks = layer.capacity.marks;
   const wet = marks.find((mark) => mark.kind === 'wet');
   const dry = marks.find((mark) => mark.kind === 'dry');
@@ -234,19 +234,19 @@ function Marks({ layer, y, height, x }: { layer: StrataLayer; y: number; height:
       {wet && dry && <rect className="capacity" x={x(wet.atC)} width={x(dry.atC) - x(wet.atC)} y={y + 4} height={height - 8} />}
       {wet && (
         <text className="tick" x={x(wet.atC) - 4} y={y + height - 2} textAnchor="end">
-          {`${wet.label} ${show(wet.atC, 'C').replace(/ .*/, '')}`}
+          {`${told(wet.label)} ${show(wet.atC, 'C').replace(/ .*/, '')}`}
         </text>
       )}
       {dry && (
         <text className="tick" x={x(dry.atC) + 4} y={y + height - 2}>
-          {`${dry.label} ${show(dry.atC, 'C').replace(/ .*/, '')}`}
+          {`${told(dry.label)} ${show(dry.atC, 'C').replace(/ .*/, '')}`}
         </text>
       )}
       {bold && (
         <g>
           <line className="limit" x1={x(bold.atC)} x2={x(bold.atC)} y1={y - 16} y2={y + height} />
           <text className="mark halo" x={x(bold.atC) + 6} y={y - 7}>
-            {`${bold.label} ${bold.kind === 'today' ? 'from ' : ''}${show(bold.atC, 'C')}`}
+            {`${told(bold.label)} ${bold.kind === 'today' ? 'from ' : ''}${show(bold.atC, 'C')}`}
           </text>
         </g>
       )}

@@ -4,6 +4,7 @@ import type { LearningPage } from '../api/log';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
 import { areaPath, type Point } from './path';
+import { roundTicks } from './ticks';
 
 const row = 62;
 const bar = 24;
@@ -25,7 +26,8 @@ function hump({ p10, p50, p90 }: Spread, x: (c: number) => number, base: number,
 /** Believed, seen, believed now: one temperature axis, what was seen as posts between the two beliefs. */
 export function Taught({ page }: { page: LearningPage }) {
   const { ref, width } = useWidth<HTMLDivElement>(700);
-  const { show, to, unitOf } = useUnits();
+  const units = useUnits();
+  const { show, to, unitOf } = units;
   const seen = page.promises.filter((promise) => promise.aboveC != null || promise.belowC != null).slice(-6);
   const from = Math.min(page.before.p10, page.after.p10) - 110;
   const end = Math.max(page.before.p90, page.after.p90) + 110;
@@ -46,14 +48,16 @@ export function Taught({ page }: { page: LearningPage }) {
         role="img"
         aria-label={`Front rotor’s rim on the usual day: believed ${words(page.before)}, now ${words(page.after)}`}
       >
-        {x.ticks(Math.max(4, Math.floor(width / 90))).map((c) => (
-          <g key={c}>
-            <line className="grid" x1={x(c)} x2={x(c)} y1={margin.top} y2={second} />
-            <text className="tick" x={x(c)} y={height - 10} textAnchor="middle">
-              {to(c, 'C').toFixed(0)}
-            </text>
-          </g>
-        ))}
+        {roundTicks(x.domain(), Math.max(4, Math.floor(width / 90)), 'C', units)
+          .filter((c) => x(c) < width - 36)
+          .map((c) => (
+            <g key={c}>
+              <line className="grid" x1={x(c)} x2={x(c)} y1={margin.top} y2={second} />
+              <text className="tick" x={x(c)} y={height - 10} textAnchor="middle">
+                {to(c, 'C').toFixed(0)}
+              </text>
+            </g>
+          ))}
         <text className="tick" x={width - 4} y={height - 10} textAnchor="end">
           {unitOf('C')}
         </text>

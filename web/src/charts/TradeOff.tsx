@@ -30,7 +30,7 @@ const margin = { left: 34, right: 18, top: 20, bottom: 40 };
 /** Danger, judged, against the cold first stop, what has to be bought as size; arrow keys walk along the short list. */
 export function TradeOff({ fitted, points, current, onCurrent }: Props) {
   const { ref, width } = useWidth<HTMLDivElement>(320);
-  const { to, unitOf } = useUnits();
+  const { to, unitOf, show } = useUnits();
   const metres = [...points, fitted].map((point) => point.extraMetres);
   const x = scaleLinear()
     .domain([Math.min(-0.5, ...metres), Math.max(2, ...metres)])
@@ -60,7 +60,7 @@ export function TradeOff({ fitted, points, current, onCurrent }: Props) {
         aria-valuenow={at + 1}
         aria-valuetext={
           points[at]
-            ? `${points[at].name}: danger ${percentOf(points[at].danger)}, ${points[at].extraMetres.toFixed(1)} m longer`
+            ? `${points[at].name}: danger ${percentOf(points[at].danger)}, ${show(points[at].extraMetres, 'm', 1)} longer`
             : 'none chosen'
         }
         onKeyDown={(event) => {
@@ -88,7 +88,7 @@ export function TradeOff({ fitted, points, current, onCurrent }: Props) {
           </text>
         ))}
         <text className="tick" x={width - margin.right} y={height - 6} textAnchor="end">
-          {unitOf('m')} longer from 50 km/h, cold, than the original pads
+          {unitOf('m')} longer from {show(50, 'km/h')}, cold, than the original pads
         </text>
         <g className="trade-fitted">
           <circle cx={x(fitted.extraMetres)} cy={y(fitted.danger.share)} r={4} />

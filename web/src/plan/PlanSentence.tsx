@@ -34,7 +34,7 @@ export function PlanSentence() {
   if (!draft || !plan) return null;
   const { stint, weather } = plan;
   const duct = plan.frontDuct?.hoseMm
-    ? `${plan.frontDuct.hoseMm} mm duct`
+    ? `${show(plan.frontDuct.hoseMm, 'mm')} duct`
     : plan.frontDuct && plan.frontDuct.shield !== 'closed'
       ? `shield ${plan.frontDuct.shield}`
       : 'no ducts';

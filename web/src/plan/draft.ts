@@ -15,6 +15,7 @@ import type {
   WheelDuct,
   Wishes,
 } from '../api/client';
+import { told } from '../units/units';
 
 /** A plan as the page edits it: things from the shelf by their id, everything else in full. */
 export interface Draft {
@@ -126,13 +127,15 @@ export interface Resolved {
 /** A pad known by its family only: the family's typical curve stands in. */
 export function familyPad(code: string, shelf: ShelfAnswer): Pad | undefined {
   const family = shelf.padFamilies.find((row) => row.code === code);
-  return family && { name: `a typical ${family.name.toLowerCase()} pad`, family: code, basis: 'unknown', roadApproved: true };
+  return (
+    family && { name: `a typical ${told(family.name, 'metric').toLowerCase()} pad`, family: code, basis: 'unknown', roadApproved: true }
+  );
 }
 
 /** A fluid known by its class only: the class's minimum boiling points stand in. */
 export function classFluid(code: string, shelf: ShelfAnswer): BrakeFluid | undefined {
   const row = shelf.fluidClasses.find((item) => item.code === code);
-  return row && { name: `any ${row.name}`, class: code, dryC: row.dryC, wetC: row.wetC, bottleLitres: 1 };
+  return row && { name: `any ${told(row.name, 'metric')}`, class: code, dryC: row.dryC, wetC: row.wetC, bottleLitres: 1 };
 }
 
 export const familyPrefix = 'family:';

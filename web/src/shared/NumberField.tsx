@@ -16,7 +16,7 @@ interface Props {
 /** Shows a stored value for editing, without trailing zeros. */
 const asText = (value: number) => String(Number(value.toFixed(digitsFor(value) + 1)));
 
-/** A number with its unit and its stated range. What is typed stays typed; only a good value is passed on. */
+/** A number with its unit and its stated range. What is typed stays typed and is judged on leaving; only a good value is passed on. */
 export function NumberField({ label, value, range, onChange, onClear, hint }: Props) {
   const { system } = useUnits();
   const unit = conversion(range.unit, system);
@@ -27,19 +27,24 @@ export function NumberField({ label, value, range, onChange, onClear, hint }: Pr
   const typedIn = conversion(range.unit, typed?.system ?? system);
   const stays = typed && ((typed.system === system && typed.base === shown) || fault(typed.text, typedIn));
   const text = stays ? typed.text : shown;
+  // A figure half typed is not yet wrong; one that was found wrong is told until it is mended.
+  const [judged, setJudged] = useState(false);
 
   function fault(candidate: string, unit: Conversion): string | null {
     if (onClear && candidate.trim() === '') return null;
-    const number = unit.from(parseNumber(candidate));
-    const tiny = 1e-9 * Math.max(1, Math.abs(range.max));
-    if (number >= range.min - tiny && number <= range.max + tiny) return null;
+    // The limits are allowed as they are stated, rounded in the shown unit.
+    const [least, most] = [asText(unit.to(range.min)), asText(unit.to(range.max))];
+    const number = parseNumber(candidate);
+    if (number >= Math.min(unit.to(range.min), Number(least)) && number <= Math.max(unit.to(range.max), Number(most))) return null;
     const said = candidate.trim() === '' ? 'Nothing is typed' : `“${candidate.trim().slice(0, 24)}” will not do`;
-    return `${said}: ${label.toLowerCase()} must be ${asText(unit.to(range.min))} to ${asText(unit.to(range.max))}${unit.unit ? ` ${unit.unit}` : ''}.`;
+    return `${said}: ${label.toLowerCase()} must be ${least} to ${most}${unit.unit ? ` ${unit.unit}` : ''}.`;
   }
 
-  const problem = stays ? fault(text, typedIn) : null;
+  const wrong = stays ? fault(text, typedIn) : null;
+  const problem = judged ? wrong : null;
   const edit = (next: string) => {
     setTyped({ text: next, base: shown, system });
+    if (!fault(next, unit)) setJudged(false);
     if (onClear && next.trim() === '') {
       setTyped({ text: '', base: '', system });
       onClear();
@@ -63,6 +68,7 @@ export function NumberField({ label, value, range, onChange, onClear, hint }: Pr
           aria-invalid={problem !== null}
           aria-describedby={`${id}-note`}
           onChange={(event) => edit(event.target.value)}
+          onBlur={() => setJudged(true)}
         />
         <span className="field-unit">{unit.unit}</span>
       </span>

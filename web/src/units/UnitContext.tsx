@@ -1,15 +1,19 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import type { Spread } from '../api/client';
-import { conversion, show, type UnitSystem } from './units';
+import { conversion, figure, show, told, type Told, type UnitSystem } from './units';
 
-interface Units {
+export interface Units {
   system: UnitSystem;
   toggle: () => void;
   show: (value: number, unit: string, digits?: number) => string;
   /** A middle with its band, such as "21 °C (17 to 27 °C)". */
   band: (spread: Spread, unit: string, digits?: number) => string;
+  /** What the engine told, in the shown units. */
+  told: (text: Told) => string;
   unitOf: (unit: string) => string;
   to: (value: number, unit: string) => number;
+  /** A shown value in its kept unit. */
+  from: (value: number, unit: string) => number;
 }
 
 const UnitContext = createContext<Units | null>(null);
@@ -26,12 +30,12 @@ export function UnitProvider({ children }: { children: ReactNode }) {
     system,
     toggle,
     show: (value, unit, digits) => show(value, unit, system, digits),
-    band: (spread, unit, digits = 0) => {
-      const { to } = conversion(unit, system);
-      return `${show(spread.p50, unit, system, digits)} (${to(spread.p10).toFixed(digits)} to ${show(spread.p90, unit, system, digits)})`;
-    },
+    band: (spread, unit, digits = 0) =>
+      `${show(spread.p50, unit, system, digits)} (${figure(spread.p10, unit, system, digits)} to ${show(spread.p90, unit, system, digits)})`,
+    told: (text) => told(text, system),
     unitOf: (unit) => conversion(unit, system).unit,
     to: (value, unit) => conversion(unit, system).to(value),
+    from: (value, unit) => conversion(unit, system).from(value),
   };
   return <UnitContext.Provider value={units}>{children}</UnitContext.Provider>;
 }

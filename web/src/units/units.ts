@@ -1,48 +1,56 @@
+import type { Schemas } from '../api/client';
+import { registry } from './registry';
+
 /** Unit systems: values travel in metric units; only what people see and type is converted. */
 export type UnitSystem = 'metric' | 'imperial';
+
+/** Told text: words, and figures in their kept unit. */
+export type Told = readonly Schemas['Piece'][];
+type ToldFigure = Schemas['ToldFigure'];
 
 export interface Conversion {
   unit: string;
   to: (value: number) => number;
   from: (value: number) => number;
+  /** Decimals that a figure needs beyond those of the kept one. */
+  moreDigits: number;
 }
 
-const scale = (unit: string, factor: number): Conversion => ({ unit, to: (v) => v * factor, from: (v) => v / factor });
-
-/** Imperial counterparts of the metric units that plans use; a unit that is missing here is shown as it is. */
-const imperial: Record<string, Conversion> = {
-  C: { unit: '°F', to: (v) => v * 1.8 + 32, from: (v) => (v - 32) / 1.8 },
-  K: scale('°F', 1.8),
-  m: scale('ft', 1 / 0.3048),
-  km: scale('mi', 1 / 1.609344),
-  'km/h': scale('mph', 1 / 1.609344),
-  kg: scale('lb', 1 / 0.45359237),
-  kW: scale('hp', 1 / 0.74569987),
-  N: scale('lbf', 1 / 4.4482216),
-  bar: scale('psi', 14.503774),
-  cm2: scale('in²', 1 / 6.4516),
-};
-
-const metricNames: Record<string, string> = { C: '°C', K: '°C', cm2: 'cm²', m2: 'm²', 'm/s2': 'm/s²' };
-
-/** How a metric unit is shown in a system. */
+/** How a kept unit is shown in a system; one that the registry lacks is shown as it is called. */
 export function conversion(unit: string, system: UnitSystem): Conversion {
-  const found = system === 'imperial' ? imperial[unit] : undefined;
-  return found ?? { unit: metricNames[unit] ?? unit, to: (v) => v, from: (v) => v };
+  const known = registry[unit];
+  if (!known) return { unit, to: (v) => v, from: (v) => v, moreDigits: 0 };
+  if (system === 'metric') return { unit: known.metric, to: (v) => v, from: (v) => v, moreDigits: 0 };
+  const { imperial, factor, offset, moreDigits } = known;
+  return { unit: imperial, to: (v) => v * factor + offset, from: (v) => (v - offset) / factor, moreDigits };
+}
+
+/** A kept value as a figure in the shown unit, without it; decimals are those of the kept figure. */
+export function figure(value: number, unit: string, system: UnitSystem, digits = 0): string {
+  const { to, moreDigits } = conversion(unit, system);
+  return to(value).toFixed(Math.max(0, digits + moreDigits));
 }
 
 /** A value with its unit, such as "452 °C". */
 export function show(value: number, unit: string, system: UnitSystem, digits = 0): string {
-  const c = conversion(unit, system);
-  return `${c.to(value).toFixed(digits)}${c.unit ? ` ${c.unit}` : ''}`;
+  const sign = conversion(unit, system).unit;
+  return `${figure(value, unit, system, digits)}${sign ? ` ${sign}` : ''}`;
 }
 
-/** A sentence from the engine, whose metric figures are shown in the chosen system. */
-export function inUnits(sentence: string, system: UnitSystem): string {
-  if (system === 'metric') return sentence.replace(/(\d) K\b/g, '$1 °C');
-  return sentence.replace(/(-?\d+(?:\.\d+)?) (°C|K|km\/h|m)(?![\w/])/g, (_, figure: string, unit: string) =>
-    show(Number(figure), unit === '°C' ? 'C' : unit, system, figure.includes('.') ? 1 : 0),
-  );
+/** A range with its unit, such as "350 to 4000 kg". */
+export const showRange = (low: number, high: number, unit: string, system: UnitSystem, digits = 0): string =>
+  `${figure(low, unit, system, digits)} to ${show(high, unit, system, digits)}`;
+
+/** What the engine told, its figures in the shown unit. */
+export function told(text: Told, system: UnitSystem): string {
+  return text.map((piece) => piece.words ?? (piece.figure ? toldFigure(piece.figure, system) : '')).join('');
+}
+
+function toldFigure({ value, unit, digits, low, high }: ToldFigure, system: UnitSystem): string {
+  const band = low != null && high != null;
+  if (value == null) return band ? showRange(low, high, unit, system, digits) : '';
+  const middle = show(value, unit, system, digits);
+  return band ? `${middle} (${figure(low, unit, system, digits)} to ${figure(high, unit, system, digits)})` : middle;
 }
 
 /** Digits that keep a field readable and lose nothing that matters. */

@@ -6,11 +6,13 @@ import { useLook } from '../PeekContext';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
+import { useUnits } from '../../units/UnitContext';
 
 const noDuct: Required<WheelDuct> = { hoseMm: 0, shield: 'closed', aim: 'eye', lengthM: 1, wheel: 'usual' };
 
 /** Ducts, dust shield and wheels. */
 export function AirChoice() {
+  const { show } = useUnits();
   const { draft, change } = usePlan();
   const onPeek = useLook();
   const range = useRange();
@@ -25,7 +27,7 @@ export function AirChoice() {
       <h3>Air to the front</h3>
       <NumberField
         label="Duct hose"
-        hint="0 for no duct; 76 is usual"
+        hint={`0 for no duct; ${show(76, 'mm')} is usual`}
         value={duct.hoseMm}
         range={range('duct.hoseMm')}
         onChange={(hoseMm) => edit({ hoseMm })}

@@ -7,6 +7,7 @@ import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { KeepCar } from './KeepCar';
 import { useRange } from './useRange';
+import { useUnits } from '../../units/UnitContext';
 
 type NumberKey = { [K in keyof Car]-?: Car[K] extends number | undefined ? K : never }[keyof Car];
 type AxleKey = { [K in keyof AxleBrake]-?: AxleBrake[K] extends number | undefined ? K : never }[keyof AxleBrake];
@@ -62,6 +63,7 @@ const typicalDisc: Rotor = {
 const drumBrake: Partial<AxleBrake> = { pistonsMm: [20.6], padAreaCm2: 75, padHeightMm: 42, padNewMm: 5, padLimitMm: 1.5 };
 
 export function CarEditor() {
+  const { told, show } = useUnits();
   const { shelf, draft, plan, change } = usePlan();
   const range = useRange();
   if (!draft || !plan) return null;
@@ -93,7 +95,7 @@ export function CarEditor() {
           choices={shelf.content.cars.map((item) => ({
             id: item.id,
             name: item.body.car.name,
-            note: `${item.body.car.massKg} kg, ${item.body.car.powerKw} kW`,
+            note: `${show(item.body.car.massKg, 'kg')}, ${show(item.body.car.powerKw, 'kW')}`,
           }))}
           chosen={typeof draft.car === 'string' ? draft.car : null}
           onChoose={(id) => {
@@ -115,7 +117,7 @@ export function CarEditor() {
           <select id="car-tyre" className="form-select" value={car.tyre} onChange={(event) => edit({ tyre: event.target.value })}>
             {shelf.tyres.map((tyre) => (
               <option key={tyre.code} value={tyre.code}>
-                {tyre.name}, {tyre.grip.toFixed(2)} g
+                {told(tyre.name)}, {tyre.grip.toFixed(2)} g
               </option>
             ))}
           </select>
@@ -130,7 +132,7 @@ export function CarEditor() {
           >
             {shelf.padFamilies.map((family) => (
               <option key={family.code} value={family.code}>
-                {family.name}
+                {told(family.name)}
               </option>
             ))}
           </select>

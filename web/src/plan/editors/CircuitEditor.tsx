@@ -4,34 +4,35 @@ import { readRecording, saveCircuit, type BrakingZone, type Circuit, type Record
 import { NumberField } from '../../shared/NumberField';
 import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { useUnits } from '../../units/UnitContext';
+import { useUnits, type Units } from '../../units/UnitContext';
 import { typicalCircuit } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
 import { counted } from '../../shared/counted';
 
-const describe = (circuit: Circuit) =>
+const describe = (circuit: Circuit, show: Units['show']) =>
   circuit.segments
-    ? `${(circuit.segments.reduce((sum, segment) => sum + segment.lengthM, 0) / 1000).toFixed(1)} km, ${circuit.segments.filter((s) => s.radiusM).length} corners`
+    ? `${show(circuit.segments.reduce((sum, segment) => sum + segment.lengthM, 0) / 1000, 'km', 1)}, ${circuit.segments.filter((s) => s.radiusM).length} corners`
     : circuit.zones
       ? counted(circuit.zones.length, 'braking zones')
       : 'from a recording';
 
 export function CircuitEditor() {
+  const { show } = useUnits();
   const { shelf, draft, plan, change } = usePlan();
   if (!draft || !plan) return null;
   return (
     <div className="editor-columns">
       <ChoiceList
         legend="Circuits on the shelf"
-        choices={shelf.content.circuits.map((item) => ({ id: item.id, name: item.body.name, note: describe(item.body) }))}
+        choices={shelf.content.circuits.map((item) => ({ id: item.id, name: item.body.name, note: describe(item.body, show) }))}
         chosen={typeof draft.circuit === 'string' ? draft.circuit : null}
         onChoose={(circuit) => change((old) => ({ ...old, circuit }))}
       />
       <ChoiceList
         legend="Without a map"
-        choices={shelf.provingGround.map((circuit) => ({ id: circuit.name, name: circuit.name, note: describe(circuit) }))}
+        choices={shelf.provingGround.map((circuit) => ({ id: circuit.name, name: circuit.name, note: describe(circuit, show) }))}
         chosen={typeof draft.circuit === 'string' ? null : draft.circuit.name}
         onChoose={(name) => {
           const circuit = shelf.provingGround.find((item) => item.name === name);

@@ -2,6 +2,7 @@ import { NumberField } from '../../shared/NumberField';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
+import { useUnits } from '../../units/UnitContext';
 
 const paceNotes: Record<string, string> = {
   novice: 'lifts early, three quarters of the grip, 55 % of the limit lap’s braking',
@@ -10,6 +11,7 @@ const paceNotes: Record<string, string> = {
 };
 
 export function PaceEditor() {
+  const { told } = useUnits();
   const { shelf, draft, change } = usePlan();
   const range = useRange();
   if (!draft) return null;
@@ -17,7 +19,7 @@ export function PaceEditor() {
     <>
       <ChoiceList
         legend="How hard is it driven?"
-        choices={shelf.paces.map((pace) => ({ id: pace.code, name: pace.name, note: paceNotes[pace.code] ?? '' }))}
+        choices={shelf.paces.map((pace) => ({ id: pace.code, name: told(pace.name), note: paceNotes[pace.code] ?? '' }))}
         chosen={draft.pace}
         onChoose={(pace) => change((old) => ({ ...old, pace }))}
       />

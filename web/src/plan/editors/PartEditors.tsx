@@ -13,12 +13,15 @@ type Axle = 'front' | 'rear';
 export function PadEditor({ axle }: { axle: Axle }) {
   const { shelf, draft, plan, change } = usePlan();
   const onPeek = useLook();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const range = useRange();
   if (!draft || !plan) return null;
   const key = axle === 'front' ? 'frontPad' : 'rearPad';
   const left = axle === 'front' ? 'frontPadMm' : 'rearPadMm';
-  const familyName = (code: string) => shelf.padFamilies.find((family) => family.code === code)?.name ?? code;
+  const familyName = (code: string) => {
+    const family = shelf.padFamilies.find((one) => one.code === code);
+    return family ? told(family.name) : code;
+  };
   const peak = (pad: Pad) =>
     Math.max(...(pad.curve ?? shelf.padFamilies.find((family) => family.code === pad.family)?.curve ?? []).map((point) => point.mu));
   const limit = { ...range('frontPadMm'), max: plan.car[axle].padNewMm };
@@ -39,7 +42,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
         legend="Only the kind is known"
         choices={shelf.padFamilies.map((family) => ({
           id: familyPrefix + family.code,
-          name: family.name,
+          name: told(family.name),
           note: `dust ${family.dust}, noise ${family.noise}, rotor wear ${family.rotorWear} of 10`,
         }))}
         chosen={typeof draft[key] === 'string' ? draft[key] : null}
@@ -70,7 +73,7 @@ export function PadEditor({ axle }: { axle: Axle }) {
 export function FluidEditor() {
   const { shelf, draft, change } = usePlan();
   const onPeek = useLook();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const range = useRange();
   if (!draft) return null;
   const { fluidState } = draft;
@@ -94,7 +97,7 @@ export function FluidEditor() {
           .filter((row) => row.code.startsWith('dot'))
           .map((row) => ({
             id: classPrefix + row.code,
-            name: row.name,
+            name: told(row.name),
             note: `at least ${show(row.dryC, 'C')} dry, ${show(row.wetC, 'C')} wet`,
           }))}
         chosen={typeof draft.fluid === 'string' ? draft.fluid : null}

@@ -2,6 +2,7 @@ import { NumberField } from '../../shared/NumberField';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
+import { useUnits } from '../../units/UnitContext';
 
 const dutyNotes: Record<string, string> = {
   weekday: 'five rounds through town, three on a country road',
@@ -12,6 +13,7 @@ const dutyNotes: Record<string, string> = {
 
 /** What the car does away from the track. */
 export function RoadEditor() {
+  const { told } = useUnits();
   const { shelf, draft, plan, change } = usePlan();
   const range = useRange();
   if (!draft || !plan) return null;
@@ -46,7 +48,7 @@ export function RoadEditor() {
       </div>
       <ChoiceList
         legend="On the road it does"
-        choices={shelf.roadDuties.map((duty) => ({ id: duty.code, name: duty.name, note: dutyNotes[duty.code] ?? '' }))}
+        choices={shelf.roadDuties.map((duty) => ({ id: duty.code, name: told(duty.name), note: dutyNotes[duty.code] ?? '' }))}
         chosen={plan.roadDuty ?? 'weekday'}
         onChoose={(roadDuty) => refine({ roadDuty })}
       />

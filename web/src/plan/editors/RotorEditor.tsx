@@ -7,15 +7,17 @@ import { usePlan } from '../PlanContext';
 import { AirChoice } from './AirChoice';
 import { ChoiceList } from './ChoiceList';
 import { useRange } from './useRange';
+import { useUnits, type Units } from '../../units/UnitContext';
 
 type Axle = 'front' | 'rear';
 
 const materials = { iron: '', carbonCeramic: 'carbon-ceramic, ', carbonCarbon: 'carbon-carbon, ' };
 
 /** What a rotor's name leaves open. */
-function rotorNote(rotor: Rotor, named = true) {
+function rotorNote(rotor: Rotor, show: Units['show'], named = true) {
   const size = `${rotor.outerDiameterMm} x ${rotor.construction === 'drum' ? rotor.drumWidthMm : rotor.thicknessMm}`;
-  const measures = named && rotor.name.includes(size) ? '' : `${size} mm, `;
+  const wide = (rotor.construction === 'drum' ? rotor.drumWidthMm : null) ?? rotor.thicknessMm;
+  const measures = named && rotor.name.includes(size) ? '' : `${show(rotor.outerDiameterMm, 'mm')} x ${show(wide, 'mm')}, `;
   if (rotor.construction === 'drum') return `${measures}drum`;
   const vanes = rotor.vanes === 'solid' ? 'solid' : `${rotor.vanes} vanes`;
   return `${measures}${materials[rotor.material ?? 'iron']}${vanes}, ${rotor.construction === 'twoPiece' ? 'two pieces' : 'one piece'}`;
@@ -32,6 +34,7 @@ export function RotorEditor() {
 }
 
 function RotorChoice({ axle }: { axle: Axle }) {
+  const { show } = useUnits();
   const { shelf, draft, plan, change } = usePlan();
   const onPeek = useLook();
   if (!draft || !plan) return null;
@@ -47,11 +50,11 @@ function RotorChoice({ axle }: { axle: Axle }) {
         legend={axle === 'front' ? 'Front rotors' : drums ? 'Rear drums' : 'Rear rotors'}
         choices={[
           ...(typeof draft.car === 'string'
-            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor, false) : '' }]
+            ? [{ id: 'as-fitted', name: 'as the car has them', note: chosen === null ? rotorNote(rotor, show, false) : '' }]
             : []),
           ...shelf.content.rotors
             .filter((item) => (item.body.construction === 'drum') === drums)
-            .map((item) => ({ id: item.id, name: item.body.name, note: rotorNote(item.body) })),
+            .map((item) => ({ id: item.id, name: item.body.name, note: rotorNote(item.body, show) })),
         ]}
         chosen={chosen === null ? 'as-fitted' : typeof chosen === 'string' ? chosen : null}
         onChoose={(id) => change((old) => ({ ...old, [key]: id === 'as-fitted' ? null : id }))}

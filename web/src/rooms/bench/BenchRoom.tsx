@@ -17,7 +17,6 @@ import { StrataChart } from '../../charts/StrataChart';
 import { predictionOf } from '../../plan/asking';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { withBand } from './band';
 import { Certainty } from './Certainty';
@@ -172,7 +171,8 @@ const Verdict = memo(function Verdict({
   const band = bandIn(answer);
   const log = useLogger();
   const peeked = usePeeked(result.strata);
-  const { show, system } = useUnits();
+  const units = useUnits();
+  const { show } = units;
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   // The strata and the verdict redraw at once; the story and what stands below follow a frame later.
@@ -189,7 +189,7 @@ const Verdict = memo(function Verdict({
   return (
     <>
       <p className="visually-hidden" role="status">
-        {inUnits(liveLine(result, band, show), system)}
+        {liveLine(result, band, units)}
       </p>
       <HardStopList stops={result.hardStops} />
       <FirstLine result={result} band={band} />
@@ -243,6 +243,7 @@ const Verdict = memo(function Verdict({
                 stops={stops}
                 padBandC={padBandC}
                 vapourC={later.fluid.vapourC}
+                legN={later.limits.find((limit) => limit.code === 'pedal-force')!.capacity}
                 chosen={stop}
                 onChoose={setChosen}
                 dots={log.frames}
@@ -266,7 +267,7 @@ const Verdict = memo(function Verdict({
       </div>
       <footer className="cautions">
         {result.cautions.map((caution) => (
-          <p key={caution}>{caution}</p>
+          <p key={units.told(caution)}>{units.told(caution)}</p>
         ))}
       </footer>
     </>

@@ -8,7 +8,7 @@ const unitOf = (kind: string) => (kind === 'padWear' ? 'mm' : kind === 'pedalSof
 /** How sure Rimrock is, in three sentences; what would narrow it; and what was seen, with what it taught. */
 export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined; waiting: boolean }) {
   const { draft, change } = usePlan();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const seen = draft?.seen ?? [];
   const remove = (at: number) => change((old) => ({ ...old, seen: (old.seen ?? []).filter((_, i) => i !== at) }));
   return (
@@ -23,7 +23,7 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
       {answer?.evidence && (
         <>
           <p className={answer.evidence.contradicted ? 'contradicted' : 'learnt'} role="status">
-            {answer.evidence.statement}
+            {told(answer.evidence.statement)}
           </p>
           <Beside before={answer.prior} after={answer.learnt ?? answer.prior} />
         </>
@@ -63,6 +63,7 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
 }
 
 function Narrowing({ band }: { band: BandResult | undefined }) {
+  const { told } = useUnits();
   const open = band?.limits.filter(
     (limit) => limit.contributions.length > 0 && limit.worthTelling && limit.chance.told.edge !== 'above',
   )[0];
@@ -71,7 +72,7 @@ function Narrowing({ band }: { band: BandResult | undefined }) {
   if (!first) return null;
   return (
     <p className="note">
-      Most of the doubt hangs on {first.name} ({Math.round(first.share * 100)} %); {first.measure} would narrow it to about{' '}
+      Most of the doubt hangs on {told(first.name)} ({Math.round(first.share * 100)} %); {told(first.measure)} would narrow it to about{' '}
       {Math.round(Math.sqrt(1 - Math.min(0.95, first.share)) * 100)} % of its width.
     </p>
   );

@@ -4,6 +4,7 @@ import { memo, useState } from 'react';
 import type { SessionSeries } from '../../api/client';
 import { areaPath } from '../../charts/path';
 import { useWidth } from '../../shared/useWidth';
+import { useUnits } from '../../units/UnitContext';
 
 const paths = [
   { key: 'vanes', label: 'vanes', className: 'path-vanes' },
@@ -17,6 +18,7 @@ const margin = { left: 44, right: 118, top: 4, bottom: 18 };
 
 /** At any moment of the session: through which path a front wheel sheds its heat, as a share of what leaves. */
 export const CoolingOverTime = memo(function CoolingOverTime({ series }: { series: SessionSeries }) {
+  const { show } = useUnits();
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const [at, setAt] = useState<number | null>(null);
   const narrow = width < 620;
@@ -50,7 +52,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
         {row && (
           <>
             {at === null ? 'Just before parking' : `After ${minutes.toFixed(1)} min`}: a front wheel sheds{' '}
-            <b>{(series.cooling.kw[chosen] ?? 0).toFixed(1)} kW</b>, {paths.map((path) => `${path.label} ${row[path.key]} %`).join(', ')}.
+            <b>{show(series.cooling.kw[chosen] ?? 0, 'kW', 1)}</b>, {paths.map((path) => `${path.label} ${row[path.key]} %`).join(', ')}.
           </>
         )}
       </p>

@@ -2,8 +2,8 @@ import { Link } from 'react-router';
 import type { BandResult, Limit, PredictionResult } from '../../api/client';
 import { errorOf, percentOf } from '../../shared/chance';
 import { ChanceBar } from '../../shared/ChanceBar';
-import { inUnits } from '../../units/units';
-import { useUnits } from '../../units/UnitContext';
+import type { Told } from '../../units/units';
+import { useUnits, type Units } from '../../units/UnitContext';
 import { dangerFirst, whenOf } from './band';
 
 const lower = (title: string) => title.replace(/^./, (letter) => letter.toLowerCase());
@@ -16,12 +16,13 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
 export function sayFirst(
   result: PredictionResult,
   band: BandResult | undefined,
+  told: (text: Told) => string,
 ): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
   if (!band) {
     if (result.hardStops.length > 0) return { head: 'Not on these parts.', then: null, tone: 'bad' };
     const gone = result.limits.find((limit) => limit.gives);
     return {
-      head: gone ? `In the middle of the band: ${lower(gone.title)}${where(gone)}.` : 'Nothing gives in the middle of the band.',
+      head: gone ? `In the middle of the band: ${lower(told(gone.title))}${where(gone)}.` : 'Nothing gives in the middle of the band.',
       then: 'The chances follow in a moment.',
       tone: 'maybe',
     };
@@ -29,7 +30,11 @@ export function sayFirst(
   const named = (head: string, tone: 'bad' | 'maybe') => {
     const limit = result.limits.find((one) => one.code === band.names);
     const found = band.limits.find((one) => one.code === band.names);
-    return { head: limit ? `${head}: ${lower(limit.title)}${where(limit, found)}.` : `${head}.`, then: limit?.change ?? null, tone };
+    return {
+      head: limit ? `${head}: ${lower(told(limit.title))}${where(limit, found)}.` : `${head}.`,
+      then: limit?.change ? told(limit.change) : null,
+      tone,
+    };
   };
   switch (band.outcome) {
     case 'stop':
@@ -37,11 +42,11 @@ export function sayFirst(
     case 'settling':
       return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
     case 'due':
-      return { head: 'This day holds, but something is due.', then: result.due.map((one) => one.sentence).join(' '), tone: 'maybe' };
+      return { head: 'This day holds, but something is due.', then: result.due.map((one) => told(one.sentence)).join(' '), tone: 'maybe' };
     case 'fades':
       return named('Nobody is hurt and nothing ruined, but pads fade on more days than not', 'maybe');
     case 'holds':
-      return { head: 'This day holds: nothing needed.', then: band.lookedAt, tone: 'good' };
+      return { head: 'This day holds: nothing needed.', then: told(band.lookedAt), tone: 'good' };
     case 'danger':
       return named('Not this day as it stands', 'bad');
     case 'damage':
@@ -51,13 +56,13 @@ export function sayFirst(
 
 /** The Bench's first line: what to do, with danger and damage beside it. */
 export function FirstLine({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
-  const { system } = useUnits();
-  const { head, then, tone } = sayFirst(result, band);
+  const { told } = useUnits();
+  const { head, then, tone } = sayFirst(result, band, told);
   return (
     <section aria-label="What to do" className={`first-line tone-${tone}`}>
       <div>
-        <h1>{inUnits(head, system)}</h1>
-        {then && <p>{inUnits(then, system)}</p>}
+        <h1>{head}</h1>
+        {then && <p>{then}</p>}
         {tone !== 'good' && (
           <p>
             <Link to={{ pathname: '/choose', search: window.location.search }}>See what would hold</Link>
@@ -72,7 +77,9 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
             </p>
-            <p className="first-due">{result.due.length > 0 ? result.due.map((one) => one.sentence).join(' ') : 'nothing due by age'}</p>
+            <p className="first-due">
+              {result.due.length > 0 ? result.due.map((one) => told(one.sentence)).join(' ') : 'nothing due by age'}
+            </p>
           </>
         ) : (
           <p className="note">Danger and damage follow: 256 likely days are being driven.</p>
@@ -83,14 +90,10 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
 }
 
 /** The live line: chance, lap, margin and how many more. */
-export function liveLine(
-  result: PredictionResult,
-  band: BandResult | undefined,
-  show: (value: number, unit: string, digits?: number) => string,
-): string {
+export function liveLine(result: PredictionResult, band: BandResult | undefined, { show, told }: Pick<Units, 'show' | 'told'>): string {
   const sorted = dangerFirst(result.limits, band);
   const open = sorted.filter((item) => (band ? item.band?.worthTelling : item.limit.gives || item.limit.mayGive));
-  const stops = result.hardStops.map((stop) => `Do not drive on it: ${stop.sentence} `).join('');
+  const stops = result.hardStops.map((stop) => `Do not drive on it: ${told(stop.sentence)} `).join('');
   const first = open[0];
   if (!first)
     return `${stops}${result.hardStops.length > 0 ? '' : band ? 'Nothing gives on more than a few likely days in a hundred.' : 'Nothing gives, to the edge of the band.'}`;
@@ -100,5 +103,5 @@ export function liveLine(
     limit.margin == null ? '' : `, ${show(Math.abs(limit.margin), unit, unit === 'mm' ? 1 : 0)} ${limit.margin < 0 ? 'over' : 'in hand'}`;
   const chance = first.band ? `, ${percentOf(first.band.chance)}` : ', in the middle of the band';
   const more = open.length - 1;
-  return `${stops}${limit.title}${chance}${where(limit, first.band)}${margin}${more > 0 ? `; ${more} more may give` : ''}.`;
+  return `${stops}${told(limit.title)}${chance}${where(limit, first.band)}${margin}${more > 0 ? `; ${more} more may give` : ''}.`;
 }

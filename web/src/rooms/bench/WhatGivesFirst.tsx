@@ -1,7 +1,6 @@
 import { memo, useState } from 'react';
 import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
 import { dangerFirst, whenOf } from './band';
-import { inUnits } from '../../units/units';
 import { errorOf, percentOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
 
@@ -45,7 +44,7 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
 });
 
 function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
-  const { show, system } = useUnits();
+  const { show, told } = useUnits();
   const [why, setWhy] = useState(false);
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
   const digits = limit.unit === 'mm' ? 1 : 0;
@@ -75,7 +74,7 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
   return (
     <li className={limit.gives ? 'limit gives' : limit.mayGive ? 'limit may' : 'limit'}>
       <div className="limit-head">
-        <span className="limit-title">{limit.title}</span>
+        <span className="limit-title">{told(limit.title)}</span>
         <span className="limit-when">
           {whenOf({ ...limit, when: limit.when ?? (band && band.chance.share >= 0.5 ? band.when : null) })}
         </span>
@@ -88,17 +87,16 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
       </div>
       <p>
         {harmWords[limit.harm] && <span className={`harm harm-${limit.harm}`}>{harmWords[limit.harm]} · </span>}
-        {text && <span className="limit-margin">{text}.</span>} {inUnits(limit.sentence, system)}{' '}
-        {edges && <span className="edges">{edges}.</span>}{' '}
+        {text && <span className="limit-margin">{text}.</span>} {told(limit.sentence)} {edges && <span className="edges">{edges}.</span>}{' '}
         <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>
           why
         </button>
       </p>
-      {limit.change && <p className="limit-change">{inUnits(limit.change, system)}</p>}
+      {limit.change && <p className="limit-change">{told(limit.change)}</p>}
       {why && (
         <p className="basis">
           {limit.demand != null && `Asks ${show(limit.demand, limit.unit, digits)}, takes ${show(limit.capacity, limit.unit, digits)}. `}
-          {inUnits(limit.basis, system)}
+          {told(limit.basis)}
         </p>
       )}
     </li>

@@ -10,7 +10,7 @@ import { usePlan } from '../../plan/PlanContext';
 const visibleK = 4;
 
 const sameCapacity = (a: StrataLayer, b: StrataLayer) =>
-  a.capacity.name === b.capacity.name && JSON.stringify(a.capacity.marks) === JSON.stringify(b.capacity.marks);
+  JSON.stringify([a.capacity.name, a.capacity.marks]) === JSON.stringify([b.capacity.name, b.capacity.marks]);
 
 const sameDemand = (a: StrataLayer, b: StrataLayer) =>
   a.track === b.track ||

@@ -10,7 +10,6 @@ import { usePlan } from '../../plan/PlanContext';
 import { errorOf, percentOf } from '../../shared/chance';
 import { ChanceBar } from '../../shared/ChanceBar';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { asJson, asMarkdown, readComparison } from './share';
 import { OtherCaliper } from './OtherCaliper';
@@ -31,7 +30,7 @@ export default function ChooseRoom() {
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
   const matched = useMatch(plan, wishes);
-  const { system } = useUnits();
+  const { system, told } = useUnits();
   const [current, setCurrent] = useState<string | null>(null);
   const [said, setSaid] = useState('');
   const [problem, setProblem] = useState<Error | null>(null);
@@ -114,11 +113,7 @@ export default function ChooseRoom() {
       <HardStopList stops={answer?.stops ?? []} />
       {answer && (
         <section aria-label="What it comes to" className="choose-verdict">
-          <h1>
-            {answer.verdict
-              ? inUnits(answer.verdict, system)
-              : 'Settling: the figures are from a first few likely days, and the word follows.'}
-          </h1>
+          <h1>{answer.verdict ? told(answer.verdict) : 'Settling: the figures are from a first few likely days, and the word follows.'}</h1>
           <div className="first-chances">
             <ChanceBar label="danger as it stands" chance={answer.fitted.danger} kind="danger" />
             <p className="first-damage">
@@ -196,7 +191,7 @@ export default function ChooseRoom() {
             <button type="button" className="btn btn-outline-dark" onClick={() => window.print()}>
               Print
             </button>
-            <button type="button" className="btn btn-link" onClick={() => void copy(asMarkdown(plan, answer, pinned), 'Markdown')}>
+            <button type="button" className="btn btn-link" onClick={() => void copy(asMarkdown(plan, answer, pinned, system), 'Markdown')}>
               Copy as Markdown
             </button>
             <a

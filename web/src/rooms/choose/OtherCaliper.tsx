@@ -10,7 +10,7 @@ import { useUnits } from '../../units/UnitContext';
 /** Other front calipers: piston area, balance, pedal travel and the wheel, before anything is bought. */
 export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
   const range = useRange();
-  const { band } = useUnits();
+  const { band, told } = useUnits();
   const [front, setFront] = useState<AxleBrake>({ ...plan.car.front, caliper: 'fixed', pistonsMm: [40, 36] });
   const [open, setOpen] = useState(false);
   const reading = useQuery({
@@ -74,7 +74,7 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
           </p>
           <ul>
             {swap.notes.map((note) => (
-              <li key={note}>{note}</li>
+              <li key={told(note)}>{told(note)}</li>
             ))}
           </ul>
         </>

@@ -1,6 +1,5 @@
 import type { Demand, Suggestion } from '../../api/client';
 import { MiniStrata } from '../../charts/MiniStrata';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { errorOf, percentOf } from '../../shared/chance';
 import { firstToGive, money, padsOf, restOf, signed } from './words';
@@ -17,7 +16,7 @@ interface Props {
 
 /** The short list: each row draws its own strata and says what it costs. */
 export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit }: Props) {
-  const { show, to, unitOf, system } = useUnits();
+  const { show, to, unitOf, told } = useUnits();
   return (
     <ol className="shortlist">
       {setups.map((setup, i) => {
@@ -73,7 +72,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
               </dl>
               <p className="setup-why">
                 {setup.members < 256 ? 'Still settling. ' : setup.holds ? 'Holds. ' : `First to give: ${firstToGive(setup)}. `}
-                {besides && inUnits(besides.sentence, system)}
+                {besides && told(besides.sentence)}
               </p>
               <p className="setup-do">
                 <button type="button" className="btn btn-dark" onClick={() => onFit(setup)}>

@@ -1,7 +1,7 @@
 import type { Suggestion } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 import { withError } from '../../shared/chance';
-import { chanceOf, money, padsOf, restOf, signed } from './words';
+import { chanceOf, money, padsOf, restOf, signedIn } from './words';
 
 const hours = (lasts: number | null | undefined) => (lasts == null ? '–' : `${lasts.toFixed(1)} h`);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -13,7 +13,7 @@ interface Row {
 
 /** Up to four setups beside what is fitted; only what differs stands out. */
 export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; setups: Suggestion[]; onUnpin: (key: string) => void }) {
-  const { show, band } = useUnits();
+  const { show, band, told, system } = useUnits();
   const metresOf = (setup: Suggestion, place: number) => {
     const stop = setup.coldStops[place];
     return stop ? band(stop.metres, 'm', 1) : '–';
@@ -28,16 +28,16 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       ? `${when.session > 1 ? `session ${when.session}, ` : ''}lap ${Math.max(1, when.lap)} (${chanceOf(found)})`
       : chanceOf(found);
   };
-  const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.what === what);
+  const cost = (setup: Suggestion, what: string) => setup.cost.lines.find((line) => line.code === what);
   // Every limit that is worth telling in at least one of them, in the order of its harm.
-  const told = fitted.limits.filter((one) =>
+  const worth = fitted.limits.filter((one) =>
     all.some((setup) => setup.limits.find((item) => item.limit.code === one.limit.code)?.worthTelling),
   );
   const rows: Row[] = [
     { label: 'Everything else', of: restOf },
     { label: 'Danger on a day like this', of: (setup) => withError(setup.danger) },
     { label: 'Damage', of: (setup) => withError(setup.damage) },
-    ...told.map((one) => ({ label: one.limit.title, of: (setup: Suggestion) => chance(setup, one.limit.code) })),
+    ...worth.map((one) => ({ label: told(one.limit.title), of: (setup: Suggestion) => chance(setup, one.limit.code) })),
     { label: `First stop, ${show(5, 'C')}, ${show(50, 'km/h')}`, of: (setup) => metresOf(setup, 0) },
     { label: `First stop, ${show(5, 'C')}, ${show(100, 'km/h')}`, of: (setup) => metresOf(setup, 1) },
     {
@@ -48,7 +48,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       label: 'Fluid margin, first to last event',
       of: (setup) => `${show(setup.season[0]?.marginK ?? 0, 'K')} to ${show(setup.season[setup.season.length - 1]?.marginK ?? 0, 'K')}`,
     },
-    { label: 'Front set lasts', of: (setup) => hours(cost(setup, 'front pads')?.lastsHours) },
+    { label: 'Front set lasts', of: (setup) => hours(cost(setup, 'front-pads')?.lastsHours) },
     { label: 'A track hour', of: (setup) => money(setup.cost.perHour) },
     { label: 'An event', of: (setup) => money(setup.cost.perEvent) },
     { label: 'A season', of: (setup) => money(setup.cost.perSeason) },
@@ -65,7 +65,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     { label: 'Strain at the ring’s worst spot', of: (setup) => `×${setup.crackIndex.toFixed(1)} (life ×3 either way)` },
     {
       label: 'Unsprung mass, both fronts',
-      of: (setup) => (Math.abs(setup.unsprungKg) < 0.05 ? 'as now' : `${signed(setup.unsprungKg)} kg`),
+      of: (setup) => (Math.abs(setup.unsprungKg) < 0.05 ? 'as now' : signedIn(setup.unsprungKg, 'kg', system)),
     },
   ];
   const differs = rows.filter((row) => new Set(all.map(row.of)).size > 1);

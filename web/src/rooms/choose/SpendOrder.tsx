@@ -1,9 +1,11 @@
 import type { MatchAnswer } from '../../api/client';
 import { percentOf } from '../../shared/chance';
+import { useUnits } from '../../units/UnitContext';
 import { money } from './words';
 
 /** The way to the first row, step by step: a stair cut down from today's danger. */
 export function SpendOrder({ answer }: { answer: MatchAnswer }) {
+  const { told } = useUnits();
   const { steps, stepsEnd, outcome } = answer;
   if (steps.length === 0)
     return (
@@ -12,7 +14,9 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
           ? 'Nothing needed.'
           : outcome === 'settling'
             ? 'Settling.'
-            : (stepsEnd ?? 'No step on the shelf helps.')}
+            : stepsEnd
+              ? told(stepsEnd)
+              : 'No step on the shelf helps.'}
       </p>
     );
   const sum = steps.reduce<number | null>((total, step) => (total == null || step.buy == null ? null : total + step.buy), 0);
@@ -20,9 +24,9 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
     <>
       <ol className="stairs">
         {steps.map((step, i) => (
-          <li key={step.what}>
+          <li key={told(step.what)}>
             <span className="stair-what">
-              {i + 1} {step.what}
+              {i + 1} {told(step.what)}
             </span>
             <span className="stair-buy">{money(step.buy)}</span>
             <span className="stair-bar" aria-hidden="true">
@@ -36,7 +40,7 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
           </li>
         ))}
       </ol>
-      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${sum.toFixed(0)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ?? ''}`}</p>
+      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${sum.toFixed(0)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ? told(stepsEnd) : ''}`}</p>
     </>
   );
 }

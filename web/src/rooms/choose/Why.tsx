@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Suggestion, WhyNot } from '../../api/client';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { padsOf } from './words';
 
@@ -10,7 +9,7 @@ const heads = { fixes: 'What it fixes', costs: 'What it costs', stillFirst: 'Wha
 
 /** Why a setup stands where it does. */
 export function Why({ setup }: { setup: Suggestion }) {
-  const { system } = useUnits();
+  const { told } = useUnits();
   return (
     <section aria-label="Why this one" className="why">
       <h2>Why {padsOf(setup)}?</h2>
@@ -21,7 +20,7 @@ export function Why({ setup }: { setup: Suggestion }) {
             <h3>{heads[kind]}</h3>
             <ul>
               {mine.map((reason) => (
-                <li key={reason.code}>{inUnits(reason.sentence, system)}</li>
+                <li key={reason.code}>{told(reason.sentence)}</li>
               ))}
             </ul>
           </div>
@@ -42,7 +41,7 @@ const kinds: Record<string, string> = {
 
 /** Every part of the shelf that the best setup does not have answers "why not?": judged when it is asked, like everything else. */
 export function WhyNotThat({ all, ask }: { all: WhyNot[]; ask: (kind: string, part: string, signal: AbortSignal) => Promise<WhyNot> }) {
-  const { system } = useUnits();
+  const { told } = useUnits();
   const [text, setText] = useState('');
   const [asked, setAsked] = useState<{ kind: string; id: string; among: WhyNot[] } | null>(null);
   const judged = useQuery({
@@ -76,7 +75,7 @@ export function WhyNotThat({ all, ask }: { all: WhyNot[]; ask: (kind: string, pa
               {item.part.name} {kinds[item.kind]}
             </b>
             {item.hardStop && !item.hardStop.own ? <span className="stop-word"> must not be fitted</span> : null}:{' '}
-            {inUnits((isAsked(item) && judged.data ? judged.data : item).sentence, system)}{' '}
+            {told((isAsked(item) && judged.data ? judged.data : item).sentence)}{' '}
             {item.key && !(isAsked(item) && judged.data) && (
               <button
                 type="button"

@@ -1,8 +1,10 @@
 import type { Wishes } from '../../api/client';
+import { useUnits } from '../../units/UnitContext';
 import { bounds, firstWishes } from './wishes';
 
 /** What the list must keep to, as one sentence whose underlined phrases are its inputs. */
 export function WishesSentence({ wishes, change }: { wishes: Wishes; change: (changes: Partial<Wishes>) => void }) {
+  const { show } = useUnits();
   const bound = (key: (typeof bounds)[number]['key'], label: string) => (
     <select
       className="phrase-select"
@@ -13,8 +15,8 @@ export function WishesSentence({ wishes, change }: { wishes: Wishes; change: (ch
       {bounds
         .find((item) => item.key === key)!
         .choices.map((choice) => (
-          <option key={choice.label} value={String(choice.value)}>
-            {choice.label}
+          <option key={String(choice.value)} value={String(choice.value)}>
+            {typeof choice.label === 'string' ? choice.label : choice.label(show)}
           </option>
         ))}
     </select>

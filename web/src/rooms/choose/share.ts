@@ -1,12 +1,13 @@
 import { predict, type MatchAnswer, type PredictionPlan, type Suggestion, type Wishes } from '../../api/client';
 import { wishesOf } from './wishes';
 import { percentOf } from '../../shared/chance';
-import { firstToGive, money, padsOf, restOf, signed } from './words';
+import { show, told, type UnitSystem } from '../../units/units';
+import { firstToGive, money, padsOf, restOf, signedIn } from './words';
 
 const cell = (text: string) => text.replace(/[|\\`*_<>[\]]/g, (char) => `\\${char}`).replace(/\s+/g, ' ');
 
 /** The comparison as Markdown: what a friend needs to see, nothing that cannot be pasted. */
-export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Suggestion[]): string {
+export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Suggestion[], system: UnitSystem): string {
   const rows = [answer.fitted, ...setups].map((setup, i) =>
     [
       i === 0 ? 'as it stands' : padsOf(setup),
@@ -14,7 +15,7 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
       percentOf(setup.danger),
       percentOf(setup.damage),
       firstToGive(setup),
-      `${signed(setup.street.extraMetres)} m`,
+      signedIn(setup.street.extraMetres, 'm', system),
       money(setup.cost.perSeason),
       money(setup.cost.buyNow),
     ]
@@ -22,9 +23,9 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
       .join(' | '),
   );
   return [
-    `**${cell(plan.car.name)}**, ${cell(plan.pace)} pace, ${plan.stint.sessions} x ${plan.stint.minutesEach} min at ${cell(plan.circuit.name)}, ${plan.weather.ambientC} °C`,
+    `**${cell(plan.car.name)}**, ${cell(plan.pace)} pace, ${plan.stint.sessions} x ${plan.stint.minutesEach} min at ${cell(plan.circuit.name)}, ${show(plan.weather.ambientC, 'C', system)}`,
     '',
-    answer.verdict,
+    told(answer.verdict, system),
     '',
     '| pads | rest | danger on a day like this | damage | first to give | cold stop | a season | to buy |',
     '|---|---|---|---|---|---|---|---|',

@@ -101,8 +101,11 @@ export const schoolValue = (wishes: Wishes, key: School): string => String(wishe
 export const withSchool = (key: School, value: string): Partial<Wishes> =>
   key === 'rotors' ? { rotors: value as Wishes['rotors'] } : { [key]: value === 'true' };
 
-/** What a sentence may ask for, each bound in words. */
-export const bounds: { key: 'mostDanger' | 'mostToBuy' | 'mostColdMetres'; choices: { value: number | null; label: string }[] }[] = [
+/** What is asked for at least, as phrases; a label that names a distance is said in the shown unit. */
+export const bounds: {
+  key: 'mostDanger' | 'mostToBuy' | 'mostColdMetres';
+  choices: { value: number | null; label: string | ((show: (value: number, unit: string, digits?: number) => string) => string) }[];
+}[] = [
   {
     key: 'mostDanger',
     choices: [
@@ -118,6 +121,9 @@ export const bounds: { key: 'mostDanger' | 'mostToBuy' | 'mostColdMetres'; choic
   },
   {
     key: 'mostColdMetres',
-    choices: [0.5, 1, 2, 4, null].map((value) => ({ value, label: value === null ? 'any distance' : `at most ${value} m` })),
+    choices: [0.5, 1, 2, 4, null].map((value) => ({
+      value,
+      label: value === null ? 'any distance' : (show) => `at most ${show(value, 'm', 1).replace('.0 ', ' ')}`,
+    })),
   },
 ];

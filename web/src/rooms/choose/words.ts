@@ -1,5 +1,6 @@
 import type { Suggestion } from '../../api/client';
 import { percentOf } from '../../shared/chance';
+import { conversion, told, type UnitSystem } from '../../units/units';
 
 type LimitChance = Suggestion['limits'][number];
 
@@ -29,6 +30,12 @@ export const signed = (value: number, digits = 1) => {
   return `${Number(size) === 0 ? '±' : value > 0 ? '+' : '−'}${size}`;
 };
 
+/** A difference in the shown unit, with its sign. */
+export const signedIn = (value: number, unit: string, system: UnitSystem, digits = 1) => {
+  const { to, unit: sign } = conversion(unit, system);
+  return `${signed(to(value), digits)} ${sign}`;
+};
+
 /** A limit's chance in words. */
 export const chanceOf = (limit: LimitChance) => percentOf(limit.chance);
 
@@ -37,7 +44,7 @@ const quick = ['street-cold', 'front-pad-cold'];
 /** What gives first in a setup, danger before damage before nuisance, in a few words. */
 export function firstToGive(setup: Suggestion): string {
   const first = setup.limits.find((limit) => !quick.includes(limit.limit.code) && limit.worthTelling);
-  return first ? `${first.limit.title.toLowerCase()}, ${chanceOf(first)}` : 'nothing gives';
+  return first ? `${told(first.limit.title, 'metric').toLowerCase()}, ${chanceOf(first)}` : 'nothing gives';
 }
 
 /** A sum of money; one with a price missing is unknown, never nought. */

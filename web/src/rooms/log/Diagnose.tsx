@@ -3,13 +3,12 @@ import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
 import { diagnose } from '../../api/log';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { useLogTables } from './useLogRange';
 
 /** From a symptom to ranked causes, with what this car's own log says for each. */
 export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
-  const { system } = useUnits();
+  const { told } = useUnits();
   const tables = useLogTables();
   const [symptom, setSymptom] = useState('');
   const ask = useMutation({ mutationFn: (code: string) => diagnose(car, code, plan) });
@@ -32,7 +31,7 @@ export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
           <option value="">choose</option>
           {tables.data?.symptoms.map((row) => (
             <option key={row.code} value={row.code}>
-              {row.name}
+              {told(row.name)}
             </option>
           ))}
         </select>
@@ -43,7 +42,7 @@ export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
           {ask.data.map(({ cause, share, evidence }) => (
             <li key={cause.code}>
               <p>
-                <b>{cause.name}</b>
+                <b>{told(cause.name)}</b>
                 <span className="cause-share" aria-hidden="true">
                   <span style={{ width: `${Math.round(share * 100)}%` }} />
                 </span>
@@ -51,12 +50,12 @@ export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
                 {cause.stop && <span className="stop-word"> Do not drive before it is mended.</span>}
               </p>
               {evidence.map((sentence) => (
-                <p key={sentence} className="cause-evidence">
-                  Your car: {inUnits(sentence, system)}
+                <p key={told(sentence)} className="cause-evidence">
+                  Your car: {told(sentence)}
                 </p>
               ))}
-              <p className="note">Tell it apart: {cause.test}</p>
-              <p className="note">Cure: {cause.cure}</p>
+              <p className="note">Tell it apart: {told(cause.test)}</p>
+              <p className="note">Cure: {told(cause.cure)}</p>
             </li>
           ))}
         </ol>

@@ -1,5 +1,4 @@
 import type { Finding } from '../../api/log';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { verdicts } from './words';
 
@@ -7,19 +6,19 @@ const marks: Record<Finding['verdict'], string> = { fine: '✓', notJudged: '?',
 
 /** Stop or go, worst first: each with its rule and where it stands. */
 export function Findings({ findings }: { findings: Finding[] }) {
-  const { system } = useUnits();
+  const { told } = useUnits();
   return (
     <ul className="findings">
       {findings.map((finding) => (
-        <li key={finding.part + finding.rule} className={`finding finding-${finding.verdict}`}>
-          <span className="finding-part">{finding.part}</span>
+        <li key={told(finding.part) + told(finding.sentence)} className={`finding finding-${finding.verdict}`}>
+          <span className="finding-part">{told(finding.part)}</span>
           <span className="finding-verdict">
             <span aria-hidden="true">{marks[finding.verdict]}</span> {verdicts[finding.verdict]}
           </span>
           <span className="finding-words">
-            {inUnits(finding.sentence, system)}{' '}
+            {told(finding.sentence)}{' '}
             <span className="note">
-              Rule: {finding.rule} ({finding.source})
+              Rule: {told(finding.rule)} ({told(finding.source)})
             </span>
           </span>
         </li>

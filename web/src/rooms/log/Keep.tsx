@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { readKept, restoreArchive, undoRestore, type KeptState, type RestorePreview } from '../../api/log';
 import { counted } from '../../shared/counted';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useUnits } from '../../units/UnitContext';
 
 const tables: [kind: string, name: string][] = [
   ['cars', 'cars'],
@@ -29,6 +30,7 @@ function savedWords(kept: KeptState | undefined): string {
 
 /** Everything is the user's: out as one file, in again with a look first, or the database itself. */
 export function Keep({ car }: { car?: string }) {
+  const { system } = useUnits();
   const queries = useQueryClient();
   const kept = useQuery({ queryKey: ['kept'], queryFn: readKept, staleTime: 60_000 });
   const [waiting, setWaiting] = useState<{ file: File; name: string; preview: RestorePreview } | null>(null);
@@ -63,7 +65,7 @@ export function Keep({ car }: { car?: string }) {
           A copy of the database
         </a>{' '}
         {car && (
-          <a className="btn btn-link" href={`/api/log/${encodeURIComponent(car)}/table`} download="days.csv">
+          <a className="btn btn-link" href={`/api/log/${encodeURIComponent(car)}/table?units=${system}`} download="days.csv">
             Days as CSV
           </a>
         )}{' '}

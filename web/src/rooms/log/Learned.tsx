@@ -6,14 +6,13 @@ import { Promises } from '../../charts/Promises';
 import { Taught } from '../../charts/Taught';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
 const signed = (value: number) => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
 
 /** What the car has taught: what was believed, what was seen, what is believed now. */
 export function Learned({ car, plan, count }: { car: string; plan: PredictionPlan; count: number }) {
-  const { show, band, system } = useUnits();
+  const { show, band, told } = useUnits();
   const queries = useQueryClient();
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState(false);
@@ -71,7 +70,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         )}
       </section>
     );
-  const told = page.promises.filter((promise) => promise.kept != null).length;
+  const held = page.promises.filter((promise) => promise.kept != null).length;
   return (
     <>
       <div className="log-columns">
@@ -82,8 +81,8 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
           </header>
           <p>
             Rimrock believed the rim would peak near {show(page.before.p50, 'C')}; what you saw says {show(page.after.p50, 'C')}.{' '}
-            {page.contradicted ? <b className="bad">{page.statement}</b> : page.statement} Front fluid: {band(page.fluidBefore, 'C')}{' '}
-            before, {band(page.fluidAfter, 'C')} now.
+            {page.contradicted ? <b className="bad">{told(page.statement)}</b> : told(page.statement)} Front fluid:{' '}
+            {band(page.fluidBefore, 'C')} before, {band(page.fluidAfter, 'C')} now.
           </p>
           <Taught page={page} />
         </section>
@@ -99,7 +98,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
             <tbody>
               {page.moved.slice(0, 6).map((factor) => (
                 <tr key={factor.code}>
-                  <th scope="row">{factor.name}</th>
+                  <th scope="row">{told(factor.name)}</th>
                   <td>
                     {signed(factor.after.p50)} ({signed(factor.after.p10)} to {signed(factor.after.p90)})
                   </td>
@@ -109,7 +108,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
           </table>
           <p className="note">Before anything was seen every guess stood at 0 (−1.3 to +1.3).</p>
           <h3>What to measure next</h3>
-          <p>{inUnits(page.next, system)}</p>
+          <p>{told(page.next)}</p>
         </section>
       </div>
       <section aria-label="Kept promises" className="kept">
@@ -119,7 +118,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         </header>
         <Promises page={page} />
         <p className="note">
-          8 in 10 was promised; {page.keptCount} of {told} came true. Bars are what was said, posts what paints allow.{' '}
+          8 in 10 was promised; {page.keptCount} of {held} came true. Bars are what was said, posts what paints allow.{' '}
           {page.promises
             .map((one) => `On the evening before ${one.date}: danger ${withError(one.danger)}, damage ${withError(one.damage)}.`)
             .join(' ')}

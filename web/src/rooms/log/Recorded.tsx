@@ -23,7 +23,7 @@ interface Opened {
 /** A recording of a day: which column is which, a look at it, then lap by lap against the prediction. */
 export function Recorded({ plan }: { plan: PredictionPlan }) {
   const { change } = usePlan();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const queries = useQueryClient();
   const [columns, setColumns] = useState<RecordingColumns | null>(null);
   const open = useMutation({
@@ -140,7 +140,7 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
       {day && (
         <div role="status">
           <p>
-            <b>{day.verdict}</b> {show(day.lengthM / 1000, 'km', 1)} in {(day.durationS / 60).toFixed(0)} min, up to{' '}
+            <b>{told(day.verdict)}</b> {show(day.lengthM / 1000, 'km', 1)} in {(day.durationS / 60).toFixed(0)} min, up to{' '}
             {show(day.topKmh, 'km/h')}. Predicted for this very driving, with brakes as cold as the air at the first sample.
           </p>
           <MendedSamples samples={day.mended} />

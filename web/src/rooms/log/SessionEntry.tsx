@@ -40,7 +40,7 @@ export function SessionEntry({
   const queries = useQueryClient();
   const range = useLogRange();
   const { shelf } = usePlan();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const old = entry?.body;
   const [id] = useState(entry?.id ?? newId());
   const [day, setDay] = useState(entry?.day ?? today());
@@ -170,7 +170,7 @@ export function SessionEntry({
               aria-pressed={item.code === pace}
               onClick={() => setPace(item.code)}
             >
-              {item.name}
+              {told(item.name)}
             </button>
           ))}
         </fieldset>

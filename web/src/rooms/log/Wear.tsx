@@ -8,6 +8,7 @@ const planned = (band: { p10: number; p50: number; p90: number }) =>
 
 /** What driving has cost by what was measured, against the plan. */
 function CostSoFar({ cost }: { cost: NonNullable<WearPage['cost']> }) {
+  const { told } = useUnits();
   return (
     <table className="facts cost-so-far">
       <caption>
@@ -23,8 +24,8 @@ function CostSoFar({ cost }: { cost: NonNullable<WearPage['cost']> }) {
       </thead>
       <tbody>
         {cost.lines.map((line) => (
-          <tr key={line.what}>
-            <th scope="row">{line.what}</th>
+          <tr key={line.code}>
+            <th scope="row">{told(line.what)}</th>
             <td>{line.perHour.toFixed(1)}</td>
             <td>{planned(line.planned)}</td>
             <td>{line.spent.toFixed(0)}</td>
@@ -45,7 +46,7 @@ function CostSoFar({ cost }: { cost: NonNullable<WearPage['cost']> }) {
 
 /** How fast pads really wear, and the laps that are left. */
 export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
-  const { show, band } = useUnits();
+  const { show, band, told } = useUnits();
   const query = useQuery({ queryKey: ['log', car, 'wear', plan], queryFn: ({ signal }) => forecastWear(car, plan, signal), retry: false });
   const page = query.data;
   return (
@@ -59,21 +60,21 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
       )}
       <ul>
         {page?.parts.map((part) => (
-          <li key={part.part}>
-            <b>{part.part}</b>: {show(part.left, part.unit, part.unit === 'kg' ? 2 : 1)} above the limit.{' '}
+          <li key={part.code}>
+            <b>{told(part.part)}</b>: {show(part.left, part.unit, part.unit === 'kg' ? 2 : 1)} above the limit.{' '}
             {part.lapsLeft
               ? `About ${part.lapsLeft.p50.toFixed(0)} hot laps left (${part.lapsLeft.p10.toFixed(0)} to ${part.lapsLeft.p90.toFixed(0)}). `
               : ''}
             {part.readings > 0
               ? `They wear ×${part.factor.p50.toFixed(2)} (${part.factor.p10.toFixed(2)} to ${part.factor.p90.toFixed(2)}) of what was predicted, by ${part.readings} measurement${part.readings === 1 ? '' : 's'}.`
               : `Measured once: how fast is still a guess (×${part.factor.p10.toFixed(1)} to ×${part.factor.p90.toFixed(1)} of what is predicted).`}
-            {part.part.endsWith('rotors') && ' By thickness alone; cracks end a ring earlier.'}
-            {part.part.endsWith('mass') && ' By mass alone; its surface is judged by eye.'}
+            {part.code?.endsWith('rotors') && ' By thickness alone; cracks end a ring earlier.'}
+            {part.code?.endsWith('mass') && ' By mass alone; its surface is judged by eye.'}
           </li>
         ))}
       </ul>
       {page?.cost && <CostSoFar cost={page.cost} />}
-      {page?.cost?.lines.some((line) => line.what === 'fluid') && (
+      {page?.cost?.lines.some((line) => line.code === 'fluid') && (
         <p className="note">Fluid against one flush a year; work is not counted.</p>
       )}
       {page?.levelFallMm != null && (

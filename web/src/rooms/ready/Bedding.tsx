@@ -4,12 +4,11 @@ import type { PredictionPlan } from '../../api/client';
 import { beddingPlan, type BeddingPlace } from '../../api/ready';
 import { BeddingChart } from '../../charts/BeddingChart';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { inUnits } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
 /** The bedding stops of this car, these pads and these rotors, reckoned by the engine. */
 export function Bedding({ plan, fresh }: { plan: PredictionPlan; fresh: boolean }) {
-  const { show, band, system } = useUnits();
+  const { show, band, told } = useUnits();
   const [place, setPlace] = useState<BeddingPlace>(plan.frontPad.traits?.preBedded ? 'preBedded' : 'closedCourse');
   const query = useQuery({
     queryKey: ['bedding', plan, place],
@@ -55,10 +54,10 @@ export function Bedding({ plan, fresh }: { plan: PredictionPlan; fresh: boolean 
               <BeddingChart plan={bed} />
             </>
           )}
-          <p>{inUnits(bed.shock.sentence, system)}</p>
+          <p>{told(bed.shock.sentence)}</p>
           {bed.notes.map((note) => (
-            <p key={note} className="note">
-              {inUnits(note, system)}
+            <p key={told(note)} className="note">
+              {told(note)}
             </p>
           ))}
           {bed.stops.length > 0 && (

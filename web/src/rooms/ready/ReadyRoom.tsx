@@ -9,9 +9,11 @@ import { Bedding } from './Bedding';
 import { HandTrainer } from './HandTrainer';
 import { Season } from './Season';
 import { handStep, WorkList } from './WorkList';
+import { useUnits } from '../../units/UnitContext';
 
 /** From the parts in the post to a car that is ready: the work, the bedding, the season. */
 export default function ReadyRoom() {
+  const { told } = useUnits();
   const { shelf, draft, plan, search } = usePlan();
   const [freshFluid, setFreshFluid] = useState(false);
   const before = draft && plan ? planAsItStands(draft, plan, shelf) : null;
@@ -32,8 +34,8 @@ export default function ReadyRoom() {
         </Link>
       </section>
     );
-  const changes = order.data?.changes ?? [];
-  const beds = changes.some((change) => / to | rotors /.test(change));
+  const changes = (order.data?.changes ?? []).map((change) => told(change));
+  const beds = order.data?.beds ?? false;
   return (
     <div className="ready">
       <p className="room-sentence">

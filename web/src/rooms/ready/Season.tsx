@@ -9,7 +9,7 @@ import { newId, today } from '../../plan/carKey';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
-import { conversion, inUnits, parseNumber } from '../../units/units';
+import { conversion, parseNumber } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
 const policies: { value: FluidPolicy; label: string }[] = [
@@ -31,9 +31,11 @@ function download(text: string, name: string, type: string) {
 
 const usualC = 22;
 
+const upper = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase());
+
 /** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
 export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
-  const { show, band, system } = useUnits();
+  const { show, band, system, told } = useUnits();
   const queries = useQueryClient();
   const [policy, setPolicy] = useState<FluidPolicy>('yearly');
   const air = conversion('C', system);
@@ -127,7 +129,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
       {answer && (
         <>
           <p className="season-advice">
-            <b>{inUnits(answer.advice, system)}</b> {answer.nextBleed && `Next bleed by it: ${answer.nextBleed}.`}
+            <b>{told(answer.advice)}</b> {answer.nextBleed && `Next bleed by it: ${answer.nextBleed}.`}
           </p>
           <SeasonChart plan={answer} policy={policy} />
           <p>
@@ -190,10 +192,10 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
           </table>
           <ul className="season-parts">
             {answer.parts.map((part) => (
-              <li key={part.part}>
+              <li key={told(part.part)}>
                 {part.runsOutAt == null
-                  ? `${part.part[0]!.toUpperCase()}${part.part.slice(1)} last the season: ${band(part.leftMm[part.leftMm.length - 1]!, 'mm', 1)} left, changed at ${show(part.limitMm, 'mm', 1)}.`
-                  : `${part.part[0]!.toUpperCase()}${part.part.slice(1)} do not last through day ${part.runsOutAt} in the middle of the band: order by ${part.orderBy}.`}
+                  ? `${upper(told(part.part))} last the season: ${band(part.leftMm[part.leftMm.length - 1]!, 'mm', 1)} left, changed at ${show(part.limitMm, 'mm', 1)}.`
+                  : `${upper(told(part.part))} do not last through day ${part.runsOutAt} in the middle of the band: order by ${part.orderBy}.`}
               </li>
             ))}
           </ul>
@@ -201,14 +203,14 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
             <button
               type="button"
               className="btn btn-outline-dark"
-              onClick={() => void seasonCalendar(question).then((text) => download(text, 'season.ics', 'text/calendar'))}
+              onClick={() => void seasonCalendar(question, system).then((text) => download(text, 'season.ics', 'text/calendar'))}
             >
               Add the dates to a calendar
             </button>{' '}
             <button
               type="button"
               className="btn btn-link"
-              onClick={() => void seasonTable(question).then((text) => download(text, 'season.csv', 'text/csv'))}
+              onClick={() => void seasonTable(question, system).then((text) => download(text, 'season.csv', 'text/csv'))}
             >
               As a table (CSV)
             </button>

@@ -10,6 +10,8 @@ import { HardStopList } from '../../shared/HardStopList';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
+import { told as toldIn } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
 
 const money = (price: number | null | undefined) => (price == null ? '' : price.toFixed(0));
 
@@ -29,10 +31,13 @@ export const handStep = 'rotor-hand';
 
 /** What to order, and the work step by step: ticked off, kept, printed. */
 export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: string; plan: PredictionPlan; draft: Draft }) {
+  const { told } = useUnits();
+  // What the order is about is kept with its ticks in the units in which everything is kept.
+  const changes = order.changes.map((change) => toldIn(change, 'metric'));
   const { shelf, start } = usePlan();
   const queries = useQueryClient();
   const kept = useQuery({ queryKey: ['ticks', car], queryFn: () => readWork(car) });
-  const mine = kept.data?.items.find((item) => item.body.changes.join() === order.changes.join());
+  const mine = kept.data?.items.find((item) => item.body.changes.join() === changes.join());
   const done = useMemo(() => new Set(mine?.body.done ?? []), [mine]);
   const [id] = useState(newId);
   const tick = useMutation({
@@ -41,7 +46,7 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
         id: mine?.id ?? id,
         day: mine?.day ?? today(),
         revision: mine?.revision ?? 0,
-        body: { done: codes, changes: order.changes },
+        body: { done: codes, changes },
       }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['ticks', car] }),
   });
@@ -95,20 +100,18 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
       <h3>To order</h3>
       <ul className="order-list">
         {order.order.map((item) => (
-          <li key={item.what}>
-            <span className="order-count">
-              {item.count} {item.unit}
-            </span>
+          <li key={told(item.what)}>
+            <span className="order-count">{item.amount ? told(item.amount) : `${item.count} ${told(item.unit)}`}</span>
             <span>
-              <b>{item.what}</b>
-              {item.note && <span className="note"> {item.note}</span>}
+              <b>{told(item.what)}</b>
+              {item.note && <span className="note"> {told(item.note)}</span>}
             </span>
             <span className="order-price">{money(item.price)}</span>
           </li>
         ))}
       </ul>
       <h3>At hand</h3>
-      <p className="note">{order.tools.join('; ')}.</p>
+      <p className="note">{order.tools.map(told).join('; ')}.</p>
       <h3>Step by step</h3>
       <ol className="work-steps">
         {order.steps.map((step) => (
@@ -123,15 +126,15 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
                   tick.mutate(event.target.checked ? [...done, step.code] : [...done].filter((code) => code !== step.code));
                 }}
               />
-              <span className="step-title">{step.title}</span>
+              <span className="step-title">{told(step.title)}</span>
             </label>
-            <p className="note step-more">{step.reason}</p>
-            <p className="step-check step-more">Done right: {step.check}</p>
+            <p className="note step-more">{told(step.reason)}</p>
+            <p className="step-check step-more">Done right: {told(step.check)}</p>
             {step.code !== shown && (
               <button
                 type="button"
                 className="btn btn-link step-why no-print"
-                aria-label={`Why, and how to check: ${step.title}`}
+                aria-label={`Why, and how to check: ${told(step.title)}`}
                 onClick={() => setOpened(step.code)}
               >
                 why, and how to check
@@ -145,7 +148,7 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
                 }}
               />
             )}
-            {step.caution && <p className="step-caution">{step.caution}</p>}
+            {step.caution && <p className="step-caution">{told(step.caution)}</p>}
           </li>
         ))}
       </ol>

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { CurvePoint } from '../../api/client';
 import { axisFault, readClick, type AxisMarks, type Click } from '../../charts/digitize';
-import { parseNumber } from '../../units/units';
+import { parseNumber, showRange } from '../../units/units';
+import { useUnits } from '../../units/UnitContext';
 
 const mostBytes = 12_000_000;
 const steps = [
@@ -14,6 +15,7 @@ const names = ['temperature, first mark', 'temperature, second mark', 'friction,
 
 /** A printed chart becomes a curve: two clicks on each axis, then clicks along the line. The picture never leaves the page. */
 export function Digitizer({ onCurve, onClose }: { onCurve: (points: CurvePoint[]) => void; onClose: () => void }) {
+  const { show, system } = useUnits();
   const [picture, setPicture] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [clicks, setClicks] = useState<Click[]>([]);
@@ -153,7 +155,7 @@ export function Digitizer({ onCurve, onClose }: { onCurve: (points: CurvePoint[]
           {(wrong ?? outside) && (
             <p className="problem" role="alert">
               {wrong ??
-                `A point reads ${outside!.temperatureC} °C and ${outside!.mu.toFixed(2)}: friction must be 0 to 1.2, temperature -40 to 1100 °C. Check the figures at the marks.`}
+                `A point reads ${show(outside!.temperatureC, 'C')} and ${outside!.mu.toFixed(2)}: friction must be 0 to 1.2, temperature ${showRange(-40, 1100, 'C', system)}. Check the figures at the marks.`}
             </p>
           )}
           <p>

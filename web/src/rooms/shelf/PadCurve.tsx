@@ -14,7 +14,7 @@ const mostBytes = 1_000_000;
 /** The friction curve of a pad: drawn, typed, imported, measured or traced from a picture. */
 export function PadCurve({ pad, onChange }: { pad: Pad; onChange: (pad: Pad, run: string) => void }) {
   const { shelf } = usePlan();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const range = useRange();
   const [chosen, setChosen] = useState<number | null>(null);
   const [stops, setStops] = useState<{ stops: DynamometerStop[]; scatterMu: number } | null>(null);
@@ -84,7 +84,7 @@ export function PadCurve({ pad, onChange }: { pad: Pad; onChange: (pad: Pad, run
             {read.band.stated ? ', as its maker says' : ', where friction stays at nine tenths of its best'}
             {read.bandSpreadK > 0 && `; either edge ±${show(read.bandSpreadK, 'K')}`}. Best friction {read.band.plateauMu.toFixed(2)} ±{' '}
             {read.muSpread.toFixed(2)}. {read.letters && `A curve like this earns the edge code ${read.letters}. `}
-            {read.edgeCode && <span>{read.edgeCode} </span>}
+            {read.edgeCode && <span>{told(read.edgeCode)} </span>}
             {!read.edgeCodeFits && <strong className="bad">The pad’s edge code and this curve do not fit together: check both.</strong>}
           </p>
         )
@@ -93,9 +93,9 @@ export function PadCurve({ pad, onChange }: { pad: Pad; onChange: (pad: Pad, run
         <table className="facts mu-at">
           <tbody>
             {read.at.map((at) => (
-              <tr key={at.what}>
+              <tr key={at.celsius}>
                 <th scope="row">
-                  {at.what}, {show(at.celsius, 'C')}
+                  {told(at.what)}, {show(at.celsius, 'C')}
                 </th>
                 <td>{at.mu == null ? 'beyond its chart: counts as faded' : `µ ${at.mu.toFixed(2)} ± ${read.muSpread.toFixed(2)}`}</td>
               </tr>

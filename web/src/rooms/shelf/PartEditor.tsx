@@ -32,7 +32,7 @@ const newId = (name: string) =>
 export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: string | null) => void }) {
   const { kind } = opened;
   const { plan, shelf } = usePlan();
-  const { show } = useUnits();
+  const { show, told } = useUnits();
   const queries = useQueryClient();
   const { now, change, undo, canUndo } = useHistory<Part>(opened.body);
   const [problem, setProblem] = useState<Error | null>(null);
@@ -111,11 +111,11 @@ export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: 
           {rotorReading.data && (
             <p>
               The ring weighs <b>{show(rotorReading.data.ringKg, 'kg', 1)}</b>
-              {rotor.ringMassKg == null ? ' by its measures (±5 %)' : ', as stated'} and takes {rotorReading.data.kilojoulePerK.toFixed(2)}{' '}
-              kJ for each degree at {show(200, 'C')}; {show(rotorReading.data.wearMm, 'mm', 1)} may be worn.{' '}
+              {rotor.ringMassKg == null ? ' by its measures (±5 %)' : ', as stated'} and takes{' '}
+              {show(rotorReading.data.kilojoulePerK, 'kJ/K', 2)} at {show(200, 'C')}; {show(rotorReading.data.wearMm, 'mm', 1)} may be worn.{' '}
               {rotorReading.data.stressRaiser > 1 &&
                 `Holes or slots raise the strain at the face ×${rotorReading.data.stressRaiser.toFixed(1)} (±0.3). `}
-              {rotorReading.data.notes.join(' ')}
+              {rotorReading.data.notes.map(told).join(' ')}
             </p>
           )}
           {rotorReading.error && <ProblemNote error={rotorReading.error} />}
@@ -123,8 +123,8 @@ export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: 
       )}
       {fluid && fluidClass && (
         <p>
-          {fluidClass.name} must boil at {show(fluidClass.dryC, 'C')} dry and {show(fluidClass.wetC, 'C')} wet or higher and be thinner than{' '}
-          {fluidClass.viscosityMm2S} mm²/s at {show(-40, 'C')} ({fluidClass.source}). This one has{' '}
+          {told(fluidClass.name)} must boil at {show(fluidClass.dryC, 'C')} dry and {show(fluidClass.wetC, 'C')} wet or higher and be
+          thinner than {show(fluidClass.viscosityMm2S, 'mm2/s')} at {show(-40, 'C')} ({told(fluidClass.source)}). This one has{' '}
           <b className={fluid.dryC < fluidClass.dryC ? 'bad' : ''}>{show(fluid.dryC - fluidClass.dryC, 'K')}</b> dry and{' '}
           <b className={fluid.wetC < fluidClass.wetC ? 'bad' : ''}>{show(fluid.wetC - fluidClass.wetC, 'K')}</b> wet in hand.{' '}
           {fluid.viscosityMm2S == null

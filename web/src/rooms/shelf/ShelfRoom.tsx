@@ -2,7 +2,6 @@ import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Part } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
-import { inUnits } from '../../units/units';
 import { AsideNote } from '../../shared/AsideNote';
 import { useUnits } from '../../units/UnitContext';
 import { CarsAndCircuits } from './CarsAndCircuits';
@@ -25,7 +24,7 @@ const hottest: Record<PartKind, string> = {
 /** Everything that can be fitted or driven: found as you type, opened, edited, copied, archived, imported. */
 export default function ShelfRoom() {
   const { shelf } = usePlan();
-  const { system } = useUnits();
+  const { show } = useUnits();
   const [params, setParams] = useSearchParams();
   const kind = (kinds.includes(params.get('kind') as Kind) ? params.get('kind') : 'pads') as Kind;
   const openId = params.get('open');
@@ -33,7 +32,10 @@ export default function ShelfRoom() {
   const [filter, setFilter] = useState({ own: false, road: false, archived: false });
   const [sorting, setSorting] = useState<Sorting>('name');
   const [fresh, setFresh] = useState(0);
-  const rows = useMemo(() => (isPart(kind) ? pick(rowsOf(kind, shelf), text, filter, sorting) : []), [kind, shelf, text, filter, sorting]);
+  const rows = useMemo(
+    () => (isPart(kind) ? pick(rowsOf(kind, shelf, show), text, filter, sorting) : []),
+    [kind, shelf, show, text, filter, sorting],
+  );
   const go = (changes: Record<string, string | null>) =>
     setParams((old) => {
       const next = new URLSearchParams(old);
@@ -135,7 +137,7 @@ export default function ShelfRoom() {
                       {row.name}
                       {row.own && <span className="shelf-own"> yours</span>}
                     </span>
-                    <span className="shelf-words">{inUnits(row.words, system)}</span>
+                    <span className="shelf-words">{row.words}</span>
                     {row.curve && <Sparkline points={row.curve.points} dashed={row.curve.typical} />}
                     <span className="shelf-price">{row.price === null ? '–' : row.price.toFixed(0)}</span>
                   </button>

@@ -1,4 +1,5 @@
 import type { BrakeFluid, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import { told } from '../../units/units';
 
 export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts';
 export type Kind = PartKind | 'cars' | 'circuits';
@@ -22,7 +23,7 @@ const padFields: Field[] = [
     path: 'family',
     label: 'Family',
     type: 'select',
-    options: (shelf) => shelf.padFamilies.map((family) => ({ value: family.code, label: family.name })),
+    options: (shelf) => shelf.padFamilies.map((family) => ({ value: family.code, label: told(family.name, 'metric') })),
     hint: 'wear, heat and a typical curve follow from it',
   },
   {
@@ -32,7 +33,7 @@ const padFields: Field[] = [
     options: plain(
       ['unknown', 'not stated'],
       ['initialEmbedded', 'before the stop, under the face'],
-      ['inStopEmbedded', 'in the stop, 0.5 mm under the face'],
+      ['inStopEmbedded', 'in the stop, just under the face'],
       ['rubbing', 'the rubbing face itself'],
     ),
   },
@@ -109,11 +110,11 @@ const fluidFields: Field[] = [
     path: 'class',
     label: 'Class on the bottle',
     type: 'select',
-    options: (shelf) => shelf.fluidClasses.map((row) => ({ value: row.code, label: row.name })),
+    options: (shelf) => shelf.fluidClasses.map((row) => ({ value: row.code, label: told(row.name, 'metric') })),
   },
   { path: 'dryC', label: 'Dry boiling point', type: 'number', range: 'fluid.dryC' },
   { path: 'wetC', label: 'Wet boiling point', type: 'number', range: 'fluid.wetC', hint: 'at about 3.7 % water' },
-  { path: 'viscosityMm2S', label: 'Viscosity at -40 °C', type: 'number', range: 'fluid.viscosityMm2S', optional: true },
+  { path: 'viscosityMm2S', label: 'Viscosity at -40°', type: 'number', range: 'fluid.viscosityMm2S', optional: true },
   { path: 'bottleLitres', label: 'Bottle', type: 'number', range: 'fluid.bottleLitres' },
   { path: 'priceLitre', label: 'Price of a litre', type: 'number', range: 'fluid.priceLitre', optional: true },
   { path: 'openedMonths', label: 'Opened', type: 'number', range: 'fluid.openedMonths', optional: true, hint: 'empty for a sealed bottle' },

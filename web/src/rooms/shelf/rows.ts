@@ -1,5 +1,6 @@
 import type { BrakeFluid, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import type { PartKind } from './kinds';
+import { told } from '../../units/units';
 
 /** What a list shows of a part and what it can be sorted and filtered by. */
 export interface Row {
@@ -24,7 +25,7 @@ const faces: Record<string, string> = {
 };
 
 /** The rows of a kind. */
-export function rowsOf(kind: PartKind, shelf: ShelfAnswer): Row[] {
+export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number, unit: string) => string): Row[] {
   const items: { id: string; origin: string; archived: boolean; body: Part }[] = shelf.content[kind];
   return items.map(({ id, origin, archived, body }) => {
     const row = { id, name: body.name, own: origin === 'own', archived, road: true, price: null as number | null, heat: 0, words: '' };
@@ -35,7 +36,7 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer): Row[] {
         const points = pad.curve ?? family?.curve ?? [];
         return {
           ...row,
-          words: `${family?.name ?? pad.family}${pad.roadApproved ? '' : ', track only'}${pad.curve ? '' : ', family’s curve'}`,
+          words: `${family ? told(family.name, 'metric') : pad.family}${pad.roadApproved ? '' : ', track only'}${pad.curve ? '' : ', family’s curve'}`,
           price: pad.priceAxleSet ?? null,
           heat: points.reduce((best, point) => (point.mu >= 0.35 ? Math.max(best, point.temperatureC) : best), 0),
           road: pad.roadApproved,
@@ -53,7 +54,12 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer): Row[] {
       }
       case 'fluids': {
         const fluid = body as BrakeFluid;
-        return { ...row, words: `${fluid.dryC} °C dry, ${fluid.wetC} °C wet`, price: fluid.priceLitre ?? null, heat: fluid.wetC };
+        return {
+          ...row,
+          words: `${show(fluid.dryC, 'C')} dry, ${show(fluid.wetC, 'C')} wet`,
+          price: fluid.priceLitre ?? null,
+          heat: fluid.wetC,
+        };
       }
       case 'lines': {
         const lines = body as LineKit;
@@ -68,7 +74,7 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer): Row[] {
         const ducts = body as DuctKit;
         return {
           ...row,
-          words: `${ducts.duct.hoseMm} mm, ${ducts.duct.aim === 'eye' ? 'into the eye' : 'at the face'}`,
+          words: `${show(ducts.duct.hoseMm, 'mm')}, ${ducts.duct.aim === 'eye' ? 'into the eye' : 'at the face'}`,
           price: ducts.price ?? null,
           heat: ducts.duct.hoseMm,
         };

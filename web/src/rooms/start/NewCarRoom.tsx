@@ -7,9 +7,11 @@ import { usePlan } from '../../plan/PlanContext';
 import { useRange } from '../../plan/editors/useRange';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useUnits } from '../../units/UnitContext';
 
 /** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
 export default function NewCarRoom() {
+  const { told } = useUnits();
   const { shelf } = usePlan();
   const range = useRange();
   const navigate = useNavigate();
@@ -76,7 +78,7 @@ export default function NewCarRoom() {
         <select aria-label="Tyres" className="form-select" value={tyre} onChange={(event) => setTyre(event.target.value)}>
           {shelf.tyres.map((row) => (
             <option key={row.code} value={row.code}>
-              {row.name}
+              {told(row.name)}
             </option>
           ))}
         </select>
@@ -99,7 +101,7 @@ export default function NewCarRoom() {
           <select id="new-pad" className="form-select" value={pad} onChange={(event) => setPad(event.target.value)}>
             {shelf.padFamilies.map((family) => (
               <option key={family.code} value={family.code}>
-                {family.name}
+                {told(family.name)}
                 {family.code === 'organic' ? ' (most street cars)' : ''}
               </option>
             ))}
@@ -112,7 +114,7 @@ export default function NewCarRoom() {
               .filter((row) => row.code.startsWith('dot'))
               .map((row) => (
                 <option key={row.code} value={row.code}>
-                  {row.name}
+                  {told(row.name)}
                 </option>
               ))}
           </select>
