@@ -33,7 +33,7 @@ front() {
   cd web || return
   check types npx tsc --noEmit
   check api-types sh -c 'npx openapi-typescript openapi/rimrock.json -o '"$logs"'/openapi.ts && cmp '"$logs"'/openapi.ts src/api/openapi.ts'
-  check ranges sh -c 'node ranges.mjs "$0" && cmp "$0" src/api/ranges.ts' "$logs/ranges.ts"
+  check ranges-units sh -c 'node ranges.mjs "$0/ranges.ts" "$0/registry.ts" && cmp "$0/ranges.ts" src/api/ranges.ts && cmp "$0/registry.ts" src/units/registry.ts' "$logs"
   check eslint npx eslint .
   check prettier npx prettier --check .
 }
