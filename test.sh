@@ -43,7 +43,8 @@ wait
 cat "$logs/front.log"
 check build scripts/build.sh
 check breaks-apply scripts/breaks.sh --check
-( check format dotnet format Rimrock.slnx --verify-no-changes --no-restore ) >"$logs/style.log" 2>&1 &
+# Rules of style and analysis have failed the build already: here is what the compiler does not look at.
+( check format dotnet format whitespace Rimrock.slnx --verify-no-changes --no-restore ) >"$logs/style.log" 2>&1 &
 for project in tests/*/*.csproj; do
   name=$(basename "$project" .csproj)
   begin=$SECONDS
@@ -66,7 +67,12 @@ npx vitest run --reporter=json --outputFile="$logs/vitest.json" >"$logs/vitest.l
 counts=$(node -e 'const r=JSON.parse(require("fs").readFileSync(process.argv[1]));console.log(r.numPassedTests, r.numFailedTests + r.numFailedTestSuites)' "$logs/vitest.json" 2>/dev/null || echo "0 1")
 # shellcheck disable=SC2086
 add $counts
-case "$counts" in *" 0") echo "ok      vitest: ${counts% 0} ($((SECONDS - begin)) s)" ;; *) echo "FAILED  vitest"; tail -n 60 "$logs/vitest.log" ;; esac
+case "$counts" in *" 0") echo "ok      vitest: ${counts% 0} ($((SECONDS - begin)) s)" ;; *)
+    echo "FAILED  vitest"
+    tail -n 60 "$logs/vitest.log"
+    node -e 'for (const f of JSON.parse(require("fs").readFileSync(process.argv[1])).testResults) { if (f.message) console.log(f.name, f.message); for (const t of f.assertionResults) if (t.status === "failed") console.log(f.name, t.fullName, t.failureMessages.join("\n").slice(0, 1500)); }' "$logs/vitest.json"
+    ;;
+esac
 cd ../e2e
 if [ ! -e node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   check e2e-packages npm ci --no-audit --no-fund --loglevel=error

@@ -15,6 +15,9 @@ public sealed class DatabaseRefusedException(string message, Exception? inner = 
 /// <summary>A Rimrock database: one SQLite file, looked at before anything is altered, then brought to the newest schema.</summary>
 public sealed class Database
 {
+    /// <summary>The present moment in a statement, UTC by ISO 8601.</summary>
+    internal const string Now = "strftime('%Y-%m-%dT%H:%M:%SZ', 'now')";
+
     private const int BusyTimeoutMs = 5000;
     private const int PageBytes = 4096;
     private const int LockTries = 300;

@@ -11,7 +11,8 @@ namespace Rimrock.Storage;
 /// <param name="Day">Its day.</param>
 /// <param name="Revision">Counts its edits from 1; an edit must name the one it started from.</param>
 /// <param name="Body">The entry itself.</param>
-public sealed record LogItem<T>(string Id, DateOnly Day, int Revision, T Body)
+/// <param name="Saved">When it was last saved, UTC by ISO 8601; null where nobody noted it.</param>
+public sealed record LogItem<T>(string Id, DateOnly Day, int Revision, T Body, string? Saved = null)
     where T : class;
 
 /// <summary>A page of entries, newest first.</summary>
@@ -43,15 +44,15 @@ public sealed class LogStore(Database database)
     {
         using var connection = database.Open();
         var total = connection.ExecuteScalar<int>("SELECT count(*) FROM log_entry WHERE car = @car AND kind = @kind", new { car, kind });
-        var rows = connection.Query<Row>("SELECT id, day, revision, version, body FROM log_entry WHERE car = @car AND kind = @kind ORDER BY day DESC, id " +
-            "DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
+        var rows = connection.Query<Row>("SELECT id, day, revision, version, saved, body FROM log_entry WHERE car = @car AND kind = @kind " +
+            "ORDER BY day DESC, id DESC LIMIT @take OFFSET @skip", new { car, kind, skip, take = Math.Min(take, MostOfAPage) });
         var items = new List<LogItem<T>>();
         foreach (var row in rows)
         {
             if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body
                 && DateOnly.TryParseExact(row.Day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
             {
-                items.Add(new LogItem<T>(row.Id, day, (int)row.Revision, body));
+                items.Add(new LogItem<T>(row.Id, day, (int)row.Revision, body, row.Saved));
             }
         }
 
@@ -143,12 +144,13 @@ public sealed class LogStore(Database database)
 
     internal static void Put(SqliteConnection connection, SqliteTransaction transaction, LogRow row) =>
         connection.Execute(
-            """
-            INSERT INTO log_entry (id, car, kind, day, revision, version, body) VALUES (@Id, @Car, @Kind, @Day, @Revision, @Version, @Body)
-            ON CONFLICT (id) DO UPDATE SET day = @Day, revision = @Revision, version = @Version, body = @Body
+            $"""
+            INSERT INTO log_entry (id, car, kind, day, revision, version, body, saved)
+            VALUES (@Id, @Car, @Kind, @Day, @Revision, @Version, @Body, {Database.Now})
+            ON CONFLICT (id) DO UPDATE SET day = @Day, revision = @Revision, version = @Version, body = @Body, saved = {Database.Now}
             """, row, transaction);
 
-    private sealed record Row(string Id, string Day, long Revision, long Version, string Body);
+    private sealed record Row(string Id, string Day, long Revision, long Version, string? Saved, string Body);
 }
 
 /// <summary>A row of the log as it stands.</summary>

@@ -15,7 +15,8 @@ namespace Rimrock.Storage;
 /// <param name="Revision">Counts its edits from 1; an edit must name the one it started from.</param>
 /// <param name="Body">The thing itself.</param>
 /// <param name="Archived">True where it is offered no longer; what refers to it still finds it.</param>
-public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body, bool Archived = false)
+/// <param name="Saved">When it was last saved, UTC by ISO 8601; null where nobody noted it.</param>
+public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body, bool Archived = false, string? Saved = null)
     where T : class;
 
 /// <summary>Everything on the shelf.</summary>

@@ -61,8 +61,8 @@ public sealed class ShelfStore(Database database)
     public int Archive(string kind, string id, bool archived, int expectedRevision)
     {
         using var connection = database.Open();
-        var changed = connection.Execute("UPDATE shelf_item SET archived = @archived, revision = revision + 1 WHERE kind = @kind AND id = @id AND revision " +
-            "= @expectedRevision",
+        var changed = connection.Execute($"UPDATE shelf_item SET archived = @archived, revision = revision + 1, saved = {Database.Now} " +
+            "WHERE kind = @kind AND id = @id AND revision = @expectedRevision",
             new { kind, id, archived = archived ? 1 : 0, expectedRevision });
         return changed == 1 ? expectedRevision + 1
             : throw new RevisionConflictException(id, expectedRevision,
@@ -166,12 +166,12 @@ public sealed class ShelfStore(Database database)
         where T : class
     {
         var items = new List<ShelfItem<T>>();
-        foreach (var row in connection.Query<Row>("SELECT id, origin, revision, archived, version, body FROM shelf_item WHERE kind = @kind ORDER BY origin, " +
-            "name COLLATE NOCASE", new { kind }))
+        foreach (var row in connection.Query<Row>("SELECT id, origin, revision, archived, version, saved, body FROM shelf_item WHERE kind = @kind " +
+            "ORDER BY origin, name COLLATE NOCASE", new { kind }))
         {
             if (BodyText.Read(BodyKind.Of<T>(), (int)row.Version, row.Body, []) is T body)
             {
-                items.Add(new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, body, row.Archived == 1));
+                items.Add(new ShelfItem<T>(row.Id, row.Origin, (int)row.Revision, body, row.Archived == 1, row.Saved));
             }
         }
 
@@ -182,12 +182,14 @@ public sealed class ShelfStore(Database database)
     private static void Put(SqliteConnection connection, SqliteTransaction transaction, string kind, string id, string name, string origin, long revision,
         string body) =>
         connection.Execute(
-            """
-            INSERT INTO shelf_item (kind, id, name, origin, revision, version, body) VALUES (@kind, @id, @name, @origin, @revision, @Newest, @body)
-            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, archived = 0, version = @Newest, body = @body
+            $"""
+            INSERT INTO shelf_item (kind, id, name, origin, revision, version, body, saved)
+            VALUES (@kind, @id, @name, @origin, @revision, @Newest, @body, {Database.Now})
+            ON CONFLICT (kind, id) DO UPDATE SET name = @name, origin = @origin, revision = @revision, archived = 0, version = @Newest, body = @body,
+            saved = {Database.Now}
             WHERE @origin = 'own' OR (origin = 'demo' AND shelf_item.revision = 1)
             """,
             new { kind, id, name, origin, revision, BodyVersion.Newest, body }, transaction);
 
-    private sealed record Row(string Id, string Origin, long Revision, long Archived, long Version, string Body);
+    private sealed record Row(string Id, string Origin, long Revision, long Archived, long Version, string? Saved, string Body);
 }

@@ -55,6 +55,15 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
             .ShouldStartWith("BEGIN:VCALENDAR");
         (await (await client.PostAsJsonAsync(At("/api/ready/season/table"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync())
             .ShouldStartWith("date,event");
+        foreach (var units in new[] { "metric", "imperial", "Imperial" })
+        {
+            (await client.PostAsJsonAsync(At($"/api/ready/season/calendar?units={units}"), Question(plan, "2026-05-01"))).StatusCode.ShouldBe(HttpStatusCode.OK);
+            (await (await client.PostAsJsonAsync(At($"/api/ready/season/table?units={units}"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync())
+                .ShouldContain(units == "metric" ? "_c," : "_f,");
+        }
+
+        (await (await client.PostAsJsonAsync(At("/api/ready/season/table?units=cubits"), Question(plan, "2026-05-01"))).Content.ReadAsStringAsync())
+            .ShouldContain("metric, imperial");
         var past = await client.PostAsJsonAsync(At("/api/ready/season"), Question(plan, "2026-01-01"));
         past.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await BodyAsync(past))["faults"]!.ToJsonString().ShouldContain("events[0].date");
@@ -71,6 +80,7 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
             Session(plan))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         ((int)(await BodyAsync(await client.GetAsync(At("/api/log/web-car/sessions"))))["total"]!).ShouldBe(1);
         (await client.GetStringAsync(At("/api/log/web-car/table"))).ShouldContain("2026-05-01");
+        (await client.GetStringAsync(At("/api/log/web-car/table?units=imperial"))).ShouldContain("ambient_f");
         (await client.DeleteAsync(At("/api/log/entries/one?revision=1"))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         ((int)(await BodyAsync(await client.GetAsync(At("/api/log/web-car/sessions"))))["total"]!).ShouldBe(0);
     }

@@ -8,6 +8,7 @@ using Rimrock.Core.Quantities;
 using Rimrock.Formats;
 using Rimrock.Storage;
 using Rimrock.Telling;
+using Rimrock.Web.Hosting;
 
 namespace Rimrock.Web.Log;
 
@@ -89,8 +90,8 @@ public static class LogEndpoints
     }
 
     private static void MapTable(RouteGroupBuilder group) =>
-        group.MapGet("/{car}/table", (string car, LogStore store, UnitSystem units = UnitSystem.Metric) =>
-            TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items, units), "text/csv", Encoding.UTF8))
+        group.MapGet("/{car}/table", (string car, LogStore store, string? units = null) =>
+            TypedResults.Text(Csv(store.Read<LogSession>(EntryId.Checked(car, "car"), "session").Items, AskedUnits.Of(units)), "text/csv", Encoding.UTF8))
             .WithName("exportSessions")
             .WithSummary("A car's last hundred days as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv");
@@ -102,7 +103,7 @@ public static class LogEndpoints
         var (c, text) = (units == UnitSystem.Metric ? 'c' : 'f', new StringBuilder());
         text.Append(CultureInfo.InvariantCulture,
             $"date,circuit,sessions,laps,ambient_{c},pace,front_paint_above_{c},front_paint_below_{c},pedal,note\r\n");
-        foreach (var (_, day, _, session) in items)
+        foreach (var (_, day, _, session, _) in items)
         {
             text.Append(CultureInfo.InvariantCulture,
                 $"{day:yyyy-MM-dd},{CsvText.Quoted(session.Plan.Circuit.Name)},{session.Sessions},{session.Laps}," +

@@ -7,7 +7,6 @@ using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 using Rimrock.Formats;
 using Rimrock.Storage;
-using Rimrock.Telling;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
 using Rimrock.Web.Log;
@@ -66,17 +65,17 @@ public static class ReadyEndpoints
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
         group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
-            UnitSystem units = UnitSystem.Metric) =>
-            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name, units),
-            "text/calendar", Encoding.UTF8))
+            string? units = null) =>
+            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name,
+                AskedUnits.Of(units)), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
         group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
-            UnitSystem units = UnitSystem.Metric) =>
-            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel), units), "text/csv", Encoding.UTF8))
+            string? units = null) =>
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel), AskedUnits.Of(units)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")

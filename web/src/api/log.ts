@@ -26,6 +26,8 @@ export interface Entry<T> {
   day: string;
   revision: number;
   body: T;
+  /** When it was last saved, ISO 8601. */
+  saved?: string | null;
 }
 export interface Entries<T> {
   total: number;

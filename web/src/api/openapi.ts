@@ -2825,6 +2825,8 @@ export interface components {
             revision: number;
             /** @description The entry itself. */
             body: components["schemas"]["InspectionNote"];
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description An entry of the log. */
         LogItemOfLogSession: {
@@ -2842,6 +2844,8 @@ export interface components {
             revision: number;
             /** @description The entry itself. */
             body: components["schemas"]["LogSession"];
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description An entry of the log. */
         LogItemOfPaintKit: {
@@ -2859,6 +2863,8 @@ export interface components {
             revision: number;
             /** @description The entry itself. */
             body: components["schemas"]["PaintKit"];
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description An entry of the log. */
         LogItemOfSeasonEvent: {
@@ -2876,6 +2882,8 @@ export interface components {
             revision: number;
             /** @description The entry itself. */
             body: components["schemas"]["SeasonEvent"];
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description An entry of the log. */
         LogItemOfWorkTicks: {
@@ -2893,6 +2901,8 @@ export interface components {
             revision: number;
             /** @description The entry itself. */
             body: components["schemas"]["WorkTicks"];
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description A page of entries, newest first. */
         LogPageOfInspectionNote: {
@@ -4378,6 +4388,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfCarEntry: {
@@ -4397,6 +4409,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfCircuit: {
@@ -4416,6 +4430,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfDuctKit: {
@@ -4435,6 +4451,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfLineKit: {
@@ -4454,6 +4472,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfPad: {
@@ -4473,6 +4493,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfRotor: {
@@ -4492,6 +4514,8 @@ export interface components {
              * @default false
              */
             archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /**
          * @description Dust shield behind the rotor.
@@ -4899,11 +4923,6 @@ export interface components {
              */
             grip: number;
         };
-        /**
-         * @description In which units figures are shown.
-         * @enum {unknown}
-         */
-        UnitSystem: "metric" | "imperial";
         /**
          * @description What runs between the two cheeks of a rotor.
          * @default solid
@@ -6561,7 +6580,7 @@ export interface operations {
     seasonCalendar: {
         parameters: {
             query?: {
-                units?: components["schemas"]["UnitSystem"];
+                units?: string;
             };
             header?: never;
             path?: never;
@@ -6614,7 +6633,7 @@ export interface operations {
     seasonTable: {
         parameters: {
             query?: {
-                units?: components["schemas"]["UnitSystem"];
+                units?: string;
             };
             header?: never;
             path?: never;
@@ -7304,7 +7323,7 @@ export interface operations {
     exportSessions: {
         parameters: {
             query?: {
-                units?: components["schemas"]["UnitSystem"];
+                units?: string;
             };
             header?: never;
             path: {
