@@ -1,7 +1,3 @@
-import '@fontsource-variable/source-serif-4/wght.css';
-import '@fontsource/barlow-semi-condensed/latin-400.css';
-import '@fontsource/barlow-semi-condensed/latin-500.css';
-import '@fontsource/barlow-semi-condensed/latin-600.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -31,7 +27,8 @@ const NewCarRoom = lazy(scripts.start);
 
 // The other rooms' scripts are fetched once the first room stands, so that a room opens at once.
 const settledMs = 4000;
-setTimeout(() => Object.values(scripts).forEach((script) => void script().catch(() => undefined)), settledMs);
+const later = { ...scripts, finder: () => import('./frame/Finder'), help: () => import('./frame/Help') };
+setTimeout(() => Object.values(later).forEach((script) => void script().catch(() => undefined)), settledMs);
 const queries = new QueryClient({ defaultOptions: { queries: { refetchOnWindowFocus: false, retry: 1, queryKeyHashFn: hashOnce } } });
 
 function ToBench() {

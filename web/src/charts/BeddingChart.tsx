@@ -20,15 +20,19 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
   const y = scaleLinear()
     .domain([0, top])
     .range([height - margin.bottom, margin.top]);
-  const every = last > 1500 ? 5 : 2;
+  const every = [2, 5, 10, 20].find((step) => x(60 * step) - x(0) > 52) ?? 30;
   const minutes = Array.from({ length: Math.floor(last / 60 / every) + 1 }, (_, i) => 60 * every * i);
   const line = (values: number[]) => values.map((c, i): Point => [x(plan.timeS[i] ?? 0), y(c)]);
-  const labels = plan.stops.filter((_, i) => i === 0 || i === plan.stops.length - 1 || i % 3 === 2);
+  const each = width < 480 ? 6 : 3;
+  const labels = plan.stops.filter(
+    (_, i) => i === 0 || i === plan.stops.length - 1 || (i % each === each - 1 && i < plan.stops.length - 2),
+  );
   return (
     <div ref={ref} className="chart bedding-chart">
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={`Front face over the bedding: after the last stop ${show(plan.stops[plan.stops.length - 1]?.faceC.p50 ?? 0, 'C')}, then cooling for ${plan.coolMinutes.p50} minutes`}
       >
@@ -62,7 +66,7 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
             {stop.number}
           </text>
         ))}
-        <text className="halo" x={width - margin.right - 4} y={y(plan.targetC.p90) + 15} textAnchor="end">
+        <text className="halo" x={margin.left + 6} y={y(plan.targetC.p90) + 15}>
           {`the film forms, ${show(plan.targetC.p10, 'C').replace(/ .*/, '')} to ${show(plan.targetC.p90, 'C')}`}
         </text>
       </svg>

@@ -99,6 +99,7 @@ export function CurveEditor({ points, typical, reading, stops, chosen, onChoose,
         ref={svg}
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="group"
         aria-label="Friction against temperature"
         onPointerMove={(event) => dragging !== null && move(dragging, place(event), `drag ${dragging}`)}

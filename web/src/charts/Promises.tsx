@@ -25,6 +25,7 @@ export function Promises({ page }: { page: LearningPage }) {
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={`${page.keptCount} of ${told.filter((one) => one.kept != null).length} promises kept`}
       >
@@ -52,7 +53,7 @@ export function Promises({ page }: { page: LearningPage }) {
                 />
               )}
               <text className="tick" x={at} y={height - 9} textAnchor="middle">
-                {told.length > 6 ? one.date.slice(5) : one.date}
+                {told.length > 6 || width < 380 ? one.date.slice(5) : one.date}
               </text>
             </g>
           );

@@ -44,6 +44,7 @@ export function SeasonChart({ plan, policy }: { plan: SeasonPlan; policy: FluidP
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label="The fluid's vapour point through the season by each policy, over the hottest fluid of each event"
       >

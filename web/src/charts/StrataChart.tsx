@@ -92,6 +92,7 @@ export const StrataChart = memo(function StrataChart({ layers, peaks, stop, prev
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="slider"
         tabIndex={0}
         aria-label="Strata: temperature ruler across all layers, arrow keys move it"
@@ -119,9 +120,15 @@ export const StrataChart = memo(function StrataChart({ layers, peaks, stop, prev
             </text>
           </g>
         ))}
-        <text className="tick" x={Math.min(x(0), x(tickC(0))) - 10} y={top - 18} textAnchor="end">
-          {unitOf('C')}
-        </text>
+        {narrow ? (
+          <text className="tick" x={width} y={top - 18} textAnchor="end">
+            {unitOf('C')}
+          </text>
+        ) : (
+          <text className="tick" x={Math.min(x(0), x(tickC(0))) - 10} y={top - 18} textAnchor="end">
+            {unitOf('C')}
+          </text>
+        )}
         <rect x={x(0)} y={top - 12} width={x(endC) - x(0)} height={4} fill={`url(#${id}-ramp)`} />
         {placed.map(({ layer, y }) => (
           <Layer

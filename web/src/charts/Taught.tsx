@@ -45,6 +45,7 @@ export function Taught({ page }: { page: LearningPage }) {
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={`Front rotor’s rim on the usual day: believed ${words(page.before)}, now ${words(page.after)}`}
       >

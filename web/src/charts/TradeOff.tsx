@@ -52,6 +52,7 @@ export function TradeOff({ fitted, points, current, onCurrent }: Props) {
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="slider"
         tabIndex={0}
         aria-label="Trade-off: danger against the cold first stop; arrow keys walk along the short list"

@@ -1,7 +1,11 @@
+import { useCombobox } from 'downshift';
 import { useMemo, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { draftOfCar, flushedWith, type Draft } from '../plan/draft';
 import { usePlan } from '../plan/PlanContext';
+
+/** How many are listed. */
+const most = 9;
 
 interface Found {
   key: string;
@@ -11,10 +15,9 @@ interface Found {
 }
 
 /** Finds any car, circuit or part by a few letters and puts it into the plan. */
-export function Finder({ show, onHide }: { show: boolean; onHide: () => void }) {
+export default function Finder({ onHide }: { onHide: () => void }) {
   const { shelf, change } = usePlan();
   const [text, setText] = useState('');
-  const [at, setAt] = useState(0);
   const all = useMemo<Found[]>(() => {
     const offered = <T extends { archived: boolean }>(items: T[]) => items.filter((item) => !item.archived);
     const [cars, circuits] = [offered(shelf.content.cars), offered(shelf.content.circuits)];
@@ -51,44 +54,40 @@ export function Finder({ show, onHide }: { show: boolean; onHide: () => void }) 
     ];
   }, [shelf]);
   const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter((item) => words.every((word) => `${item.name} ${item.kind}`.toLowerCase().includes(word))).slice(0, 9);
-  const take = (item: Found | undefined) => {
-    if (!item) return;
-    change(item.edit);
-    setText('');
-    onHide();
-  };
+  const found = all.filter((item) => words.every((word) => `${item.name} ${item.kind}`.toLowerCase().includes(word))).slice(0, most);
+  const { getInputProps, getMenuProps, getItemProps, getLabelProps, highlightedIndex } = useCombobox<Found>({
+    items: found,
+    inputValue: text,
+    isOpen: true,
+    selectedItem: null,
+    defaultHighlightedIndex: 0,
+    itemToString: (item) => (item ? `${item.name}, ${item.kind}` : ''),
+    onInputValueChange: ({ inputValue, type }) => type === useCombobox.stateChangeTypes.InputChange && setText(inputValue),
+    onSelectedItemChange: ({ selectedItem }) => {
+      if (!selectedItem) return;
+      change(selectedItem.edit);
+      onHide();
+    },
+  });
   return (
-    <Modal show={show} onHide={onHide} aria-label="Find a car, circuit or part" centered>
+    <Modal show onHide={onHide} aria-labelledby="finder" centered>
       <Modal.Body>
+        <label className="visually-hidden" {...getLabelProps({ id: 'finder' })}>
+          Find a car, circuit or part
+        </label>
         <input
-          autoFocus
-          className="form-control"
-          placeholder="A few letters: fell front, harrow, oxhollow"
-          aria-label="Find a car, circuit or part"
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-            setAt(0);
-          }}
-          onKeyDown={(event) => {
-            if (event.key === 'ArrowDown') setAt((old) => Math.min(found.length - 1, old + 1));
-            else if (event.key === 'ArrowUp') setAt((old) => Math.max(0, old - 1));
-            else if (event.key === 'Enter') take(found[at]);
-            else return;
-            event.preventDefault();
-          }}
+          {...getInputProps({ className: 'form-control', placeholder: 'A few letters: fell front, harrow, oxhollow', autoFocus: true })}
         />
-        <ul className="found-list">
-          {found.map((item, i) => (
-            <li key={item.key}>
-              <button type="button" className={i === at ? 'current' : ''} onClick={() => take(item)}>
-                {item.name} <span>{item.kind}</span>
-              </button>
+        <ul {...getMenuProps({ className: 'found-list' })}>
+          {found.map((item, index) => (
+            <li key={item.key} {...getItemProps({ item, index, className: index === highlightedIndex ? 'found current' : 'found' })}>
+              {item.name} <span>{item.kind}</span>
             </li>
           ))}
-          {found.length === 0 && <li className="note">Nothing on the shelf is called that.</li>}
         </ul>
+        <p role="status" className="note">
+          {found.length === 0 ? 'Nothing on the shelf is called that.' : `${found.length}${found.length === most ? ' or more' : ''} found`}
+        </p>
       </Modal.Body>
     </Modal>
   );

@@ -1,24 +1,15 @@
-import { useEffect, useRef, useState } from 'react';
-import Modal from 'react-bootstrap/Modal';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { PlanSentence } from '../plan/PlanSentence';
 import { usePlan } from '../plan/PlanContext';
 import { useUnits } from '../units/UnitContext';
 import { RoomBoundary } from '../shared/RoomBoundary';
 import { BadLink } from './BadLink';
-import { Finder } from './Finder';
 import { rooms } from './rooms';
 
-const keys: [string, string][] = [
-  ['1 to 5', 'go to a room'],
-  ['/', 'find any car, circuit or part'],
-  ['u', 'undo the last change'],
-  ['c', 'Celsius and metric, or Fahrenheit and imperial'],
-  ['d', 'light or dark'],
-  ['← →', 'move the ruler in the strata, or choose a stop'],
-  ['Esc', 'close what is open'],
-  ['?', 'this list'],
-];
+// Fetched when first asked for: most drivers never press a single key.
+const Finder = lazy(() => import('./Finder'));
+const Help = lazy(() => import('./Help'));
 
 const themeKey = 'rimrock.theme';
 
@@ -152,26 +143,10 @@ export function Frame() {
       <main id="room" tabIndex={-1} aria-label={rooms.find((one) => pathname.startsWith(`/${one.path}`))?.name}>
         <RoomBoundary key={pathname}>{linkFault ? <BadLink fault={linkFault} /> : <Outlet />}</RoomBoundary>
       </main>
-      <Finder show={finding} onHide={() => setFinding(false)} />
-      <Modal show={helping} onHide={() => setHelping(false)} aria-label="Keyboard" centered>
-        <Modal.Body>
-          <h2>Keyboard</h2>
-          <dl className="keyboard">
-            {keys.map(([key, what]) => (
-              <div key={key}>
-                <dt>
-                  <kbd>{key}</kbd>
-                </dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
-          <label className="single-keys">
-            <input type="checkbox" checked={singleKeys.on} onChange={(event) => singleKeys.set(event.target.checked)} /> single keys do this
-            (never while an editor is open)
-          </label>
-        </Modal.Body>
-      </Modal>
+      <Suspense fallback={null}>
+        {finding && <Finder onHide={() => setFinding(false)} />}
+        {helping && <Help onHide={() => setHelping(false)} singleKeys={singleKeys.on} onSingleKeys={singleKeys.set} />}
+      </Suspense>
     </div>
   );
 }

@@ -5,11 +5,13 @@ interface Props {
   /** What is lost, as a question. */
   question: string;
   ariaLabel?: string;
+  /** What the way back is called. */
+  keep?: string;
   onSure: () => void;
 }
 
 /** A button for what cannot be taken back: it asks once, in its own place, and what is at hand then is to leave it. */
-export function SureButton({ label, question, ariaLabel, onSure }: Props) {
+export function SureButton({ label, question, ariaLabel, keep = 'Leave it', onSure }: Props) {
   const [asking, setAsking] = useState(false);
   const left = useRef(false);
   const leave = () => {
@@ -53,7 +55,7 @@ export function SureButton({ label, question, ariaLabel, onSure }: Props) {
         {label}
       </button>{' '}
       <button type="button" className="btn btn-link" autoFocus onClick={leave}>
-        Leave it
+        {keep}
       </button>
     </span>
   );

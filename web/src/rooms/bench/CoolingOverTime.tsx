@@ -59,6 +59,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
       <svg
         width={width}
         height={height}
+        viewBox={`0 0 ${width} ${height}`}
         role="slider"
         tabIndex={0}
         aria-label="Cooling by path over the session; arrow keys move through it"

@@ -1,5 +1,5 @@
 import type { BandResult, Limit, LimitBand, SessionSeries } from '../../api/client';
-import { lapLabel } from '../../charts/LapStory';
+import { lapLabel } from '../../charts/lapMarks';
 
 const harms = { danger: 0, damage: 1, nuisance: 2 } as const;
 

@@ -76,7 +76,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
         <h2>Side by side</h2>
         <span className="section-note">only what differs; percentages are chances on a likely day</span>
       </header>
-      <table>
+      <table className="stacks">
         <thead>
           <tr>
             <td />
@@ -101,7 +101,11 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
             <tr key={row.label}>
               <th scope="row">{row.label}</th>
               {all.map((setup, i) => (
-                <td key={i} className={i > 0 && row.of(setup) !== row.of(fitted) ? 'differs' : ''}>
+                <td
+                  key={i}
+                  data-label={i === 0 ? 'as it stands' : padsOf(setup)}
+                  className={i > 0 && row.of(setup) !== row.of(fitted) ? 'differs' : ''}
+                >
                   {row.of(setup)}
                 </td>
               ))}

@@ -3,26 +3,38 @@ import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
 import { readFindings, readMoisture, saveInspection, type CornerLook, type InspectionNote } from '../../api/log';
 import { newId, today } from '../../plan/carKey';
+import { KeptNote } from '../../shared/KeptNote';
+import { LeaveForm } from '../../shared/LeaveForm';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
+import { useKept } from '../../shared/useKept';
 import { Findings } from './Findings';
 import { useLogRange } from './useLogRange';
 import { corners, films, reaches } from './words';
 
 const blank = (corner: CornerLook['corner']): CornerLook => ({ corner, reach: 'none', film: 'unsaid', bootTorn: false });
 
+/** A look at the car as it is being written down. */
+interface StandsDraft {
+  id: string;
+  day: string;
+  looks: CornerLook[];
+  moisturePercent?: number;
+  fluidLevelMm?: number;
+  hotLapsSince?: number;
+}
+
+const blankLook = (): StandsDraft => ({ id: newId(), day: today(), looks: corners.map((corner) => blank(corner.value)) });
+
 /** The car on stands: tap what you see, and stop-or-go follows as you type. */
 export function InspectionEntry({ car, plan, onDone }: { car: string; plan: PredictionPlan; onDone: () => void }) {
   const queries = useQueryClient();
   const range = useLogRange();
-  const [id] = useState(newId);
-  const [day, setDay] = useState(today());
-  const [looks, setLooks] = useState<CornerLook[]>(corners.map((corner) => blank(corner.value)));
+  const kept = useKept(`stands:${car}`, blankLook);
+  const { id, day, looks, moisturePercent, fluidLevelMm, hotLapsSince } = kept.now;
+  const set = (changes: Partial<StandsDraft>) => kept.set((old) => ({ ...old, ...changes }));
   const [at, setAt] = useState(0);
-  const [moisturePercent, setMoisture] = useState<number>();
-  const [fluidLevelMm, setLevel] = useState<number>();
-  const [hotLapsSince, setLaps] = useState<number>();
   const touched = looks.filter((look) => JSON.stringify(look) !== JSON.stringify(blank(look.corner)));
   const note: InspectionNote = { inspection: { date: day, corners: touched, moisturePercent, fluidLevelMm, hotLapsSince }, plan };
   const findings = useQuery({
@@ -34,11 +46,14 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
   });
   const save = useMutation({
     mutationFn: () => saveInspection(car, { id, day, revision: 0, body: note }),
-    onSuccess: onDone,
+    onSuccess: () => {
+      kept.forget();
+      onDone();
+    },
     onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
   });
   const look = looks[at]!;
-  const edit = (changes: Partial<CornerLook>) => setLooks(looks.map((old, i) => (i === at ? { ...old, ...changes } : old)));
+  const edit = (changes: Partial<CornerLook>) => set({ looks: looks.map((old, i) => (i === at ? { ...old, ...changes } : old)) });
   const number = (
     label: string,
     key: 'innerMm' | 'outerMm' | 'leadingMm' | 'trailingMm' | 'rotorMm' | 'rotorKg' | 'crackMm',
@@ -56,17 +71,18 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
   return (
     <section aria-label="On the stands" className="paddock">
       <h2>On the stands</h2>
+      <KeptNote takenUp={kept.takenUp} onThrow={() => kept.forget(blankLook())} />
       <div className="paddock-row">
         <label className="field">
           Day
-          <input type="date" className="form-control" value={day} max={today()} onChange={(event) => setDay(event.target.value)} />
+          <input type="date" className="form-control" value={day} max={today()} onChange={(event) => set({ day: event.target.value })} />
         </label>
         <NumberField
           label="Hot laps since last measured"
           value={hotLapsSince}
           range={range('inspection.hotLapsSince')}
-          onChange={(value) => setLaps(Math.round(value))}
-          onClear={() => setLaps(undefined)}
+          onChange={(value) => set({ hotLapsSince: Math.round(value) })}
+          onClear={() => set({ hotLapsSince: undefined })}
         />
       </div>
       <div className="corner-tabs" role="group" aria-label="Corner">
@@ -103,15 +119,15 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
           hint="by a tester in the reservoir"
           value={moisturePercent}
           range={range('inspection.moisturePercent')}
-          onChange={setMoisture}
-          onClear={() => setMoisture(undefined)}
+          onChange={(percent) => set({ moisturePercent: percent })}
+          onClear={() => set({ moisturePercent: undefined })}
         />
         <NumberField
           label="Fluid below the upper mark"
           value={fluidLevelMm}
           range={range('inspection.fluidLevelMm')}
-          onChange={setLevel}
-          onClear={() => setLevel(undefined)}
+          onChange={(mm) => set({ fluidLevelMm: mm })}
+          onClear={() => set({ fluidLevelMm: undefined })}
         />
       </div>
       <p>
@@ -119,7 +135,9 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
           type="button"
           className="btn btn-link"
           onClick={() =>
-            void readMoisture(plan.fluidState.ageMonths, 1 + Math.floor(Math.random() * 1e6)).then((percent) => setMoisture(percent))
+            void readMoisture(plan.fluidState.ageMonths, 1 + Math.floor(Math.random() * 1e6)).then((percent) =>
+              set({ moisturePercent: percent }),
+            )
           }
         >
           Try a simulated moisture tester
@@ -136,9 +154,7 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
         <button type="button" className="btn btn-dark" disabled={save.isPending} onClick={() => save.mutate()}>
           Write it down
         </button>
-        <button type="button" className="btn btn-link" onClick={onDone}>
-          Leave it
-        </button>
+        <LeaveForm unsaved={kept.unsaved} onLeave={onDone} onThrow={() => kept.forget(blankLook())} />
       </p>
     </section>
   );

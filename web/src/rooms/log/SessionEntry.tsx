@@ -2,24 +2,22 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
 import { addPhoto, saveSession, type Entry, type Finding, type LogSession, type PaintKit } from '../../api/log';
-import { newId, today } from '../../plan/carKey';
+import { today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
+import { ConflictNote } from '../../shared/ConflictNote';
+import { KeptNote } from '../../shared/KeptNote';
+import { LeaveForm } from '../../shared/LeaveForm';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useKept } from '../../shared/useKept';
 import { useUnits } from '../../units/UnitContext';
+import { dayDiffers, dayOf, sessionOf, type DayDraft } from './dayDraft';
 import { Findings } from './Findings';
 import { KitRow } from './KitRow';
 import { jpegOf } from './photo';
 import { useLogRange } from './useLogRange';
+import { usePhotos } from './usePhotos';
 import { pedals, signs } from './words';
-
-type Gone = number | null;
-const after = (kit: PaintKit, gone: Gone) =>
-  gone === null
-    ? undefined
-    : { aboveC: gone > 0 ? kit.marks[gone - 1]!.celsius : null, belowC: gone < kit.marks.length ? kit.marks[gone]!.celsius : null };
-const goneOf = (kit: PaintKit, seen: LogSession['frontPaint']): Gone =>
-  !seen ? null : seen.aboveC == null ? 0 : kit.marks.findIndex((mark) => mark.celsius === seen.aboveC) + 1 || null;
 
 /** A day at the track, in thirty seconds and with cold fingers: big targets, nothing that must be typed. */
 export function SessionEntry({
@@ -27,72 +25,58 @@ export function SessionEntry({
   plan,
   paints,
   stickers,
+  editing,
   entry,
+  stored,
   onDone,
 }: {
   car: string;
   plan: PredictionPlan;
   paints: PaintKit;
   stickers: PaintKit;
+  /** The id of the day that is corrected; none for a new one. */
+  editing?: string;
+  /** That day as it is stored; none where it was deleted elsewhere. */
   entry?: Entry<LogSession>;
+  /** What is stored under an id: also a new day's, once its answer was lost on the way. */
+  stored?: (id: string) => Entry<LogSession> | undefined;
   onDone: () => void;
 }) {
   const queries = useQueryClient();
   const range = useLogRange();
   const { shelf } = usePlan();
   const { show, told } = useUnits();
-  const old = entry?.body;
-  const [id] = useState(entry?.id ?? newId());
-  const [day, setDay] = useState(entry?.day ?? today());
-  const [sessions, setSessions] = useState(old?.sessions ?? plan.stint.sessions ?? 1);
-  const planned = old?.plan ?? plan;
-  const [pace, setPace] = useState(planned.pace);
-  const [weather, setWeather] = useState(planned.weather);
-  const [laps, setLaps] = useState(old?.laps ?? 0);
-  const [frontPaint, setFrontPaint] = useState<Gone>(goneOf(paints, old?.frontPaint));
-  const [rearPaint, setRearPaint] = useState<Gone>(goneOf(paints, old?.rearPaint));
-  const [frontSticker, setFrontSticker] = useState<Gone>(goneOf(stickers, old?.frontSticker));
-  const [pedal, setPedal] = useState<LogSession['pedal']>(old?.pedal ?? 'unsaid');
-  const [pedalLap, setPedalLap] = useState<number | undefined>(old?.pedalLap ?? undefined);
-  const [noticed, setNoticed] = useState<NonNullable<LogSession['signs']>>(old?.signs ?? []);
-  const [fluidLevelMm, setLevel] = useState<number | undefined>(old?.fluidLevelMm ?? undefined);
-  const [pressureBar, setPressure] = useState<number | undefined>(old?.pressureBar ?? undefined);
-  const [reading, setReading] = useState<{ c?: number; minutes?: number }>({
-    c: old?.readingC ?? undefined,
-    minutes: old?.readingMinutes ?? undefined,
-  });
-  const [note, setNote] = useState(old?.note ?? '');
-  const [photos, setPhotos] = useState<File[]>([]);
+  const first = () => dayOf(entry, plan, paints, stickers);
+  const kept = useKept(editing ? `day:${car}:${editing}` : `day:${car}`, first);
+  const draft = kept.now;
+  const planned = entry?.body.plan ?? plan;
+  const set = (changes: Partial<DayDraft>) => kept.set((old) => ({ ...old, ...changes }));
+  const [photos, setPhotos] = usePhotos(draft.id);
   const [findings, setFindings] = useState<Finding[] | null>(null);
+  const there = stored?.(draft.id) ?? entry;
+  const theirs = there && there.revision !== draft.revision ? there : undefined;
+  const gone = editing !== undefined && !entry;
   const save = useMutation({
-    mutationFn: async () => {
-      const body: LogSession = {
-        date: day,
-        sessions,
-        laps,
-        plan: { ...planned, pace, weather },
-        frontPaint: after(paints, frontPaint),
-        rearPaint: after(paints, rearPaint),
-        frontSticker: after(stickers, frontSticker),
-        pedal,
-        pedalLap: pedal === 'softHot' ? pedalLap : undefined,
-        signs: noticed,
-        fluidLevelMm,
-        pressureBar,
-        readingC: reading.c,
-        readingMinutes: reading.minutes,
-        note: note || undefined,
-      };
-      const logged = await saveSession(car, { id, day, revision: entry?.revision ?? 0, body });
+    mutationFn: async (revision: number) => {
+      const { id, day } = draft;
+      const logged = await saveSession(car, { id, day, revision, body: sessionOf(draft, planned, paints, stickers) });
+      // What is stored is the start of what is added to it: a photo that fails leaves an entry to be saved again.
+      if (photos.length > 0) set({ revision: logged.revision });
       for (const photo of photos) await addPhoto(id, photo.name.slice(0, 80), await jpegOf(photo));
       return logged;
     },
     onSuccess: (logged) => {
-      setFindings(logged.findings);
+      kept.forget();
       setPhotos([]);
+      setFindings(logged.findings);
     },
     onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
   });
+  const throwAway = () => {
+    setPhotos([]);
+    kept.forget(first());
+  };
+  const { weather, signs: noticed } = draft;
   if (findings)
     return (
       <section aria-label="Stop or go" className="stop-or-go">
@@ -105,30 +89,37 @@ export function SessionEntry({
     );
   return (
     <section aria-label="A day at the track" className="paddock">
-      <h2>{entry ? 'Correct the day' : 'A day at the track'}</h2>
+      <h2>{editing ? 'Correct the day' : 'A day at the track'}</h2>
       <p className="note">{planned.circuit.name}, with the parts in the sentence above.</p>
+      <KeptNote takenUp={kept.takenUp} onThrow={throwAway} />
       <div className="paddock-row">
         <label className="field">
           Day
-          <input type="date" className="form-control" value={day} max={today()} onChange={(event) => setDay(event.target.value)} />
+          <input
+            type="date"
+            className="form-control"
+            value={draft.day}
+            max={today()}
+            onChange={(event) => set({ day: event.target.value })}
+          />
         </label>
         <div className="stepper" role="group" aria-label="Sessions">
           <span>Sessions</span>
-          <button type="button" aria-label="One session less" onClick={() => setSessions(Math.max(1, sessions - 1))}>
+          <button type="button" aria-label="One session less" onClick={() => set({ sessions: Math.max(1, draft.sessions - 1) })}>
             −
           </button>
-          <output>{sessions}</output>
-          <button type="button" aria-label="One session more" onClick={() => setSessions(Math.min(10, sessions + 1))}>
+          <output>{draft.sessions}</output>
+          <button type="button" aria-label="One session more" onClick={() => set({ sessions: Math.min(10, draft.sessions + 1) })}>
             +
           </button>
         </div>
         <div className="stepper" role="group" aria-label="Hot laps">
           <span>Hot laps</span>
-          <button type="button" aria-label="Five laps less" onClick={() => setLaps(Math.max(0, laps - 5))}>
+          <button type="button" aria-label="Five laps less" onClick={() => set({ laps: Math.max(0, draft.laps - 5) })}>
             −
           </button>
-          <output>{laps}</output>
-          <button type="button" aria-label="Five laps more" onClick={() => setLaps(Math.min(400, laps + 5))}>
+          <output>{draft.laps}</output>
+          <button type="button" aria-label="Five laps more" onClick={() => set({ laps: Math.min(400, draft.laps + 5) })}>
             +
           </button>
         </div>
@@ -139,7 +130,7 @@ export function SessionEntry({
           <button
             type="button"
             aria-label="Two degrees cooler"
-            onClick={() => setWeather({ ...weather, ambientC: Math.max(-20, weather.ambientC - 2) })}
+            onClick={() => set({ weather: { ...weather, ambientC: Math.max(-20, weather.ambientC - 2) } })}
           >
             −
           </button>
@@ -147,7 +138,7 @@ export function SessionEntry({
           <button
             type="button"
             aria-label="Two degrees warmer"
-            onClick={() => setWeather({ ...weather, ambientC: Math.min(50, weather.ambientC + 2) })}
+            onClick={() => set({ weather: { ...weather, ambientC: Math.min(50, weather.ambientC + 2) } })}
           >
             +
           </button>
@@ -156,7 +147,7 @@ export function SessionEntry({
           type="button"
           className={weather.rain ? 'kit-mark chosen' : 'kit-mark'}
           aria-pressed={weather.rain ?? false}
-          onClick={() => setWeather({ ...weather, rain: !weather.rain })}
+          onClick={() => set({ weather: { ...weather, rain: !weather.rain } })}
         >
           rain
         </button>
@@ -166,46 +157,51 @@ export function SessionEntry({
             <button
               key={item.code}
               type="button"
-              className={item.code === pace ? 'kit-mark chosen' : 'kit-mark'}
-              aria-pressed={item.code === pace}
-              onClick={() => setPace(item.code)}
+              className={item.code === draft.pace ? 'kit-mark chosen' : 'kit-mark'}
+              aria-pressed={item.code === draft.pace}
+              onClick={() => set({ pace: item.code })}
             >
               {told(item.name)}
             </button>
           ))}
         </fieldset>
       </div>
-      <KitRow kit={paints} label="Front rotor’s paints" gone={frontPaint} onChange={setFrontPaint} />
-      <KitRow kit={stickers} label="Front caliper’s stickers" gone={frontSticker} onChange={setFrontSticker} />
+      <KitRow kit={paints} label="Front rotor’s paints" gone={draft.frontPaint} onChange={(frontPaint) => set({ frontPaint })} />
+      <KitRow
+        kit={stickers}
+        label="Front caliper’s stickers"
+        gone={draft.frontSticker}
+        onChange={(frontSticker) => set({ frontSticker })}
+      />
       <fieldset className="kit-row">
         <legend>Pedal</legend>
         {pedals.map((item) => (
           <button
             key={item.value}
             type="button"
-            className={item.value === pedal ? 'kit-mark chosen' : 'kit-mark'}
-            aria-pressed={item.value === pedal}
-            onClick={() => setPedal(item.value)}
+            className={item.value === draft.pedal ? 'kit-mark chosen' : 'kit-mark'}
+            aria-pressed={item.value === draft.pedal}
+            onClick={() => set({ pedal: item.value })}
           >
             {item.label}
           </button>
         ))}
       </fieldset>
-      {(pedal === 'softHot' || pedal === 'sinks') && (
+      {(draft.pedal === 'softHot' || draft.pedal === 'sinks') && (
         <p className="step-caution">
-          {pedal === 'sinks'
+          {draft.pedal === 'sinks'
             ? 'Stop driving: a pedal that sinks is a leak or a worn cylinder.'
             : 'It may feel firm again when cold: bleed before the next drive.'}
         </p>
       )}
-      {pedal === 'softHot' && (
+      {draft.pedal === 'softHot' && (
         <NumberField
           label="Soft from lap"
           hint="of its session, if you know"
-          value={pedalLap}
+          value={draft.pedalLap}
           range={{ ...range('observation.lap'), min: 1 }}
-          onChange={(lap) => setPedalLap(Math.round(lap))}
-          onClear={() => setPedalLap(undefined)}
+          onChange={(lap) => set({ pedalLap: Math.round(lap) })}
+          onClear={() => set({ pedalLap: undefined })}
         />
       )}
       <fieldset className="kit-row">
@@ -217,7 +213,7 @@ export function SessionEntry({
             className={noticed.includes(item.value) ? 'kit-mark chosen' : 'kit-mark'}
             aria-pressed={noticed.includes(item.value)}
             onClick={() =>
-              setNoticed(noticed.includes(item.value) ? noticed.filter((sign) => sign !== item.value) : [...noticed, item.value])
+              set({ signs: noticed.includes(item.value) ? noticed.filter((sign) => sign !== item.value) : [...noticed, item.value] })
             }
           >
             {item.label}
@@ -226,37 +222,37 @@ export function SessionEntry({
       </fieldset>
       <details>
         <summary>More: rear paints, readings, fluid level, photos, a note</summary>
-        <KitRow kit={paints} label="Rear rotor’s paints" gone={rearPaint} onChange={setRearPaint} />
+        <KitRow kit={paints} label="Rear rotor’s paints" gone={draft.rearPaint} onChange={(rearPaint) => set({ rearPaint })} />
         <div className="field-grid">
           <NumberField
             label="Front rotor read"
             hint="in the paddock"
-            value={reading.c}
+            value={draft.readingC}
             range={range('session.readingC')}
-            onChange={(c) => setReading({ ...reading, c })}
-            onClear={() => setReading({ ...reading, c: undefined })}
+            onChange={(readingC) => set({ readingC })}
+            onClear={() => set({ readingC: undefined })}
           />
           <NumberField
             label="Minutes after stopping"
-            value={reading.minutes}
+            value={draft.readingMinutes}
             range={range('session.readingMinutes')}
-            onChange={(minutes) => setReading({ ...reading, minutes })}
-            onClear={() => setReading({ ...reading, minutes: undefined })}
+            onChange={(readingMinutes) => set({ readingMinutes })}
+            onClear={() => set({ readingMinutes: undefined })}
           />
           <NumberField
             label="Fluid below the upper mark"
             hint="do not top up without a leak"
-            value={fluidLevelMm}
+            value={draft.fluidLevelMm}
             range={range('session.fluidLevelMm')}
-            onChange={setLevel}
-            onClear={() => setLevel(undefined)}
+            onChange={(fluidLevelMm) => set({ fluidLevelMm })}
+            onClear={() => set({ fluidLevelMm: undefined })}
           />
           <NumberField
             label="Highest line pressure"
-            value={pressureBar}
+            value={draft.pressureBar}
             range={range('session.pressureBar')}
-            onChange={setPressure}
-            onClear={() => setPressure(undefined)}
+            onChange={(pressureBar) => set({ pressureBar })}
+            onClear={() => set({ pressureBar: undefined })}
           />
         </div>
         <label className="field">
@@ -271,17 +267,45 @@ export function SessionEntry({
         </label>
         <label className="field">
           Note
-          <textarea className="form-control" rows={3} maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} />
+          <textarea
+            className="form-control"
+            rows={3}
+            maxLength={2000}
+            value={draft.note}
+            onChange={(event) => set({ note: event.target.value })}
+          />
         </label>
       </details>
-      {save.error && <ProblemNote error={save.error} />}
+      {theirs || gone ? (
+        <ConflictNote
+          name={`The day at ${planned.circuit.name}`}
+          saved={theirs?.saved}
+          gone={gone}
+          differs={theirs && dayDiffers(draft, dayOf(theirs, plan, paints, stickers))}
+          busy={save.isPending}
+          onTheirs={() => {
+            setPhotos([]);
+            kept.forget(theirs && dayOf(theirs, plan, paints, stickers));
+            if (gone) onDone();
+          }}
+          onMine={() => {
+            set({ revision: theirs?.revision ?? 0 });
+            save.mutate(theirs?.revision ?? 0);
+          }}
+        />
+      ) : (
+        save.error && <ProblemNote error={save.error} />
+      )}
       <p className="paddock-do">
-        <button type="button" className="btn btn-dark" disabled={save.isPending} onClick={() => save.mutate()}>
+        <button
+          type="button"
+          className="btn btn-dark"
+          disabled={save.isPending || gone || !!theirs}
+          onClick={() => save.mutate(draft.revision)}
+        >
           Write it down
         </button>
-        <button type="button" className="btn btn-link" onClick={onDone}>
-          Leave it
-        </button>
+        <LeaveForm unsaved={kept.unsaved || photos.length > 0} onLeave={onDone} onThrow={throwAway} />
       </p>
     </section>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { compareTraces } from '../../api/log';
 import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { DataTable } from '../../shared/DataTable';
 import { useUnits } from '../../units/UnitContext';
 
 const mostBytes = 8_000_000;
@@ -56,36 +57,19 @@ export function Traces() {
       <MendAgain error={compare.error} busy={compare.isPending} onMend={() => compare.mutate(true)} />
       {answer && (
         <>
-          <div className="scroll-x" role="group" aria-label="Zones of both" tabIndex={0}>
-            <table className="facts">
-              <thead>
-                <tr>
-                  <th>Zone at</th>
-                  <th>Entry</th>
-                  <th>Deceleration</th>
-                  <th>Between equal speeds</th>
-                  <th>Gained</th>
-                </tr>
-              </thead>
-              <tbody>
-                {answer.zones.map((zone) => (
-                  <tr key={zone.atM}>
-                    <th scope="row">{show(zone.atM, 'm')}</th>
-                    <td>
-                      {show(zone.entryFirstKmh, 'km/h')} → {show(zone.entrySecondKmh, 'km/h')}
-                    </td>
-                    <td>
-                      {zone.firstG.toFixed(2)} → {zone.secondG.toFixed(2)} g
-                    </td>
-                    <td>
-                      {show(zone.firstM, 'm', 1)} → {show(zone.secondM, 'm', 1)}
-                    </td>
-                    <td>{`${zone.gainedS >= 0 ? '+' : '−'}${Math.abs(zone.gainedS).toFixed(2)} s`}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <DataTable
+            columns={['Zone at', 'Entry', 'Deceleration', 'Between equal speeds', 'Gained']}
+            rows={answer.zones.map((zone) => ({
+              key: zone.atM,
+              head: show(zone.atM, 'm'),
+              cells: [
+                `${show(zone.entryFirstKmh, 'km/h')} → ${show(zone.entrySecondKmh, 'km/h')}`,
+                `${zone.firstG.toFixed(2)} → ${zone.secondG.toFixed(2)} g`,
+                `${show(zone.firstM, 'm', 1)} → ${show(zone.secondM, 'm', 1)}`,
+                `${zone.gainedS >= 0 ? '+' : '−'}${Math.abs(zone.gainedS).toFixed(2)} s`,
+              ],
+            }))}
+          />
           <MendedSamples samples={answer.mended} />
           <p className="note">
             As recorded: no band but the recorder’s own. {answer.unpaired > 0 && `${answer.unpaired} zones stand in one recording only.`}

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { PredictionPlan } from '../../api/client';
 import { forecastWear, type WearPage } from '../../api/log';
+import { DataTable } from '../../shared/DataTable';
 import { useUnits } from '../../units/UnitContext';
 
 const planned = (band: { p10: number; p50: number; p90: number }) =>
@@ -10,37 +11,31 @@ const planned = (band: { p10: number; p50: number; p90: number }) =>
 function CostSoFar({ cost }: { cost: NonNullable<WearPage['cost']> }) {
   const { told } = useUnits();
   return (
-    <table className="facts cost-so-far">
-      <caption>
-        <b>Cost so far</b>, for each track hour in your currency
-      </caption>
-      <thead>
-        <tr>
-          <th />
-          <th>Measured</th>
-          <th>By the plan</th>
-          <th>Used up</th>
-        </tr>
-      </thead>
-      <tbody>
-        {cost.lines.map((line) => (
-          <tr key={line.code}>
-            <th scope="row">{told(line.what)}</th>
-            <td>{line.perHour.toFixed(1)}</td>
-            <td>{planned(line.planned)}</td>
-            <td>{line.spent.toFixed(0)}</td>
-          </tr>
-        ))}
-        <tr>
-          <th scope="row">all</th>
-          <td>
-            <b>{cost.perHour.toFixed(1)}</b>
-          </td>
-          <td>{planned(cost.planned)}</td>
-          <td>{cost.lines.reduce((sum, line) => sum + line.spent, 0).toFixed(0)}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      className="cost-so-far"
+      caption={
+        <>
+          <b>Cost so far</b>, for each track hour in your currency
+        </>
+      }
+      columns={[null, 'Measured', 'By the plan', 'Used up']}
+      rows={[
+        ...cost.lines.map((line, i) => ({
+          key: line.code ?? i,
+          head: told(line.what),
+          cells: [line.perHour.toFixed(1), planned(line.planned), line.spent.toFixed(0)],
+        })),
+        {
+          key: 'all',
+          head: 'all',
+          cells: [
+            <b key="all">{cost.perHour.toFixed(1)}</b>,
+            planned(cost.planned),
+            cost.lines.reduce((sum, line) => sum + line.spent, 0).toFixed(0),
+          ],
+        },
+      ]}
+    />
   );
 }
 

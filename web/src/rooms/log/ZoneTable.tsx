@@ -1,5 +1,6 @@
 import type { DrivenDay } from '../../api/log';
 import { counted } from '../../shared/counted';
+import { DataTable } from '../../shared/DataTable';
 import { useUnits } from '../../units/UnitContext';
 
 /** The braking zones of a recording's fastest lap, as they were driven. */
@@ -8,30 +9,20 @@ export function ZoneTable({ zones }: { zones: DrivenDay['zones'] }) {
   return (
     <details className="zone-table">
       <summary>{counted(zones.length, 'braking zones')} in the fastest lap</summary>
-      <table className="facts">
-        <thead>
-          <tr>
-            <th>Zone at</th>
-            <th>Entry</th>
-            <th>Exit</th>
-            <th>Over</th>
-            <th>Deceleration</th>
-            <th>Until the next</th>
-          </tr>
-        </thead>
-        <tbody>
-          {zones.map((zone) => (
-            <tr key={zone.atM}>
-              <th scope="row">{show(zone.atM, 'm')}</th>
-              <td>{show(zone.entryKmh, 'km/h')}</td>
-              <td>{show(zone.exitKmh, 'km/h')}</td>
-              <td>{show(zone.metres, 'm')}</td>
-              <td>{(zone.meanG ?? 0).toFixed(2)} g</td>
-              <td>{zone.secondsToNext.toFixed(1)} s</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <DataTable
+        columns={['Zone at', 'Entry', 'Exit', 'Over', 'Deceleration', 'Until the next']}
+        rows={zones.map((zone) => ({
+          key: zone.atM,
+          head: show(zone.atM, 'm'),
+          cells: [
+            show(zone.entryKmh, 'km/h'),
+            show(zone.exitKmh, 'km/h'),
+            show(zone.metres, 'm'),
+            `${(zone.meanG ?? 0).toFixed(2)} g`,
+            `${zone.secondsToNext.toFixed(1)} s`,
+          ],
+        }))}
+      />
       <p className="note">As recorded: no band but the recorder’s own. Drag and the engine’s part are in the deceleration.</p>
     </details>
   );

@@ -8,6 +8,7 @@ import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { DataTable } from '../../shared/DataTable';
 import { SureButton } from '../../shared/SureButton';
 import { conversion, parseNumber } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
@@ -149,47 +150,32 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
             {chosen &&
               `: ${chosen.flushes.length === 0 ? 'no bleeding' : `bleed on ${chosen.flushes.join(', ')}`}${chosen.cost != null ? `, ${chosen.cost.toFixed(0)} in fluid` : ''}; least margin ${show(chosen.worstMarginK, 'K')}; it boils at one event of the year or more on ${withError(chosen.yearBoils)} of likely years.`}
           </p>
-          <table className="facts season-table">
-            <thead>
-              <tr>
-                <th>Day</th>
-                <th>Vapour from</th>
-                <th>Fluid gets to</th>
-                <th>In hand</th>
-                <th>It boils</th>
-                <th>Danger</th>
-                <th>Damage</th>
-                <th>Front pads after it</th>
-                <th className="no-print">
-                  <span className="visually-hidden">Remove</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {chosen?.days.map((day, i) => (
-                <tr key={ahead[i]?.id ?? day.date}>
-                  <th scope="row">
-                    {day.date} {day.name}
-                  </th>
-                  <td>{band(day.vapourC, 'C')}</td>
-                  <td>{band(day.demandC, 'C')}</td>
-                  <td className={day.marginK < 0 ? 'bad' : ''}>{show(day.marginK, 'K')}</td>
-                  <td>{withError(day.boils)}</td>
-                  <td>{withError(day.danger)}</td>
-                  <td>{withError(day.damage)}</td>
-                  <td>{answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–'}</td>
-                  <td className="no-print">
-                    <SureButton
-                      label="Remove"
-                      ariaLabel={`Remove ${day.date} ${day.name}`}
-                      question="Out of the season?"
-                      onSure={() => ahead[i] && drop.mutate(ahead[i])}
-                    />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <DataTable
+            className="season-table"
+            columns={['Day', 'Vapour from', 'Fluid gets to', 'In hand', 'It boils', 'Danger', 'Damage', 'Front pads after it', null]}
+            screenOnly={7}
+            isBad={(row, cell) => cell === 2 && (chosen?.days[row]?.marginK ?? 0) < 0}
+            rows={(chosen?.days ?? []).map((day, i) => ({
+              key: ahead[i]?.id ?? day.date,
+              head: `${day.date} ${day.name}`,
+              cells: [
+                band(day.vapourC, 'C'),
+                band(day.demandC, 'C'),
+                show(day.marginK, 'K'),
+                withError(day.boils),
+                withError(day.danger),
+                withError(day.damage),
+                answer.parts[0]?.leftMm[i] ? band(answer.parts[0].leftMm[i], 'mm', 1) : '–',
+                <SureButton
+                  key="remove"
+                  label="Remove"
+                  ariaLabel={`Remove ${day.date} ${day.name}`}
+                  question="Out of the season?"
+                  onSure={() => ahead[i] && drop.mutate(ahead[i])}
+                />,
+              ],
+            }))}
+          />
           <ul className="season-parts">
             {answer.parts.map((part) => (
               <li key={told(part.part)}>

@@ -1,13 +1,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { archivePart, readRotor, savePart, type BrakeFluid, type Pad, type Part, type Rotor } from '../../api/client';
+import { useEffect, useRef, useState } from 'react';
+import { ApiProblem, archivePart, readRotor, savePart, type BrakeFluid, type Pad, type Part, type Rotor } from '../../api/client';
 import { RotorDrawing } from '../../charts/RotorDrawing';
 import { VaneHand } from '../../charts/VaneHand';
 import { usePlan } from '../../plan/PlanContext';
+import { ConflictNote } from '../../shared/ConflictNote';
+import { KeptNote } from '../../shared/KeptNote';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useHistory } from '../../shared/useHistory';
+import { useKept } from '../../shared/useKept';
 import { useUnits } from '../../units/UnitContext';
-import { partKinds, type PartKind } from './kinds';
+import { partKinds, valueAt, type Field, type PartKind } from './kinds';
 import { PadCurve } from './PadCurve';
 import { PartForm } from './PartForm';
 
@@ -18,6 +21,7 @@ export interface Opened {
   origin: string;
   archived: boolean;
   body: Part;
+  saved?: string | null;
 }
 
 /** Ids of new parts: from the name, and told apart by the time. */
@@ -28,15 +32,48 @@ const newId = (name: string) =>
     .replace(/^-+|-+$/g, '')
     .slice(0, 40)}-${Date.now().toString(36)}`;
 
+/** What stands differently in two parts of a kind, by the names of its fields. */
+const differs = (mine: Part, theirs: Part, fields: Field[]): string[] => [
+  ...(mine.name === theirs.name ? [] : ['its name']),
+  ...fields.filter((field) => valueAt(mine, field.path) !== valueAt(theirs, field.path)).map((field) => field.label.toLowerCase()),
+  ...('curve' in mine && 'curve' in theirs && JSON.stringify(mine.curve) !== JSON.stringify(theirs.curve) ? ['its curve'] : []),
+];
+
 /** One part open for editing: drawing first, figures below, undo for every change. */
-export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: string | null) => void }) {
+export function PartEditor({
+  opened,
+  onSaved,
+  onStartOver,
+}: {
+  opened: Opened;
+  onSaved: (id: string | null) => void;
+  /** Opens it anew as it stands on the shelf. */
+  onStartOver: () => void;
+}) {
   const { kind } = opened;
   const { plan, shelf } = usePlan();
   const { show, told } = useUnits();
   const queries = useQueryClient();
-  const { now, change, undo, canUndo } = useHistory<Part>(opened.body);
+  const kept = useKept(`part:${kind}:${opened.id}`, () => ({ revision: opened.revision, body: opened.body }));
+  const { now, change, undo, canUndo } = useHistory<Part>(kept.now.body);
+  const { revision } = kept.now;
+  const theirs = kept.unsaved && revision !== opened.revision;
   const [problem, setProblem] = useState<Error | null>(null);
   const [busy, setBusy] = useState(false);
+  // Every change is kept, undo too.
+  const { set: keep, forget, unsaved } = kept;
+  const lastKept = useRef(now);
+  useEffect(() => {
+    if (lastKept.current === now) return;
+    lastKept.current = now;
+    if (revision === opened.revision && JSON.stringify(now) === JSON.stringify(opened.body)) forget();
+    else keep((old) => ({ ...old, body: now }));
+  }, [now, keep, forget, revision, opened]);
+  // Where nothing was typed, what others saved is simply shown.
+  const stale = !unsaved && revision !== opened.revision;
+  useEffect(() => {
+    if (stale) onStartOver();
+  }, [stale, onStartOver]);
   const changed = JSON.stringify(now) !== JSON.stringify(opened.body) || opened.revision === 0;
   const rotor = kind === 'rotors' ? (now as Rotor) : null;
   const rotorReading = useQuery({
@@ -60,21 +97,28 @@ export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: 
     setBusy(true);
     try {
       const id = await work();
+      kept.forget();
       await queries.invalidateQueries({ queryKey: ['shelf'] });
       setProblem(null);
       onSaved(id);
     } catch (error) {
       setProblem(error as Error);
+      // Whose is newer shows once the shelf is read again.
+      if (error instanceof ApiProblem && error.status === 409) await queries.invalidateQueries({ queryKey: ['shelf'] });
     } finally {
       setBusy(false);
     }
   };
-  const save = () =>
+  const save = (over: number) =>
     run(async () => {
       const id = opened.revision === 0 ? newId(now.name) : opened.id;
-      await savePart(kind, id, opened.revision, now);
+      await savePart(kind, id, over, now);
       return id;
     });
+  const startOver = () => {
+    kept.forget();
+    onStartOver();
+  };
   const copy = () =>
     run(async () => {
       const name = `${now.name} (copy)`.slice(0, 80);
@@ -103,6 +147,7 @@ export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: 
           {opened.archived && '; archived, offered no longer'}
         </span>
       </header>
+      <KeptNote takenUp={kept.takenUp} onThrow={startOver} />
       {kind === 'pads' && <PadCurve pad={now as Pad} onChange={change} />}
       {rotor && (
         <div className="rotor-look">
@@ -136,9 +181,20 @@ export function PartEditor({ opened, onSaved }: { opened: Opened; onSaved: (id: 
         </p>
       )}
       <PartForm part={now} fields={fields} onChange={change} />
-      {problem && <ProblemNote error={problem} />}
+      {theirs ? (
+        <ConflictNote
+          name={opened.body.name}
+          saved={opened.saved}
+          differs={differs(now, opened.body, fields)}
+          busy={busy}
+          onTheirs={startOver}
+          onMine={() => void save(opened.revision)}
+        />
+      ) : (
+        problem && <ProblemNote error={problem} />
+      )}
       <p className="part-do">
-        <button type="button" className="btn btn-dark" disabled={busy || !changed} onClick={() => void save()}>
+        <button type="button" className="btn btn-dark" disabled={busy || !changed || theirs} onClick={() => void save(revision)}>
           {opened.revision === 0 ? `Put on the shelf` : 'Save'}
         </button>
         <button type="button" className="btn btn-link" disabled={!canUndo} onClick={undo}>

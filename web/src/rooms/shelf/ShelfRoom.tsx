@@ -48,7 +48,8 @@ export default function ShelfRoom() {
   const opened: Opened | null = useMemo(() => {
     if (!isPart(kind)) return null;
     if (openId === 'new') return { kind, id: 'new', revision: 0, origin: 'own', archived: false, body: partKinds[kind].blank() };
-    const items: { id: string; origin: string; archived: boolean; revision: number; body: Part }[] = shelf.content[kind];
+    const items: { id: string; origin: string; archived: boolean; revision: number; body: Part; saved?: string | null }[] =
+      shelf.content[kind];
     const item = items.find((row) => row.id === openId);
     return item ? { kind, ...item } : null;
   }, [kind, openId, shelf]);
@@ -146,14 +147,7 @@ export default function ShelfRoom() {
             </ul>
             {rows.length === 0 && <p className="note">Nothing here goes by that. Change the sentence above, or add your own.</p>}
             <p>
-              <button
-                type="button"
-                className="btn btn-outline-dark"
-                onClick={() => {
-                  setFresh(fresh + 1);
-                  go({ open: 'new' });
-                }}
-              >
+              <button type="button" className="btn btn-outline-dark" onClick={() => go({ open: 'new' })}>
                 Add a {partKinds[kind].one}
               </button>
             </p>
@@ -161,9 +155,13 @@ export default function ShelfRoom() {
           </section>
           {opened ? (
             <PartEditor
-              key={`${kind} ${opened.id} ${opened.revision} ${opened.id === 'new' ? fresh : ''}`}
+              key={`${kind} ${opened.id} ${fresh}`}
               opened={opened}
-              onSaved={(id) => go({ open: id })}
+              onStartOver={() => setFresh(fresh + 1)}
+              onSaved={(id) => {
+                setFresh(fresh + 1);
+                go({ open: id });
+              }}
             />
           ) : (
             <section className="shelf-empty">

@@ -5,9 +5,24 @@ import { encodeDraft } from '../../plan/address';
 import { classPrefix, draftOfCar, familyPrefix, typicalCircuit, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { useRange } from '../../plan/editors/useRange';
+import { KeptNote } from '../../shared/KeptNote';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { useKept } from '../../shared/useKept';
 import { useUnits } from '../../units/UnitContext';
+
+interface Answers {
+  motorcycle: boolean;
+  massKg?: number;
+  powerKw?: number;
+  tyre: string;
+  circuit: string;
+  pad: string;
+  fluid: string;
+  ageMonths: number;
+}
+
+const firstAnswers: Omit<Answers, 'circuit'> = { motorcycle: false, tyre: 'summer', pad: 'organic', fluid: 'dot4', ageMonths: 24 };
 
 /** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
 export default function NewCarRoom() {
@@ -15,14 +30,11 @@ export default function NewCarRoom() {
   const { shelf } = usePlan();
   const range = useRange();
   const navigate = useNavigate();
-  const [motorcycle, setMotorcycle] = useState(false);
-  const [massKg, setMass] = useState<number>();
-  const [powerKw, setPower] = useState<number>();
-  const [tyre, setTyre] = useState('summer');
-  const [circuit, setCircuit] = useState<string>(shelf.content.circuits[0]?.id ?? 'typical');
-  const [pad, setPad] = useState('organic');
-  const [fluid, setFluid] = useState('dot4');
-  const [ageMonths, setAge] = useState(24);
+  const kept = useKept<Answers>('new-car', () => ({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? 'typical' }));
+  const { motorcycle, massKg, powerKw, tyre, pad, fluid, ageMonths } = kept.now;
+  const set = (changes: Partial<Answers>) => kept.set((old) => ({ ...old, ...changes }));
+  // A circuit may have left the shelf since the answers were begun.
+  const circuit = shelf.content.circuits.some((item) => item.id === kept.now.circuit) ? kept.now.circuit : 'typical';
   const [error, setError] = useState<Error | null>(null);
   const ready = massKg !== undefined && powerKw !== undefined;
   const missing = massKg === undefined ? (powerKw === undefined ? 'Mass and power are' : 'Mass is') : 'Power is';
@@ -49,6 +61,7 @@ export default function NewCarRoom() {
         frontRotor: guess.frontRotor,
         rearRotor: guess.rearRotor,
       };
+      kept.forget();
       void navigate(`/bench?p=${encodeDraft(draft)}`);
     } catch (problem) {
       setError(problem as Error);
@@ -59,9 +72,13 @@ export default function NewCarRoom() {
     <form className="new-car" onSubmit={(event) => void submit(event)} noValidate>
       <h1>Your car, in five answers</h1>
       <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
+      <KeptNote
+        takenUp={kept.takenUp}
+        onThrow={() => kept.forget({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? 'typical' })}
+      />
       <fieldset>
         <legend>1 and 2. How heavy, how strong?</legend>
-        <button type="button" className="btn btn-link" aria-pressed={motorcycle} onClick={() => setMotorcycle(!motorcycle)}>
+        <button type="button" className="btn btn-link" aria-pressed={motorcycle} onClick={() => set({ motorcycle: !motorcycle })}>
           {motorcycle ? 'It is a car after all' : 'It is a motorcycle'}
         </button>
         <NumberField
@@ -69,13 +86,13 @@ export default function NewCarRoom() {
           hint={motorcycle ? 'with rider and fuel' : 'papers plus you and fuel'}
           value={massKg}
           range={range('car.massKg', motorcycle ? 'Mass with rider' : undefined)}
-          onChange={setMass}
+          onChange={(mass) => set({ massKg: mass })}
         />
-        <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={setPower} />
+        <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={(power) => set({ powerKw: power })} />
       </fieldset>
       <fieldset>
         <legend>3. On what tyres?</legend>
-        <select aria-label="Tyres" className="form-select" value={tyre} onChange={(event) => setTyre(event.target.value)}>
+        <select aria-label="Tyres" className="form-select" value={tyre} onChange={(event) => set({ tyre: event.target.value })}>
           {shelf.tyres.map((row) => (
             <option key={row.code} value={row.code}>
               {told(row.name)}
@@ -85,7 +102,7 @@ export default function NewCarRoom() {
       </fieldset>
       <fieldset>
         <legend>4. Where?</legend>
-        <select aria-label="Circuit" className="form-select" value={circuit} onChange={(event) => setCircuit(event.target.value)}>
+        <select aria-label="Circuit" className="form-select" value={circuit} onChange={(event) => set({ circuit: event.target.value })}>
           {shelf.content.circuits.map((item) => (
             <option key={item.id} value={item.id}>
               {item.body.name}
@@ -98,7 +115,7 @@ export default function NewCarRoom() {
         <legend>5. What is fitted now?</legend>
         <div className="field">
           <label htmlFor="new-pad">Pads</label>
-          <select id="new-pad" className="form-select" value={pad} onChange={(event) => setPad(event.target.value)}>
+          <select id="new-pad" className="form-select" value={pad} onChange={(event) => set({ pad: event.target.value })}>
             {shelf.padFamilies.map((family) => (
               <option key={family.code} value={family.code}>
                 {told(family.name)}
@@ -109,7 +126,7 @@ export default function NewCarRoom() {
         </div>
         <div className="field">
           <label htmlFor="new-fluid">Fluid</label>
-          <select id="new-fluid" className="form-select" value={fluid} onChange={(event) => setFluid(event.target.value)}>
+          <select id="new-fluid" className="form-select" value={fluid} onChange={(event) => set({ fluid: event.target.value })}>
             {shelf.fluidClasses
               .filter((row) => row.code.startsWith('dot'))
               .map((row) => (
@@ -124,7 +141,7 @@ export default function NewCarRoom() {
           hint="two years if nobody knows"
           value={ageMonths}
           range={range('fluidState.ageMonths')}
-          onChange={setAge}
+          onChange={(months) => set({ ageMonths: months })}
         />
       </fieldset>
       {error && <ProblemNote error={error} />}
