@@ -1,11 +1,11 @@
 import { expect, test as base, type Page } from '@playwright/test';
 
-/** Every test fails on an error in the console: a broken policy, a missing file, a crash. */
+/** Every test fails on an error in the console: a broken policy, a missing file, a crash; not on what a test provokes: a refusal, a conflict, a request cut off. */
 export const test = base.extend<{ quiet: void }>({
   quiet: [
     async ({ page }, use) => {
       const errors: string[] = [];
-      page.on('console', (message) => message.type() === 'error' && !/status of 400/.test(message.text()) && errors.push(message.text()));
+      page.on('console', (message) => message.type() === 'error' && !/status of (400|409)|net::ERR_FAILED/.test(message.text()) && errors.push(message.text()));
       page.on('pageerror', (error) => errors.push(error.message));
       await use();
       expect(errors).toEqual([]);

@@ -66,7 +66,7 @@ export function BeddingChart({ plan }: { plan: BeddingPlan }) {
             {stop.number}
           </text>
         ))}
-        <text className="halo" x={margin.left + 6} y={y(plan.targetC.p90) + 15}>
+        <text className="halo" x={margin.left + 6} y={y(plan.targetC.p10) - 5}>
           {`the film forms, ${show(plan.targetC.p10, 'C').replace(/ .*/, '')} to ${show(plan.targetC.p90, 'C')}`}
         </text>
       </svg>

@@ -3,6 +3,7 @@ import { memo, useState, type PointerEvent } from 'react';
 import type { BrakePart, LoggerFrame, PhaseSummary, SessionSeries, StopSummary } from '../api/client';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
+import { ChartLegend } from './ChartLegend';
 import { Effort } from './Effort';
 import { lapMarks } from './lapMarks';
 import { partNames } from './parts';
@@ -173,18 +174,7 @@ export const LapStory = memo(function LapStory({ series, phases, stops, padBandC
           );
         })}
       </div>
-      {narrow && (
-        <ul className="chart-legend" aria-label="What the lines are">
-          {named.map((item) => (
-            <li key={item.label}>
-              <svg width={26} height={10} aria-hidden="true">
-                <line className={item.className} x1={0} x2={26} y1={5} y2={5} />
-              </svg>
-              {item.label}
-            </li>
-          ))}
-        </ul>
-      )}
+      {narrow && <ChartLegend items={named} />}
       <Effort stops={mine} legN={legN} x={x} width={width} left={margin.left} right={right} chosen={chosen} onChoose={onChoose} />
       {zoom && (
         <button type="button" className="btn btn-link" onClick={() => setZoomed(null)}>

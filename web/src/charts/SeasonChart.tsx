@@ -2,6 +2,7 @@ import { scaleLinear, scaleUtc } from 'd3-scale';
 import type { FluidPolicy, SeasonPlan } from '../api/ready';
 import { useWidth } from '../shared/useWidth';
 import { useUnits } from '../units/UnitContext';
+import { ChartLegend } from './ChartLegend';
 import { linePath, type Point } from './path';
 import { roundTicks } from './ticks';
 
@@ -13,6 +14,7 @@ const names: Record<FluidPolicy, string> = {
   twiceASeason: 'twice a season',
   eachEvent: 'before each event',
 };
+const labelOf = ({ policy, cost }: SeasonPlan['policies'][number]) => `${names[policy]}${cost != null ? `, ${cost.toFixed(0)}` : ''}`;
 const date = (day: string) => new Date(`${day}T00:00:00Z`);
 
 /** Where the fluid shows vapour through the season by each policy, and how hot it gets on each event. */
@@ -31,14 +33,13 @@ export function SeasonChart({ plan, policy }: { plan: SeasonPlan; policy: FluidP
   const y = scaleLinear()
     .domain([Math.min(...demands) - 25, Math.max(...all) + 15])
     .range([height - margin.bottom, margin.top]);
-  let placed = -Infinity;
   const ends = plan.policies
     .map((one) => ({ one, at: y(one.line[one.line.length - 1]!.vapourC) }))
     .sort((a, b) => a.at - b.at)
-    .map(({ one, at }) => {
-      placed = Math.max(at, placed + 15);
-      return { one, at: placed };
-    });
+    .reduce<{ one: SeasonPlan['policies'][number]; at: number }[]>((rows, end) => {
+      const last = rows[rows.length - 1];
+      return [...rows, { one: end.one, at: last ? Math.max(end.at, last.at + 15) : end.at }];
+    }, []);
   return (
     <div ref={ref} className="chart season-chart">
       <svg
@@ -95,11 +96,18 @@ export function SeasonChart({ plan, policy }: { plan: SeasonPlan; policy: FluidP
         {!narrow &&
           ends.map(({ one, at }) => (
             <text key={one.policy} className={one.policy === policy ? 'season-end current' : 'season-end'} x={width - right + 8} y={at + 4}>
-              {names[one.policy]}
-              {one.cost != null ? `, ${one.cost.toFixed(0)}` : ''}
+              {labelOf(one)}
             </text>
           ))}
       </svg>
+      {narrow && (
+        <ChartLegend
+          items={ends.map(({ one }) => ({
+            label: labelOf(one),
+            className: `season-line season-${one.policy}${one.policy === policy ? ' current' : ''}`,
+          }))}
+        />
+      )}
       <p className="visually-hidden">{days.map((day) => `${day.name}: ${show(day.marginK, 'K')} in hand`).join('; ')}</p>
     </div>
   );

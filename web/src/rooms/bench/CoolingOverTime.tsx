@@ -2,6 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { stack, stackOrderNone } from 'd3-shape';
 import { memo, useState } from 'react';
 import type { SessionSeries } from '../../api/client';
+import { ChartLegend } from '../../charts/ChartLegend';
 import { areaPath } from '../../charts/path';
 import { useWidth } from '../../shared/useWidth';
 import { useUnits } from '../../units/UnitContext';
@@ -112,6 +113,7 @@ export const CoolingOverTime = memo(function CoolingOverTime({ series }: { serie
           parked
         </text>
       </svg>
+      {narrow && <ChartLegend areas items={paths.map((path) => ({ label: path.label, className: `cool-${path.className}` }))} />}
     </div>
   );
 });
