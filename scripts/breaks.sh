@@ -15,7 +15,7 @@ for patch in tests/breaks/*.patch; do
   git apply "$patch"
   case "$project" in
     web) (cd web && timeout 600 npx vitest run -t "$filter") >/tmp/rimrock-break.log 2>&1 ;;
-    e2e) { scripts/build.sh && cd e2e && timeout 900 npx playwright test -g "$filter"; } >/tmp/rimrock-break.log 2>&1; cd "$(git rev-parse --show-toplevel)" || exit 1 ;;
+    e2e) (scripts/build.sh && cd e2e && timeout 900 npx playwright test -g "$filter") >/tmp/rimrock-break.log 2>&1 ;;
     *) timeout 900 dotnet test "tests/$project" -c Release -p:RunAnalyzers=false --filter "FullyQualifiedName~$filter" >/tmp/rimrock-break.log 2>&1 ;;
   esac
   if [ $? -ne 0 ] && grep -qE 'Failed!|failed|FAIL' /tmp/rimrock-break.log && ! grep -qE 'error CS|Build FAILED' /tmp/rimrock-break.log; then echo "red     $name"; else echo "GREEN   $name: $project $filter did not notice"; bad=$((bad + 1)); fi
