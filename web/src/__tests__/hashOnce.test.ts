@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { hashOnce } from '../api/hashOnce';
+import { firstDraft } from '../plan/draft';
+import { resolveOnce } from '../plan/resolveOnce';
+import { sampleShelf as shelf } from './sampleShelf';
 
 describe('hash of a query key', () => {
   it('is equal for equal keys, whatever the order of their fields', () => {
@@ -30,5 +33,13 @@ describe('hash of a query key', () => {
     hashOnce(['plan', plan]);
     hashOnce(['band', plan, 3]);
     expect(reads).toBe(1);
+  });
+
+  it('is made of one plan, whoever resolves the draft: what was seen and wished is no part of it', () => {
+    const draft = firstDraft(shelf)!;
+    const plan = resolveOnce(draft, shelf);
+    expect('plan' in plan).toBe(true);
+    expect(resolveOnce({ ...draft, seen: [], pins: ['a'] }, shelf)).toBe(plan);
+    expect(resolveOnce({ ...draft, pace: 'novice' }, shelf)).not.toBe(plan);
   });
 });

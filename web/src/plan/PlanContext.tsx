@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import type { LinkFault } from './address';
-import { planPart, resolve, type Draft } from './draft';
+import type { Draft } from './draft';
+import { resolveOnce } from './resolveOnce';
 import { useDraft } from './useDraft';
 
 interface PlanState {
@@ -36,12 +37,7 @@ export function PlanProvider({
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: ({ signal }) => readShelf(signal), staleTime: 60_000 });
   const { draft, linkFault, search, change, start, undo } = useDraft(shelf.data);
 
-  // What was seen and what is wished are no part of the plan: entering them must not make a new one of the same figures.
-  const planText = draft ? JSON.stringify(planPart(draft)) : null;
-  const resolved = useMemo(
-    () => (planText && shelf.data ? resolve(JSON.parse(planText) as Draft, shelf.data) : null),
-    [planText, shelf.data],
-  );
+  const resolved = useMemo(() => (draft && shelf.data ? resolveOnce(draft, shelf.data) : null), [draft, shelf.data]);
   const state = useMemo(() => {
     if (!shelf.data) return null;
     return {

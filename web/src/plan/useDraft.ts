@@ -4,7 +4,8 @@ import { useSearchParams } from 'react-router';
 import type { ShelfAnswer } from '../api/client';
 import { decodeDraft, encodeDraft, readDraft } from './address';
 import { predictionOf, slower } from './asking';
-import { firstDraft, planPart, resolve, type Draft } from './draft';
+import { firstDraft, type Draft } from './draft';
+import { resolveOnce } from './resolveOnce';
 
 /** The plan of an address; without one, the first of the shelf. A text that cannot be read is nobody's plan, and is not replaced by another. */
 const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : firstDraft(shelf));
@@ -62,7 +63,7 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
       if (!before || !shelf) return;
       const next = edit(before);
       // Asked before the page is drawn again: the answer is on its way while the sentence changes.
-      const asked = resolve(planPart(next), shelf);
+      const asked = resolveOnce(next, shelf);
       // Slower answers about the plan before make way.
       for (const kind of slower) void queries.cancelQueries({ queryKey: [kind] });
       const answered = 'plan' in asked ? queries.prefetchQuery(predictionOf(asked.plan)) : Promise.resolve();

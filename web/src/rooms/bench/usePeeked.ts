@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { PredictionResult, StrataLayer } from '../../api/client';
 import { predictionOf } from '../../plan/asking';
-import { planPart, resolve } from '../../plan/draft';
+import { resolveOnce } from '../../plan/resolveOnce';
 import { usePeek } from '../../plan/PeekContext';
 import { usePlan } from '../../plan/PlanContext';
 
@@ -31,7 +31,7 @@ export function usePeeked(layers: StrataLayer[]): Peeked | undefined {
   const { peek } = usePeek();
   const { shelf, draft, plan: fitted } = usePlan();
   const plan = useMemo(() => {
-    const resolved = peek && draft ? resolve(planPart(peek.edit(draft)), shelf) : null;
+    const resolved = peek && draft ? resolveOnce(peek.edit(draft), shelf) : null;
     const tried = resolved && 'plan' in resolved ? resolved.plan : null;
     // What is fitted already changes nothing.
     return tried && JSON.stringify(tried) !== JSON.stringify(fitted) ? tried : null;

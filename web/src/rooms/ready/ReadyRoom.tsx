@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { workOrder } from '../../api/ready';
 import { carKey, planAsItStands } from '../../plan/carKey';
@@ -16,7 +16,7 @@ export default function ReadyRoom() {
   const { told } = useUnits();
   const { shelf, draft, plan, search } = usePlan();
   const [freshFluid, setFreshFluid] = useState(false);
-  const before = draft && plan ? planAsItStands(draft, plan, shelf) : null;
+  const before = useMemo(() => (draft && plan ? planAsItStands(draft, plan, shelf) : null), [draft, plan, shelf]);
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
   const order = useQuery({
     queryKey: ['work', before, plan, freshFluid, others],
