@@ -147,15 +147,14 @@ public sealed record PredictionPlan(
 
     private static void CheckFit(Rotor rotor, AxleBrake brake, string field, List<InputFault> faults)
     {
-        var drum = rotor.Construction == RotorConstruction.Drum;
-        if (drum != (brake.Caliper == CaliperKind.Drum))
+        if (rotor.Brake() != brake.Brake())
         {
             faults.Add(new InputFault($"{field}.construction", Said.Of("prediction-plan.with", $"{rotor.Construction}", $"{brake.Caliper}"),
                 Said.Of("prediction-plan.drum-drum-brake-disc"),
                 Said.Of("prediction-plan.rotor-caliper-do-not")));
         }
 
-        if (drum)
+        if (!rotor.Brake().RubsBothFaces)
         {
             return;
         }

@@ -94,7 +94,7 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
         var face = rotor.Finish?.Face ?? RotorFace.Plain;
-        if (rotor.Construction == RotorConstruction.Drum != (plan.Car.Front.Caliper == CaliperKind.Drum))
+        if (rotor.Brake() != plan.Car.Front.Brake())
         {
             return new HardStop("rotor-kind", Said.Of("hard-stops.does-not-go-cars", rotor.Name));
         }

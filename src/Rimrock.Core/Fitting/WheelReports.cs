@@ -69,7 +69,7 @@ internal static class WheelReports
 
     private static Spread HotBandsOf(PredictionPlan plan, DayRun run, int member)
     {
-        if (run.Stops.Count == 0 || plan.FrontRotor.Construction == RotorConstruction.Drum)
+        if (run.Stops.Count == 0 || !plan.FrontRotor.Brake().RubsBothFaces)
         {
             return new Spread(0, 0, 0);
         }

@@ -13,7 +13,7 @@ public sealed partial class WheelNetwork
     public Lane FaceC { get; private set; }
 
     /// <summary>The hotter rubbing face, C.</summary>
-    public Lane HotterFaceC => drum ? FaceInC : Lanes.MaxNative(FaceInC, FaceOutC);
+    public Lane HotterFaceC => bothFaces ? Lanes.MaxNative(FaceInC, FaceOutC) : FaceInC;
 
     /// <summary>Mean of the rubbing sides 0.5 mm under the face, C.</summary>
     public Lane EmbeddedC { get; private set; }
@@ -71,8 +71,8 @@ public sealed partial class WheelNetwork
         FaceInC = inner.SurfaceC;
         FaceOutC = outer.SurfaceC;
         var innerEmbedded = inner.AtDepth(Friction.ChartTemperature.EmbeddedDepthM);
-        FaceC = drum ? FaceInC : (FaceInC + FaceOutC) * 0.5;
-        EmbeddedC = drum ? innerEmbedded : (innerEmbedded + outer.AtDepth(Friction.ChartTemperature.EmbeddedDepthM)) * 0.5;
+        FaceC = bothFaces ? (FaceInC + FaceOutC) * 0.5 : FaceInC;
+        EmbeddedC = bothFaces ? (innerEmbedded + outer.AtDepth(Friction.ChartTemperature.EmbeddedDepthM)) * 0.5 : innerEmbedded;
         BulkC = Bulk();
     }
 

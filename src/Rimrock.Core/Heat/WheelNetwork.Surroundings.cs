@@ -10,12 +10,12 @@ public sealed partial class WheelNetwork
     {
         var padSide = Series(padFaceHalf, surface);
         var rotorIn = Series(chain.Link[FaceIn] * 2, surface);
-        var heatIn = drum ? heatW : heatW * 0.5;
+        var heatIn = bothFaces ? heatW * 0.5 : heatW;
         chain.Link[PadInFace] = Series(padSide, rotorIn);
         var intoIn = heatIn * rotorIn / (rotorIn + padSide);
         chain.Source[FaceIn] = intoIn;
         chain.Source[PadInFace] = heatIn - intoIn;
-        if (drum)
+        if (!bothFaces)
         {
             chain.Link[FaceOut] = Lane.Zero;
             chain.Source[FaceOut] = Lane.Zero;
@@ -36,7 +36,7 @@ public sealed partial class WheelNetwork
         var convectionOut = air.FaceWM2K * exposedM2;
         var convectionIn = convectionOut * innerFaceShare * innerDuct;
         passages = air.VanesWK * (1.0 / 3);
-        var radiationIn = GreyBody.CoefficientWM2K(midIn, ambient, emissivity) * (drum ? 0 : exposedM2);
+        var radiationIn = GreyBody.CoefficientWM2K(midIn, ambient, emissivity) * (bothFaces ? exposedM2 : 0);
         var radiationOut = GreyBody.CoefficientWM2K(midOut, ambient, emissivity) * exposedM2;
         var view = CaliperViewFactor * 0.5 * caliperViewM2;
         var caliperIn = GreyBody.CoefficientWM2K(midIn, CaliperC, emissivity) * caliperFactor * view;

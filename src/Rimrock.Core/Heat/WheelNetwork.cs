@@ -92,7 +92,7 @@ public sealed partial class WheelNetwork
     private readonly double caliperViewM2;
     private readonly double plateOpenM2;
     private readonly bool oneSidedCaliper;
-    private readonly bool drum;
+    private readonly bool bothFaces;
     private double previousStepS = 1;
     private Lane passages;
     private Lane hatLoss;
@@ -115,8 +115,8 @@ public sealed partial class WheelNetwork
         history.Row(Enthalpy).Fill(ring.EnthalpyJKg(Lanes.Create(ambientC)));
         Lane Each(Func<WheelFactors, double> of) => MemberLanes.Each(members, of);
 
-        drum = parts.Drum;
-        oneSidedCaliper = parts.Brake.Caliper is Vehicles.CaliperKind.Sliding or Vehicles.CaliperKind.Drum;
+        bothFaces = parts.Kind.RubsBothFaces;
+        oneSidedCaliper = !bothFaces || parts.Brake.Caliper == Vehicles.CaliperKind.Sliding;
         faceM2 = parts.Rotor.FaceAreaM2();
         cellM = parts.CheekM() / CheekCells;
         cellMassKg = parts.RingDensityKgM3() * faceM2 * cellM;
@@ -156,9 +156,9 @@ public sealed partial class WheelNetwork
         padFaceHalf = padLink * 2;
         var fingers = Each(m => parts.PlateToFingersWK(m.PlateToPistonWM2K));
         var toPiston = Each(m => parts.PlateToPistonWK(m.PlateToPistonWM2K));
-        pistonOutToBody = drum ? 0 : oneSidedCaliper ? 4 * parts.PistonToBodyWK() : parts.PistonToBodyWK();
+        pistonOutToBody = !bothFaces ? 0 : oneSidedCaliper ? 4 * parts.PistonToBodyWK() : parts.PistonToBodyWK();
         HangCaliperAndHat();
-        SetConstantLinks(padLink, toPiston, drum ? Lane.Zero : oneSidedCaliper ? fingers : toPiston, padCellM);
+        SetConstantLinks(padLink, toPiston, !bothFaces ? Lane.Zero : oneSidedCaliper ? fingers : toPiston, padCellM);
         ReadFaces(Lane.Zero, Lane.Zero);
     }
 

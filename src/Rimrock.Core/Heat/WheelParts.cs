@@ -33,19 +33,18 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     private const double AbutmentWM2K = 2000;
     private const double AbutmentM = 0.015;
     private const double ShutInShare = 0.05;
-    private const double ShoeToCylinderShare = 0.05;
 
-    /// <summary>True for a drum: rubbed on one side only, by two shoes.</summary>
-    public bool Drum => Rotor.Construction == RotorConstruction.Drum;
+    /// <summary>What kind of brake they make.</summary>
+    public IFoundationBrake Kind => Rotor.Brake();
 
-    /// <summary>Area of one pad, or of both shoes of a drum, m2.</summary>
-    public double PadAreaM2() => Brake.PadAreaCm2 * 1e-4 * (Drum ? 2 : 1);
+    /// <summary>Area of what rubs on one face, m2.</summary>
+    public double PadAreaM2() => Brake.PadAreaCm2 * 1e-4 * Kind.LiningsOnAFace;
 
     /// <summary>Flow through handed vanes that turn the wrong way (common practice: 10 to 30 % less; they still pump).</summary>
     public double HandFactor() => WrongSide && Rotor.Vanes == VaneKind.Curved ? 0.8 : 1;
 
     /// <summary>Share of a free face's convection and radiation that the inner rubbing side has: a drum's is shut in.</summary>
-    public double InnerFaceShare() => Drum ? ShutInShare : Duct.InboardShare();
+    public double InnerFaceShare() => Kind.Open ? Duct.InboardShare() : ShutInShare;
 
     /// <summary>Thickness of one cheek, m; half the disc when solid.</summary>
     public double CheekM() => (Rotor.ThicknessMm - Rotor.VaneGapMm) / 2000;
@@ -54,7 +53,7 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public double RingDensityKgM3() => Rotor.MaterialOf().DensityKgM3 * Rotor.MassKg() / Rotor.GeometricMassKg();
 
     /// <summary>Share of both faces that pads and caliper cover.</summary>
-    public double CoveredShare() => Drum ? 0 : Math.Min(0.5, 1.3 * PadAreaM2() / Rotor.FaceAreaM2());
+    public double CoveredShare() => Kind.CoveredShare(PadAreaM2(), Rotor.FaceAreaM2());
 
     /// <summary>Heat capacity of a backing plate, J/K.</summary>
     public double PlateCapacityJK() => Solid.Steel.DensityKgM3 * Solid.Steel.SpecificHeatJKgK * PadAreaM2() * PlateM;
@@ -67,7 +66,7 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
 
     /// <summary>Conductance backing plate to piston rims, W/K.</summary>
     public double PlateToPistonWK(double wm2k) =>
-        wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * Brake.HeatShareToPiston() * (Drum ? ShoeToCylinderShare : 1);
+        wm2k * RimShareOfPiston * Brake.OneSidePistonAreaM2() * Brake.HeatShareToPiston() * Kind.PlateToPistonShare;
 
     /// <summary>Conductance of the outer plate of a sliding caliper to the fingers that press it, W/K.</summary>
     public double PlateToFingersWK(double wm2k) => wm2k * FingerShareOfPad * PadAreaM2();
@@ -93,7 +92,7 @@ public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, dou
     public double CaliperCapacityJK() => Brake.CaliperMassKg * Brake.CaliperMaterial().SpecificHeatJKgK;
 
     /// <summary>Rotor area that looks at the caliper, m2.</summary>
-    public double CaliperViewM2() => Drum ? 0 : CaliperViewOverPad * PadAreaM2();
+    public double CaliperViewM2() => Kind.Open ? CaliperViewOverPad * PadAreaM2() : 0;
 
     /// <summary>
     /// Conductance ring to hat, W/K: a neck 7 mm thick and 30 mm long at the ring's inner edge; floating bobbins pass a quarter of it (engineering judgement).

@@ -1,4 +1,3 @@
-using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Limits;
@@ -21,16 +20,12 @@ public static class LimitEdges
     /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
     public const double SealGoneC = 250;
 
-    /// <summary>A drum and its linings lose their grip and their adjustment above this, C (from memory; engineering judgement).</summary>
-    public const double DrumLimitC = 350;
-
     /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
     /// <param name="rotor">The rotor.</param>
     /// <param name="deviation">A member's own, in standard deviations.</param>
     public static double FaceLimitC(Rotor rotor, double deviation = 0)
     {
         ArgumentNullException.ThrowIfNull(rotor);
-        return rotor.Construction == RotorConstruction.Drum
-            ? DrumLimitC + (PriorSpread.DrumK * deviation) : rotor.MaterialOf().FaceLimitC + (rotor.MaterialOf().FaceLimitSpreadK * deviation);
+        return rotor.Brake().FaceLimitC(rotor.MaterialOf(), deviation);
     }
 }

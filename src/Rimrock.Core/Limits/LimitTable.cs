@@ -64,8 +64,8 @@ public static class LimitTable
             (day, reading) => LimitWords.Face(Said.Of("limit-table.front-rotors-overheat"), day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
         new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan =>
             FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, LimitEdges.FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
-            (day, reading) => LimitWords.Face(Drum(day.Plan.RearRotor)
-                ? Said.Of("limit-table.rear-drums-overheat") : Said.Of("limit-table.rear-rotors-overheat"), day, reading, day.Plan.RearRotor,
+            (day, reading) => LimitWords.Face(day.Plan.RearRotor.Brake().RubsBothFaces
+                ? Said.Of("limit-table.rear-rotors-overheat") : Said.Of("limit-table.rear-drums-overheat"), day, reading, day.Plan.RearRotor,
                 BrakePart.RearFace)),
         new(LimitCode.FrontCone, BrakePart.FrontRotor, "µm", Heat, _ => Harm.Nuisance, day => day.Cone(), LimitWords.Cone),
         new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
@@ -106,10 +106,8 @@ public static class LimitTable
 
     private static double RearStartMm(PredictionPlan plan) => plan.RearPadMm ?? plan.Car.Rear.PadNewMm;
 
-    private static bool Drum(Rotor rotor) => rotor.Construction == RotorConstruction.Drum;
-
     // An overheated pad smears a carbon disc for good; a hot drum loses its grip and its adjustment, and comes back.
     private static Harm PadHarm(Rotor rotor) => rotor.Material == RingMaterial.Iron ? Harm.Nuisance : Harm.Damage;
 
-    private static Harm FaceHarm(Rotor rotor) => Drum(rotor) ? Harm.Nuisance : Harm.Damage;
+    private static Harm FaceHarm(Rotor rotor) => rotor.Brake().OverheatingRuins ? Harm.Damage : Harm.Nuisance;
 }

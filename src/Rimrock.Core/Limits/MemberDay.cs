@@ -147,7 +147,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     public Reading Cone()
     {
         var capacity = LimitEdges.ConeLimitUm + (PriorSpread.ConeUm * Car.Capacities.Cone);
-        if (Plan.FrontRotor.Construction == RotorConstruction.Drum || Run.Phases.Count == 0)
+        if (!Plan.FrontRotor.Brake().RubsBothFaces || Run.Phases.Count == 0)
         {
             return Reading.Never(capacity);
         }

@@ -86,7 +86,7 @@ public static class Diagnosis
             yield return new Clue("high-effort", Said.Of("diagnosis.prediction-needs-half-much"));
         }
 
-        if (plan.Car.Rear.Caliper == CaliperKind.Drum)
+        if (!plan.Car.Rear.Brake().RubsBothFaces)
         {
             yield return new Clue("drums", Said.Of("diagnosis.drums-rear"));
         }

@@ -222,7 +222,7 @@ public static partial class StopOrGo
         }
 
         var explained = WearForecast.LevelFallMm(plan.Car, frontWorn ?? 0, rearWorn ?? 0);
-        return levelMm > (1.3 * explained) + 3
+        return levelMm > ((1 + WearForecast.LevelFallSpread) * explained) + 3
             ? new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.StopNow,
                 Said.Of("stop-or-go.below-mark-pads-wear", Units.Mm(levelMm), Units.Mm(explained)), Said.Of("stop-or-go.level-out-step-pads"), Trade)
             : new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.Fine,

@@ -116,9 +116,12 @@ public sealed record WearForecast(Said Part, string Unit, Spread Factor, int Rea
         static double Square(double value) => value * value;
     }
 
+    /// <summary>How far the fall of the level may lie from what is reckoned, as a share of it (engineering judgement: reservoirs differ).</summary>
+    public const double LevelFallSpread = 0.3;
+
     /// <summary>
     /// Fluid that worn pads hold, as the fall of the reservoir's level, mm: piston area of every caliper times what its pads have lost, over the
-    /// reservoir's area (40 cm2; engineering judgement, +-30 %).
+    /// reservoir's area (40 cm2; engineering judgement, by <see cref="LevelFallSpread"/> either way).
     /// </summary>
     public static double LevelFallMm(Vehicles.Car car, double frontWornMm, double rearWornMm)
     {

@@ -11,7 +11,7 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Parts">Each part with a thickness in the log.</param>
 /// <param name="LevelFallMm">How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.</param>
 /// <param name="Cost">What it has cost; null where nothing was measured twice.</param>
-public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFallMm, CostSoFar? Cost)
+public sealed record WearPage(IReadOnlyList<WearForecast> Parts, Spread? LevelFallMm, CostSoFar? Cost)
 {
     private static readonly Said FrontPads = Said.Of("wear-page.front-pads");
     private static readonly Said RearPads = Said.Of("wear-page.rear-pads");
@@ -53,7 +53,10 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, double? LevelFa
         double Fallen(Said part) => followed.FirstOrDefault(one => one.Forecast.Part == part)?.Worn ?? 0;
         var pads = followed.Any(one => one.Forecast is { Readings: > 0 } forecast && (forecast.Part == FrontPads || forecast.Part == RearPads));
         return new WearPage([.. followed.Select(one => one.Forecast)],
-            pads ? Math.Round(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen(FrontPads), Fallen(RearPads)), 1) : null, CostSoFar.Of(lines));
+            pads ? Reckoned(WearForecast.LevelFallMm(notes[^1].Plan.Car, Fallen(FrontPads), Fallen(RearPads))) : null, CostSoFar.Of(lines));
+
+        static Spread Reckoned(double fallMm) =>
+            new(fallMm * (1 - WearForecast.LevelFallSpread), fallMm, fallMm * (1 + WearForecast.LevelFallSpread));
     }
 
     private static Followed? Follow(Thickness track, IReadOnlyList<InspectionNote> notes, Func<PredictionPlan, WornPerLap> wornOf)

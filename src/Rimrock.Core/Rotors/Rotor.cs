@@ -78,7 +78,6 @@ public sealed record Rotor(
     double DrumWidthMm = 45,
     RotorFinish? Finish = null)
 {
-    private const double ClosedDrumKgShare = 1.35;
     private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "mm", 180, 440);
     private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "mm", 90, 380);
     private static readonly FieldRange Thickness = new("rotor.thicknessMm", "mm", 5, 45);
@@ -110,9 +109,10 @@ public sealed record Rotor(
     };
 
     /// <summary>Area of one rubbing face, m2; of a drum the inside of its cylinder.</summary>
-    public double FaceAreaM2() => Construction == RotorConstruction.Drum
-        ? Math.PI * OuterDiameterMm * DrumWidthMm * 1e-6
-        : Math.PI * ((OuterRadiusM() * OuterRadiusM()) - (InnerRadiusM() * InnerRadiusM()));
+    public double FaceAreaM2() => Brake().FaceAreaM2(OuterRadiusM(), InnerRadiusM(), DrumWidthMm / 1000);
+
+    /// <summary>What kind of brake it belongs to.</summary>
+    public IFoundationBrake Brake() => Construction == RotorConstruction.Drum ? DrumBrake.Kind : DiscBrake.Kind;
 
     /// <summary>Share of the gap's plan area that is vane, 0 to 0.6; 1 for a solid disc.</summary>
     public double VaneFill() => Vanes == VaneKind.Solid
@@ -123,11 +123,10 @@ public sealed record Rotor(
     public double VaneLengthM() => (OuterRadiusM() - InnerRadiusM()) * (Vanes == VaneKind.Curved ? 1.15 : 1);
 
     /// <summary>
-    /// The ring's mass from geometry and the material's density, kg; of a drum its wall with the stiffening rib (engineering judgement, x1.35).
+    /// The ring's mass from geometry and the material's density, kg.
     /// </summary>
-    public double GeometricMassKg() => Construction == RotorConstruction.Drum
-        ? MaterialOf().DensityKgM3 * FaceAreaM2() * ThicknessMm / 1000 * (1 + (ThicknessMm / OuterDiameterMm)) * ClosedDrumKgShare
-        : MaterialOf().DensityKgM3 * FaceAreaM2() * ((ThicknessMm - VaneGapMm) + (VaneGapMm * VaneFill())) / 1000;
+    public double GeometricMassKg() =>
+        MaterialOf().DensityKgM3 * FaceAreaM2() * Brake().SolidMm(ThicknessMm, VaneGapMm * (1 - VaneFill()), OuterDiameterMm) / 1000;
 
     /// <summary>The maker's mass over the geometry's; null where the maker states none. Beyond +-15 % one of the two is probably wrong.</summary>
     public double? MassOverGeometry() => RingMassKg / GeometricMassKg();
@@ -155,7 +154,7 @@ public sealed record Rotor(
             Cost.Check(price, faults, $"{field}.price");
         }
 
-        if (Construction == RotorConstruction.Drum)
+        if (!Brake().RubsBothFaces)
         {
             CheckDrum(field, faults);
             return;

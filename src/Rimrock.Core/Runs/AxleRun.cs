@@ -13,7 +13,7 @@ public sealed class AxleRun
     private readonly Lane frictionFactor;
     private readonly Lane wearFactor;
     private readonly Lane unknownBasisK;
-    private readonly bool drum;
+    private readonly Rotors.IFoundationBrake kind;
     private readonly double discs;
     private readonly bool green;
     private Lane initialC;
@@ -39,7 +39,7 @@ public sealed class AxleRun
         mu = tables.Mu;
         wear = tables.WearMm3PerMJ;
         basis = pad.Basis;
-        drum = parts.Drum;
+        kind = parts.Kind;
         discs = parts.Brake.Discs;
         green = !bedded;
         frictionFactor = padFactors.Friction;
@@ -124,7 +124,7 @@ public sealed class AxleRun
             // Wear grows steeply with heat: it is read at the mean of the face before and after the step.
             var wornIn = perPad * wear.At((inBefore + Wheel.FaceInC) * 0.5);
             WornInMm3 += wornIn;
-            WornOutMm3 += drum ? wornIn : perPad * wear.At((outBefore + Wheel.FaceOutC) * 0.5);
+            WornOutMm3 += kind.RubsBothFaces ? perPad * wear.At((outBefore + Wheel.FaceOutC) * 0.5) : wornIn;
             EnergyJ += braking ? axleJ : Lane.Zero;
         }
 
@@ -146,6 +146,6 @@ public sealed class AxleRun
             Mu *= GreenFade.Factor(ChartC, hotStops);
         }
 
-        DiscMu = drum ? DrumGain.DiscMu(Mu) : Mu;
+        DiscMu = kind.DiscMu(Mu);
     }
 }

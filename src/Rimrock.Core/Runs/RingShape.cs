@@ -52,7 +52,7 @@ public sealed class RingShape
 
     internal void Follow(WheelParts parts, WheelNetwork wheel)
     {
-        if (parts.Drum)
+        if (!parts.Kind.RubsBothFaces)
         {
             return;
         }

@@ -98,11 +98,11 @@ public sealed record AxleBrake(
     /// <summary>Piston area of one side, m2.</summary>
     public double OneSidePistonAreaM2() => PistonsMm.Sum(mm => Math.PI / 4 * mm * mm * 1e-6);
 
-    /// <summary>Radius at which the friction force acts, m: the middle of the pad, which reaches the rotor's edge; a drum's radius.</summary>
+    /// <summary>Radius at which the friction force acts on a rotor, m.</summary>
     public double EffectiveRadiusM(Rotors.Rotor rotor)
     {
         ArgumentNullException.ThrowIfNull(rotor);
-        return Caliper == CaliperKind.Drum ? rotor.OuterRadiusM() : rotor.OuterRadiusM() - (PadHeightMm / 2000);
+        return Brake().EffectiveRadiusM(rotor.OuterRadiusM(), PadHeightMm / 1000);
     }
 
     /// <summary>
@@ -115,7 +115,10 @@ public sealed record AxleBrake(
     }
 
     /// <summary>The friction at which a disc with these pistons would brake as hard: the friction itself but for a drum.</summary>
-    public double DiscMu(double mu) => Caliper == CaliperKind.Drum ? Friction.DrumGain.DiscMu(mu) : mu;
+    public double DiscMu(double mu) => Brake().DiscMu(mu);
+
+    /// <summary>What kind of brake it is.</summary>
+    public Rotors.IFoundationBrake Brake() => Caliper == CaliperKind.Drum ? Rotors.DrumBrake.Kind : Rotors.DiscBrake.Kind;
 
     /// <summary>What the caliper is made of.</summary>
     public Solid CaliperMaterial() => AluminiumCaliper ? Solid.Aluminium : Solid.CastIron;

@@ -21,6 +21,7 @@ namespace Rimrock.Web.Shelf;
 /// <param name="RoadDuties">What a car does away from the track.</param>
 /// <param name="ProvingGround">Places that need no map.</param>
 /// <param name="Ranges">Range of every numeric field of a plan.</param>
+/// <param name="ThinEnoughForAbsMm2S">Viscosity in frost that the valves of electronics stand, mm2/s.</param>
 public sealed record ShelfAnswer(
     ShelfContent Content,
     IReadOnlyList<Tyre> Tyres,
@@ -29,7 +30,8 @@ public sealed record ShelfAnswer(
     IReadOnlyList<FluidClass> FluidClasses,
     IReadOnlyList<DutyChoice> RoadDuties,
     IReadOnlyList<Circuit> ProvingGround,
-    IReadOnlyList<FieldRange> Ranges);
+    IReadOnlyList<FieldRange> Ranges,
+    double ThinEnoughForAbsMm2S);
 
 /// <summary>A road duty to choose.</summary>
 /// <param name="Code">Stable code.</param>
@@ -51,7 +53,7 @@ public static class ShelfEndpoints
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
                 [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], [.. ProvingGround.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
-                    .. DuctKit.Ranges])))
+                    .. DuctKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>

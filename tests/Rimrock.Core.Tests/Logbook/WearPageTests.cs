@@ -79,7 +79,7 @@ public class WearPageTests
         var unknown = Plan with { FrontPad = Plan.FrontPad with { PriceAxleSet = null } };
         var page = Of(Stands(0, 0, 11, plan: unknown), Stands(30, 25, 9, plan: unknown));
         page.Cost.ShouldBeNull();
-        page.LevelFallMm!.Value.ShouldBe(WearForecast.LevelFallMm(Plan.Car, 2, 0), 0.05);
+        page.LevelFallMm!.P50.ShouldBe(WearForecast.LevelFallMm(Plan.Car, 2, 0), 0.05);
     }
 
     [Fact]

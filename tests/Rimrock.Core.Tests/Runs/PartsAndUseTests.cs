@@ -110,7 +110,7 @@ public class PartsAndUseTests
         ColdStop.EverydayPedalN(plan).ShouldBeLessThan(ColdStop.EverydayPedalN(plan
             with
         { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
-        result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(LimitEdges.DrumLimitC);
+        result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(DrumBrake.LimitC);
         Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })),
             "poor at shedding heat");
 

@@ -86,7 +86,7 @@ describe('share', () => {
 describe('short list', () => {
   const list = (pins: string[] = []) => {
     const told = { onCurrent: vi.fn(), onPin: vi.fn(), onFit: vi.fn() };
-    inUnits(<Shortlist setups={answer.shortlist} road={null} current="a" pins={pins} {...told} />);
+    inUnits(<Shortlist setups={answer.shortlist} road={null} mostColdMetres={2} current="a" pins={pins} {...told} />);
     return told;
   };
 

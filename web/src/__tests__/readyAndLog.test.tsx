@@ -241,7 +241,7 @@ describe('wear', () => {
         { part: say('front pads'), factor: spread(0.7, 0.9, 1.2), readings: 2, left: 6.3, unit: 'mm', lapsLeft: spread(90, 120, 160) },
         { part: say('rear pads'), factor: spread(0.5, 1, 2), readings: 0, left: 6, unit: 'mm', lapsLeft: spread(100, 200, 400) },
       ],
-      levelFallMm: 4,
+      levelFallMm: { p10: 2.8, p50: 4, p90: 5.2 },
     } as unknown as log.WearPage);
     show(<Wear car="car" plan={plan} />);
     await waitFor(() => expect(screen.getByText('front pads')).toBeDefined());

@@ -4341,6 +4341,11 @@ export interface components {
             provingGround: components["schemas"]["Circuit"][];
             /** @description Range of every numeric field of a plan. */
             ranges: components["schemas"]["FieldRange"][];
+            /**
+             * Format: double
+             * @description Viscosity in frost that the valves of electronics stand, mm2/s.
+             */
+            thinEnoughForAbsMm2S: number;
         };
         /** @description What an import does to one item. */
         ShelfChange: {
@@ -4987,11 +4992,7 @@ export interface components {
         WearPage: {
             /** @description Each part with a thickness in the log. */
             parts: components["schemas"]["WearForecast"][];
-            /**
-             * Format: double
-             * @description How far the fluid level should have fallen by worn pads, mm; null where no pads were measured twice.
-             */
-            levelFallMm: null | number;
+            levelFallMm: null | components["schemas"]["Spread"];
             cost: null | components["schemas"]["CostSoFar"];
         };
         /** @description The weather of the day. */

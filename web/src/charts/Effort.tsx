@@ -70,7 +70,7 @@ export function Effort({
           ×{effortTop}
         </text>
         {stops.map((stop) => {
-          const hard = stop.effort.p50 > 1.15;
+          const hard = stop.pedalN > legN;
           return (
             <g
               key={`${stop.atS}`}

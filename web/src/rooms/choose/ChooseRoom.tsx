@@ -138,6 +138,7 @@ export default function ChooseRoom() {
               </header>
               <Shortlist
                 setups={shown}
+                mostColdMetres={wishes.mostColdMetres}
                 road={bench.data?.strata.find((layer) => layer.part === 'frontFace')?.road}
                 current={chosen.key}
                 pins={pins}

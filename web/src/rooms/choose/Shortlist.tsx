@@ -7,6 +7,8 @@ import { firstToGive, money, padsOf, restOf, signed } from './words';
 interface Props {
   setups: Suggestion[];
   road: Demand | null | undefined;
+  /** The longest cold first stop that the driver wishes, against the original pads, m. */
+  mostColdMetres: number | null | undefined;
   current: string | null;
   pins: string[];
   onCurrent: (key: string) => void;
@@ -15,7 +17,7 @@ interface Props {
 }
 
 /** The short list: each row draws its own strata and says what it costs. */
-export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit }: Props) {
+export function Shortlist({ setups, road, mostColdMetres, current, pins, onCurrent, onPin, onFit }: Props) {
   const { show, to, unitOf, told } = useUnits();
   return (
     <ol className="shortlist">
@@ -27,7 +29,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
         return (
           <li
             key={setup.key}
-            className={`setup${setup.key === current ? ' current' : ''}${setup.members < 256 ? ' settling' : ''}`}
+            className={`setup${setup.key === current ? ' current' : ''}${setup.holds == null ? ' settling' : ''}`}
             onPointerEnter={() => onCurrent(setup.key)}
             onFocus={() => onCurrent(setup.key)}
             data-key={setup.key}
@@ -52,7 +54,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
                   </dt>
                 </div>
                 <div>
-                  <dd className={setup.street.extraMetres > 2 ? 'bad' : ''}>
+                  <dd className={mostColdMetres != null && setup.street.extraMetres > mostColdMetres ? 'bad' : ''}>
                     {signed(to(setup.street.extraMetres, 'm'))} {unitOf('m')}
                   </dd>
                   <dt>cold stop</dt>
@@ -71,7 +73,7 @@ export function Shortlist({ setups, road, current, pins, onCurrent, onPin, onFit
                 </div>
               </dl>
               <p className="setup-why">
-                {setup.members < 256 ? 'Still settling. ' : setup.holds ? 'Holds. ' : `First to give: ${firstToGive(setup)}. `}
+                {setup.holds == null ? 'Still settling. ' : setup.holds ? 'Holds. ' : `First to give: ${firstToGive(setup)}. `}
                 {besides && told(besides.sentence)}
               </p>
               <p className="setup-do">

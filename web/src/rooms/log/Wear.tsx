@@ -74,9 +74,8 @@ export function Wear({ car, plan }: { car: string; plan: PredictionPlan }) {
       )}
       {page?.levelFallMm != null && (
         <p className="note">
-          Worn pads should have let the fluid fall by about{' '}
-          {band({ p10: page.levelFallMm * 0.7, p50: page.levelFallMm, p90: page.levelFallMm * 1.3 }, 'mm')}: that much below the mark is no
-          leak, and is not topped up.
+          Worn pads should have let the fluid fall by about {band(page.levelFallMm, 'mm')}: that much below the mark is no leak, and is not
+          topped up.
         </p>
       )}
     </section>

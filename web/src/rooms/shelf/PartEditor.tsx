@@ -174,8 +174,8 @@ export function PartEditor({
           <b className={fluid.wetC < fluidClass.wetC ? 'bad' : ''}>{show(fluid.wetC - fluidClass.wetC, 'K')}</b> wet in hand.{' '}
           {fluid.viscosityMm2S == null
             ? 'Its viscosity is unknown: ask before trusting it to stability control in frost.'
-            : fluid.viscosityMm2S > 750
-              ? 'Thicker when cold than ABS valves like (750 mm²/s).'
+            : fluid.viscosityMm2S > shelf.thinEnoughForAbsMm2S
+              ? `Thicker when cold than ABS valves like (${show(shelf.thinEnoughForAbsMm2S, 'mm2/s')}).`
               : 'Thin enough for ABS in frost.'}{' '}
           {fluidClass.silicone && 'Silicone: never mixes with glycol, is more compressible, and is not for ABS.'}
         </p>
