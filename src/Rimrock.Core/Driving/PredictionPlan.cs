@@ -116,6 +116,15 @@ public sealed record PredictionPlan(
         return faults;
     }
 
+    /// <summary>What is fitted.</summary>
+    public Setup Setup() => new(
+        new(new(Car.Front, new(FrontPad, FrontPadMm, FrontPadMm, Bedded), new(FrontRotor, WrongSide: FrontWrongSide), FrontDuct),
+            new(Car.Rear, new(RearPad, RearPadMm, RearPadMm, Bedded), new(RearRotor, WrongSide: RearWrongSide), RearDuct)),
+        new(Fluid, FluidState), new(Lines), Car.Hydraulics.MasterCylinderMm);
+
+    /// <summary>What is fitted at an axle.</summary>
+    public AxleSetup At(Axle axle) => Setup().Axles[axle];
+
     /// <summary>What the plan's day depends on.</summary>
     public Drive Drive() => new(Car, Circuit, Pace, Stint, Weather, BatteryFull, RoadDuty, TrailerKg, TrailerBraked);
 

@@ -72,6 +72,9 @@ public sealed record CornerLook(
     /// <summary>True at the front.</summary>
     public bool Front => Corner is Corner.LeftFront or Corner.RightFront;
 
+    /// <summary>The corner's axle.</summary>
+    public Axle AxleOf() => Front ? Axle.Front : Axle.Rear;
+
     /// <summary>The thinnest that was measured on the corner's pads, mm; null where none was.</summary>
     public double? ThinnestMm() => new[] { InnerMm, OuterMm, LeadingMm, TrailingMm }.Min();
 }

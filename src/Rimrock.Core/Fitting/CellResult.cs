@@ -36,14 +36,14 @@ internal sealed class CellResult(Wishes wishes, int frontPads, int rearPads, int
     }
 
     /// <summary>The best setups found, each under the parts it stands for.</summary>
-    public IEnumerable<((string Kind, string Id) Part, Scored Scored)> BestWith(Func<SetupIndex, Setup> setupAt) =>
+    public IEnumerable<((string Kind, string Id) Part, Scored Scored)> BestWith(Func<SetupIndex, Selection> setupAt) =>
         Named(withFront, setup => [("frontPad", setup.FrontPad.Id)], setupAt)
             .Concat(Named(withRear, setup => [("rearPad", setup.RearPad.Id)], setupAt))
-            .Concat(Named(withFilling, setup => [("fluid", setup.Fluid.Id), ("lines", setup.Lines?.Id ?? Setup.FittedId)], setupAt))
-            .Concat(Named([ofAll], setup => [("rotor", setup.FrontRotor.Id), ("duct", setup.Duct?.Id ?? Setup.FittedId)], setupAt));
+            .Concat(Named(withFilling, setup => [("fluid", setup.Fluid.Id), ("lines", setup.Lines?.Id ?? Selection.FittedId)], setupAt))
+            .Concat(Named([ofAll], setup => [("rotor", setup.FrontRotor.Id), ("duct", setup.Duct?.Id ?? Selection.FittedId)], setupAt));
 
-    private static IEnumerable<((string Kind, string Id) Part, Scored Scored)> Named(Scored?[] held, Func<Setup, (string Kind, string Id)[]> parts,
-        Func<SetupIndex, Setup> setupAt) =>
+    private static IEnumerable<((string Kind, string Id) Part, Scored Scored)> Named(Scored?[] held, Func<Selection, (string Kind, string Id)[]> parts,
+        Func<SetupIndex, Selection> setupAt) =>
         held.OfType<Scored>().SelectMany(best => parts(setupAt(best.Index)).Select(part => (part, best)));
 
     private static void Keep(ref Scored? held, double score, Objectives objectives, SetupIndex index)

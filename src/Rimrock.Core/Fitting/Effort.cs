@@ -11,11 +11,11 @@ public static class Effort
     private const double Ducts = 3;
 
     /// <summary>Hours for a setup against what is fitted.</summary>
-    public static double Hours(Setup setup, Rotors.Rotor fittedRotor)
+    public static double Hours(Selection setup, Rotors.Rotor fittedRotor)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(fittedRotor);
-        static bool Changed(string? id) => id is not null && id != Setup.FittedId;
+        static bool Changed(string? id) => id is not null && id != Selection.FittedId;
         return (Changed(setup.FrontPad.Id) ? Pads : 0) + (Changed(setup.RearPad.Id) ? Pads : 0) + RotorHours(setup.FrontRotor, fittedRotor)
             + (Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id) ? Fluid : 0) + (Changed(setup.Lines?.Id) ? Lines : 0)
                 + (Changed(setup.Duct?.Id) ? Ducts : 0);
@@ -26,6 +26,6 @@ public static class Effort
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(fitted);
-        return rotor.Id == Setup.FittedId ? 0 : Rotors + (Math.Abs(rotor.Body.OuterDiameterMm - fitted.OuterDiameterMm) > 1 ? OtherDiameter : 0);
+        return rotor.Id == Selection.FittedId ? 0 : Rotors + (Math.Abs(rotor.Body.OuterDiameterMm - fitted.OuterDiameterMm) > 1 ? OtherDiameter : 0);
     }
 }

@@ -17,5 +17,5 @@ internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, dou
 /// <param name="BestWith">The best setup that has a part, by kind and id.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Fillings">Fluids with lines that no other beats in everything.</param>
-internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Setup Setup)> Front, IReadOnlyDictionary<(string Kind, string Id),
-    (Objectives Objectives, Setup Setup)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);
+internal sealed record SearchResult(IReadOnlyList<(Objectives Objectives, Selection Selection)> Front, IReadOnlyDictionary<(string Kind, string Id),
+    (Objectives Objectives, Selection Selection)> BestWith, long Examined, IReadOnlyList<Filling> Fillings);

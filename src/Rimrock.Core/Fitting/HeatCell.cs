@@ -17,23 +17,19 @@ internal sealed class HeatCell
     private const int CoarseBins = 4;
     private static readonly Pad Reference = new("reference", "track-sport", Basis: ChartBasis.InStopEmbedded);
 
-    private HeatCell(AxleHeat front, AxleHeat rear, HeatResponse seals, HeatResponse cone, double faceOverMeanK, double referenceShare, double frontFactor,
-        double rearFactor, double hours)
+    private HeatCell(Axles<AxleHeat> axles, HeatResponse seals, HeatResponse cone, double faceOverMeanK, double referenceShare, Axles<double> torque,
+        double hours)
     {
-        Front = front;
-        Rear = rear;
+        Axles = axles;
         Seals = seals;
         Cone = cone;
         FaceOverMeanK = faceOverMeanK;
-        FrontTorque = frontFactor;
-        RearTorque = rearFactor;
+        Torque = torque;
         ReferenceShare = referenceShare;
         SessionHours = hours;
     }
 
-    public AxleHeat Front { get; }
-
-    public AxleHeat Rear { get; }
+    public Axles<AxleHeat> Axles { get; }
 
     public HeatResponse Seals { get; }
 
@@ -45,15 +41,14 @@ internal sealed class HeatCell
     /// <summary>Hydraulic front share of the reference pads.</summary>
     public double ReferenceShare { get; }
 
-    public double FrontTorque { get; }
-
-    public double RearTorque { get; }
+    /// <summary>Torque of each axle for each pascal at a friction of 1, Nm/Pa.</summary>
+    public Axles<double> Torque { get; }
 
     /// <summary>Hours driven in the session.</summary>
     public double SessionHours { get; }
 
     /// <summary>Braking energy of one front disc in a track hour, J.</summary>
-    public double FrontDiscJPerHour => Front.Energy.Sum(bin => bin.Joules) / (Front.Brake.Discs * SessionHours);
+    public double FrontDiscJPerHour => Axles.Front.Energy.Sum(bin => bin.Joules) / (Axles.Front.Brake.Discs * SessionHours);
 
     /// <summary>Figures of a run that later sessions add to: by part, the day's peak over the first session's.</summary>
     public static Func<BrakePart, double> Later(PredictionPlan plan, Day day)
@@ -79,19 +74,19 @@ internal sealed class HeatCell
         var rear = Axle(run, run.Rear, plan.Car.Rear, BrakePart.RearFace, phase =>
             phase.RearEnergy, (plan, LimitCode.RearFace, LimitCode.RearPadHot, plan.RearRotor), plan.RearPadMm, plan.Weather.AmbientC, later);
         double Peak(BrakePart part, int member) => run.Phases.Max(phase => phase.Peak[(int)part][member]);
-        var cell = new HeatCell(front, rear,
+        var cell = new HeatCell(new(front, rear),
             HeatResponse.Read(member => Peak(BrakePart.FrontSeals, member), later(BrakePart.FrontSeals)),
             HeatResponse.Read(member => run.Phases.Max(phase => 1000 * RingShape.EdgeMm(plan.FrontRotor, phase.Shape.ConeRad[member]))),
             run.Phases.Max(phase => phase.Shape.FaceOverMeanK[0]),
             BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, plan.Car.Front.DiscMu(front.MeanMu(Reference)),
                 plan.Car.Rear.DiscMu(rear.MeanMu(Reference))),
-            perPascal.Front, perPascal.Rear, hours);
+            perPascal, hours);
         return cell;
     }
 
     /// <summary>Front share over the reference pads' for two frictions.</summary>
     public double ShareShift(double frontDiscMu, double rearDiscMu) =>
-        BrakeBalance.HydraulicFrontShare(FrontTorque, RearTorque, frontDiscMu, rearDiscMu) - ReferenceShare;
+        BrakeBalance.HydraulicFrontShare(Torque.Front, Torque.Rear, frontDiscMu, rearDiscMu) - ReferenceShare;
 
     /// <summary>Logarithm of a pad's conductivity over the reference's.</summary>
     public static double LogConductivity(Pad pad) => Math.Log(pad.FamilyOf().ConductivityWMK / Reference.FamilyOf().ConductivityWMK);

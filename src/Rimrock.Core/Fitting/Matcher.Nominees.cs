@@ -8,21 +8,21 @@ namespace Rimrock.Core.Fitting;
 public sealed partial class Matcher
 {
     /// <summary>What was nominated; where what is fitted must not be driven on, only what mends that, if anything does.</summary>
-    private List<Setup> Mending()
+    private List<Selection> Mending()
     {
         // In turns by doubting what was reckoned and by believing it: the safest and the handiest are both looked at.
         var doubting = found.Front.OrderBy(one => one.Objectives.Score(wishes));
         var believing = found.Front.OrderBy(one => one.Objectives.Score(wishes, 1));
-        var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Setup.Key(), pair.Second.Setup.Key() })
-            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Setup.Key())).Distinct()
-                .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>().ToList();
+        var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Selection.Key(), pair.Second.Selection.Key() })
+            .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Selection.Key())).Distinct()
+                .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>().ToList();
         return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
     }
 
     /// <summary>The best by heat, no more than four with the same front pads on the same rotors.</summary>
-    private static List<Setup> Varied(List<Setup> front)
+    private static List<Selection> Varied(List<Selection> front)
     {
-        var chosen = new List<Setup>();
+        var chosen = new List<Selection>();
         foreach (var setup in front.DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id)))
         {
             if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostNominatedOfOneKind)
@@ -42,13 +42,13 @@ public sealed partial class Matcher
     /// <summary>
     /// A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.
     /// </summary>
-    private IEnumerable<Setup> Fillings(Setup setup)
+    private IEnumerable<Selection> Fillings(Selection setup)
     {
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
             .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
-                || (RunningCost.BuyNowOf(Setup.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
-            .Select(key => Setup.OfKey(key, plan, offer)).OfType<Setup>()
+                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
+            .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>()
                 .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }
 
@@ -60,8 +60,9 @@ public sealed partial class Matcher
         var rows = new List<DrawnSetup>();
         foreach (var one in ranked)
         {
-            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Setup, one.Setup))
-                && rows.Count(row => row.Setup.FrontPad.Id == one.Setup.FrontPad.Id && row.Setup.FrontRotor.Id == one.Setup.FrontRotor.Id) < MostOfOneKind)
+            if (rows.Count < Shown && !rows.Exists(row => SameHeat(row.Selection, one.Selection))
+                && rows.Count(row => row.Selection.FrontPad.Id == one.Selection.FrontPad.Id
+                    && row.Selection.FrontRotor.Id == one.Selection.FrontRotor.Id) < MostOfOneKind)
             {
                 rows.Add(one);
             }
@@ -72,13 +73,13 @@ public sealed partial class Matcher
 
     /// <summary>The safest by a sketch that are not listed already.</summary>
     private List<DrawnSetup> Safest(IEnumerable<DrawnSetup> all, List<DrawnSetup> listed) =>
-        [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Setup, one.Setup)))
+        [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Selection, one.Selection)))
             .OrderBy(one => Of(one, sketch: true).Danger.Share).ThenBy(one => Of(one, sketch: true).Damage.Share)
             .ThenBy(one => judge.Scales(one, Of(one, sketch: true))).ThenBy(one => one.Key, StringComparer.Ordinal)
-            .DistinctBy(one => HeatOf(one.Setup)).Take(SafestBeside)];
+            .DistinctBy(one => HeatOf(one.Selection)).Take(SafestBeside)];
 
-    private static (string Front, string Rear, string Rotor, string? Duct) HeatOf(Setup one) =>
+    private static (string Front, string Rear, string Rotor, string? Duct) HeatOf(Selection one) =>
         (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id);
 
-    private static bool SameHeat(Setup one, Setup other) => HeatOf(one) == HeatOf(other);
+    private static bool SameHeat(Selection one, Selection other) => HeatOf(one) == HeatOf(other);
 }

@@ -16,8 +16,8 @@ public sealed partial class Matcher
     {
         var answer = Answer(MatchStage.First, null, cancel);
         var asked = answer.WhyNot.FirstOrDefault(one => one.Kind == kind && one.Part.Id == id);
-        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Setup.OfKey(key, plan, offer) is not { } setup
-            || Setup.OfKey(best.Key, plan, offer) is not { } first)
+        if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Selection.OfKey(key, plan, offer) is not { } setup
+            || Selection.OfKey(best.Key, plan, offer) is not { } first)
         {
             return asked;
         }
@@ -32,10 +32,10 @@ public sealed partial class Matcher
             "fluid" => first with { Fluid = setup.Fluid },
             _ => first with { Lines = setup.Lines },
         };
-        List<Setup> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
+        List<Selection> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
         lock (known)
         {
-            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Setup.FittedId)
+            var drawn = asks.Where(one => HardStops.Of(one.FrontPad.Body, one.FrontRotor.Body, wishes) is null || one.FrontPad.Id == Selection.FittedId)
                 .DistinctBy(one => one.Key()).Select(judge.Known).OfType<DrawnSetup>().ToList();
             Count(drawn, sketch: false, settle: false, null, cancel);
             if (Ranked(drawn.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false)) is not [var with, ..])
@@ -56,7 +56,7 @@ public sealed partial class Matcher
             return [];
         }
 
-        var parts = best.Setup;
+        var parts = best.Selection;
         var all = new List<WhyNot>();
         foreach (var pad in offer.Pads)
         {
@@ -71,7 +71,7 @@ public sealed partial class Matcher
 
         foreach (var duct in offer.Ducts)
         {
-            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Setup.FittedId, HardStops.Of(duct.Body, wishes));
+            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Selection.FittedId, HardStops.Of(duct.Body, wishes));
         }
 
         foreach (var fluid in offer.Fluids)
@@ -81,7 +81,7 @@ public sealed partial class Matcher
 
         foreach (var lines in offer.Lines)
         {
-            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Setup.FittedId, HardStops.Of(lines.Body, wishes));
+            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Selection.FittedId, HardStops.Of(lines.Body, wishes));
         }
 
         return all;
@@ -90,7 +90,7 @@ public sealed partial class Matcher
         {
             if (id != bestId)
             {
-                var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Setup.Key() : null;
+                var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Selection.Key() : null;
                 all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
                     ? Said.Of("matcher.car-another-kind-good", name)
                     : Said.Of("matcher.weighed-first-look-others", name))));

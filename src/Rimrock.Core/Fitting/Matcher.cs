@@ -65,7 +65,7 @@ public sealed partial class Matcher
 
         // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
         var judge = new SetupJudge(plan, offer, wishes, day, belief ?? Population.Prior);
-        var fitted = judge.Draw(Setup.Fitted(plan));
+        var fitted = judge.Draw(Selection.Fitted(plan));
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         var found = new SetupSearch(reckonedPlan, reckonedOffer, wishes, day).Run(progress, cancel);
         return new Matcher(plan, offer, wishes, found, judge, fitted);
@@ -89,15 +89,15 @@ public sealed partial class Matcher
                 // Which fluid is best, all members say: they read every one of them off the same runs.
                 // What is equal to the safest is judged beside the safest, whether they are shown or not.
                 var safest = stage == MatchStage.Whole ? Safest(all, listed) : [];
-                List<DrawnSetup> filled = [.. all.Where(one => sure.Concat(safest).Any(row => SameHeat(row.Setup, one.Setup)))];
+                List<DrawnSetup> filled = [.. all.Where(one => sure.Concat(safest).Any(row => SameHeat(row.Selection, one.Selection)))];
                 Count([fitted, .. filled], sketch: false, settle: false, share => progress?.Invoke(0.4 + (0.2 * share)), cancel);
                 var ranked = Ranked(filled.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false));
-                sure = [.. ranked.GroupBy(one => HeatOf(one.Setup)).Select(same => same.First())];
+                sure = [.. ranked.GroupBy(one => HeatOf(one.Selection)).Select(same => same.First())];
                 Count([fitted, .. sure], sketch: false, stage == MatchStage.Whole, share => progress?.Invoke(0.6 + (0.3 * share)), cancel);
                 sure = Listed(Ranked(sure, one => Of(one, sketch: false)));
             }
 
-            var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Setup, one.Setup)))).ToList();
+            var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Selection, one.Selection)))).ToList();
             CountedSetup Judged(DrawnSetup one) =>
                 Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
             var asItStands = SetupJudge.Told(fitted, Judged(fitted), null);

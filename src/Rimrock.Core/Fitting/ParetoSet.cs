@@ -3,9 +3,9 @@ namespace Rimrock.Core.Fitting;
 /// <summary>Setups of which none is beaten in everything by another; of equals the first stays.</summary>
 internal sealed class ParetoSet(Wishes wishes)
 {
-    private readonly List<(Objectives.Steps Steps, Objectives Exact, SetupIndex Setup)> kept = [];
+    private readonly List<(Objectives.Steps Steps, Objectives Exact, SetupIndex Selection)> kept = [];
 
-    public IReadOnlyList<(Objectives.Steps Steps, Objectives Exact, SetupIndex Setup)> Kept => kept;
+    public IReadOnlyList<(Objectives.Steps Steps, Objectives Exact, SetupIndex Selection)> Kept => kept;
 
     /// <summary>True where something that is there is no worse than these objectives.</summary>
     public bool Covers(Objectives objectives)

@@ -106,7 +106,7 @@ internal static class ReasonFinder
                 Said.Of("reason-finder.no-road-approval-change"));
         }
 
-        if (setup.Parts.Fluid.Id != Setup.FittedId && on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)
+        if (setup.Parts.Fluid.Id != Selection.FittedId && on.Car.Electronics && on.Fluid.ViscosityMm2S > ThickFluidMm2S)
         {
             yield return new Reason(ReasonKind.Note, "viscosity", ThickFluidMm2S, on.Fluid.ViscosityMm2S, "mm2/s",
                 Said.Of("reason-finder.thicker-when-cold-abs", on.Fluid.Name, Units.Mm2S(on.Fluid.ViscosityMm2S.Value), Units.Mm2S(ThickFluidMm2S)));
@@ -123,7 +123,7 @@ internal static class ReasonFinder
             yield return new Reason(ReasonKind.Note, "slots", null, null, "", Said.Of("reason-finder.slots-do-nothing-commuter"));
         }
 
-        if (setup.Parts.Rotor.Id != Setup.FittedId && on.FrontRotor.Finish?.Hardware is { } hardware)
+        if (setup.Parts.Rotor.Id != Selection.FittedId && on.FrontRotor.Finish?.Hardware is { } hardware)
         {
             yield return new Reason(ReasonKind.Note, "hardware", null, null, "", Said.Of("reason-finder.order-rotors", hardware));
         }

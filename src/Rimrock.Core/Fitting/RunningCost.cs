@@ -84,7 +84,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <param name="plan">The plan with the setup fitted.</param>
     /// <param name="wishes">Policy and events.</param>
     /// <param name="wear">What a track hour does to the brakes.</param>
-    public static RunningCost Of(Setup setup, PredictionPlan plan, Wishes wishes, HourlyWear wear)
+    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
@@ -104,7 +104,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
                 ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
-        if (setup.FrontRotor.Id != Setup.FittedId && rotor.Finish?.RingPrice is { } ring)
+        if (setup.FrontRotor.Id != Selection.FittedId && rotor.Finish?.RingPrice is { } ring)
         {
             Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
@@ -127,10 +127,10 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     }
 
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
-    public static double? BuyNowOf(Setup setup)
+    public static double? BuyNowOf(Selection setup)
     {
         ArgumentNullException.ThrowIfNull(setup);
-        static double? New(string id, double? price) => id == Setup.FittedId ? 0 : price;
+        static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
         var bottles = Math.Ceiling((FlushLitres - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
             + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)

@@ -12,14 +12,14 @@ using Rimrock.Core.Vehicles;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>A setup with what its day is in the middle of the band, before its chances are counted.</summary>
-/// <param name="Setup">The setup.</param>
+/// <param name="Selection">The setup.</param>
 /// <param name="On">The plan with it fitted: what is judged, and what "fit this" puts on the car.</param>
 /// <param name="Scaled">What it is weighed by in the driver's scales, with reckoned prices; its nuisance is not counted yet.</param>
 /// <param name="Bare">All that is shown but the chances; made when it is first asked for.</param>
-internal sealed record DrawnSetup(Setup Setup, PredictionPlan On, Objectives Scaled, Lazy<Suggestion> Bare)
+internal sealed record DrawnSetup(Selection Selection, PredictionPlan On, Objectives Scaled, Lazy<Suggestion> Bare)
 {
     /// <summary>Its key.</summary>
-    public string Key { get; } = Setup.Key();
+    public string Key { get; } = Selection.Key();
 }
 
 /// <summary>A setup's day, judged, and the year's events with its fluid as it ages.</summary>
@@ -45,7 +45,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private readonly ConcurrentDictionary<(string Front, string Rear, string Rotor, string? Duct), Heated?> heated = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
-    public DrawnSetup? Known(Setup setup)
+    public DrawnSetup? Known(Selection setup)
     {
         var on = setup.On(plan, wishes);
         return heated.GetOrAdd((setup.FrontPad.Id, setup.RearPad.Id, setup.FrontRotor.Id, setup.Duct?.Id), _ => Heat(on)) is { } heat
@@ -54,7 +54,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 
     /// <summary>Draws a setup's day.</summary>
     /// <exception cref="BeyondModelException">It leads out of the model's range.</exception>
-    public DrawnSetup Draw(Setup setup)
+    public DrawnSetup Draw(Selection setup)
     {
         var on = setup.On(plan, wishes);
         if (Known(setup) is { } drawn)
@@ -100,10 +100,10 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
                 run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
     }
 
-    private DrawnSetup Draw(Setup setup, PredictionPlan on, Heated heat)
+    private DrawnSetup Draw(Selection setup, PredictionPlan on, Heated heat)
     {
         var effort = Effort.Hours(setup, plan.FrontRotor);
-        var cost = RunningCost.Of(Setup.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear);
+        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
             Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
         return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
@@ -191,7 +191,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 
     /// <summary>Setups that differ in fluid and hoses alone.</summary>
     private static IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
-        drawn.GroupBy(one => (one.Setup.FrontPad.Id, one.Setup.RearPad.Id, one.Setup.FrontRotor.Id, one.Setup.Duct?.Id)).Select(group => group.ToList());
+        drawn.GroupBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id, one.Selection.FrontRotor.Id, one.Selection.Duct?.Id))
+            .Select(group => group.ToList());
 
     private static double ShareOf(PredictionPlan on, DayRun run)
     {
@@ -218,15 +219,15 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         return new EnergyShares(Math.Round(1 - above - below, 3), Math.Round(below, 3), Math.Round(above, 3), Math.Round(mean, 3), Math.Round(spread, 3));
     }
 
-    private List<EventDay> Season(Setup setup, PredictionPlan on, DayRun run)
+    private List<EventDay> Season(Selection setup, PredictionPlan on, DayRun run)
     {
         double Peak(int member) =>
             run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
         var demand = new Spread(Math.Round(Math.Min(Peak(1), Peak(2)), 1), Math.Round(Peak(Middle), 1), Math.Round(Math.Max(Peak(1), Peak(2)), 1));
 
         // Fluid that stays in starts the season as old as it is; new fluid starts it new, or as old as its opened bottle.
-        var atStart = setup.Fluid.Id == Setup.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
-        var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Setup.FittedId;
+        var atStart = setup.Fluid.Id == Selection.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
+        var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId;
         return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM)
             .Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
     }

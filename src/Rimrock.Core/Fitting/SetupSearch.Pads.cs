@@ -29,26 +29,27 @@ internal sealed partial class SetupSearch
     /// <summary>About the chance that the hardest stop takes more than a leg gives, with both pads as hot as in the hottest lap.</summary>
     private double TooHardToPress(HeatCell cell, Pad front, Pad rear, PadState ahead, PadState behind)
     {
-        double Torque(double sigmas) => (cell.FrontTorque * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma))))
-            + (cell.RearTorque * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
+        double Torque(double sigmas) => (cell.Torque.Front * plan.Car.Front.DiscMu(PadTables.Of(front).Mu.At(ahead.HotC + (sigmas * ahead.HotSigma))))
+            + (cell.Torque.Rear * plan.Car.Rear.DiscMu(PadTables.Of(rear).Mu.At(behind.HotC + (sigmas * behind.HotSigma))));
         var (middle, hot) = (Torque(0), Torque(1));
         var spread = Math.Log(PriorSpread.Leg);
         var fade = Math.Max(Math.Log(PriorSpread.Friction), Math.Log(middle / hot));
         return legTorque <= 0 ? 0 : ScreenChance.Exceeds(Math.Log(legTorque / middle), 0, Math.Sqrt((spread * spread) + (fade * fade)));
     }
 
-    private PadCell PadInCell(HeatCell cell, AxleHeat heat, Part<Pad> pad, bool rear, double padWearFactor)
+    private PadCell PadInCell(HeatCell cell, Axle axle, Part<Pad> pad, double padWearFactor)
     {
+        var heat = cell.Axles[axle];
         var band = PadTables.Of(pad.Body).Band;
         var log = HeatCell.LogConductivity(pad.Body);
         var ambient = plan.Weather.AmbientC;
         var basis = heat.BasisShiftK(pad.Body.Basis);
         var basisSigma = pad.Body.Basis == ChartBasis.Unknown ? PriorSpread.ChartBasisK : 0;
-        var referenceAxleShare = rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
+        var referenceAxleShare = axle == Axle.Rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
         var usable = RunningCost.UsableMm3(heat.Brake);
         var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
-        var start = pad.Id == Setup.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
-        var changed = rear ? Setup.Fitted(plan) with { RearPad = pad } : Setup.Fitted(plan) with { FrontPad = pad };
+        var start = pad.Id == Selection.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
+        var changed = axle == Axle.Rear ? Selection.Fitted(plan) with { RearPad = pad } : Selection.Fitted(plan) with { FrontPad = pad };
         var outlay = Outlay(changed);
         var states = new PadState[PadCell.Buckets];
         for (var i = 0; i < PadCell.Buckets; i++)
@@ -57,7 +58,7 @@ internal sealed partial class SetupSearch
             var hot = heat.Hot.At(shift, log) + basis;
             var face = heat.Face.At(shift, log);
             var fades = ScreenChance.Exceeds(hot, band.ToC, Math.Sqrt((heat.Hot.Sigma * heat.Hot.Sigma) + (basisSigma * basisSigma)));
-            var energyFactor = Math.Max(0.05, (referenceAxleShare + (rear ? -shift : shift)) / referenceAxleShare);
+            var energyFactor = Math.Max(0.05, (referenceAxleShare + (axle == Axle.Rear ? -shift : shift)) / referenceAxleShare);
             var worn = heat.WornMm3(pad.Body, (face - ambient) / Math.Max(1, heat.Face.Middle - ambient), ambient, energyFactor) * padWearFactor;
             var through = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start - heat.Brake.PadLimitMm);
             var faceSigma = Math.Sqrt((heat.Face.Sigma * heat.Face.Sigma) + (heat.FaceLimitSigmaK * heat.FaceLimitSigmaK));
@@ -65,7 +66,7 @@ internal sealed partial class SetupSearch
             var gone = ScreenChance.WearsThrough(worn * plan.Stint.Sessions / perMm, start);
             var survival = new Survival(1 - gone, (1 - through) * (heat.FaceRuins ? 1 - overheats : 1) * (heat.FadeRuins ? 1 - fades : 1),
                 (heat.FadeRuins ? 1 : 1 - fades) * (heat.FaceRuins ? 1 : 1 - overheats));
-            if (!rear)
+            if (axle == Axle.Front)
             {
                 double Seals(double limitC) => ScreenChance.Exceeds(cell.Seals.At(shift, log), limitC,
                     Math.Sqrt((cell.Seals.Sigma * cell.Seals.Sigma) + (PriorSpread.SealK * PriorSpread.SealK)));

@@ -25,11 +25,11 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
     private const long MostWork = 4_000_000;
 
-    private readonly Part<Pad>[] pads = [new(Setup.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
+    private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
     private readonly Part<Pad>[] rearPads =
-        [new(Setup.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
+        [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
     private readonly Part<Rotor>[] rotors =
-        [new(Setup.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
+        [new(Selection.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
     private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];
     private readonly double seasonHours = RunningCost.SeasonHours(plan, wishes);
     private readonly double originalShare = EqualPadShare(plan);
@@ -54,13 +54,13 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         Parallel.For(0, places.Length, new ParallelOptions { CancellationToken = cancel }, place =>
         {
             var (rotor, duct) = places[place];
-            heats[place] = HeatCell.Of((Setup.Fitted(plan) with { FrontRotor = rotors[rotor], Duct = ducts[duct] }).On(plan, wishes), day, later);
+            heats[place] = HeatCell.Of((Selection.Fitted(plan) with { FrontRotor = rotors[rotor], Duct = ducts[duct] }).On(plan, wishes), day, later);
             found[place] = SearchCell(heats[place], rotor, duct, fillings, street, cancel);
             progress?.Invoke((double)Interlocked.Increment(ref done) / places.Length);
         });
         for (var place = 0; place < places.Length; place++)
         {
-            cells[(rotors[places[place].Rotor].Id, ducts[places[place].Duct]?.Id ?? Setup.FittedId)] = heats[place];
+            cells[(rotors[places[place].Rotor].Id, ducts[places[place].Duct]?.Id ?? Selection.FittedId)] = heats[place];
         }
 
         var front = new ParetoSet(wishes);
@@ -82,8 +82,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         }
 
         return new SearchResult(
-            [.. front.Kept.Select(one => (one.Exact, Setup: SetupAt(one.Setup, fillings))).OrderBy(one => one.Exact.Score(wishes))
-                .ThenBy(one => one.Setup.Key(), StringComparer.Ordinal)],
+            [.. front.Kept.Select(one => (one.Exact, Selection: SetupAt(one.Selection, fillings))).OrderBy(one => one.Exact.Score(wishes))
+                .ThenBy(one => one.Selection.Key(), StringComparer.Ordinal)],
             bestWith.ToDictionary(pair => pair.Key, pair => (pair.Value.Objectives, SetupAt(pair.Value.Index, fillings))),
             found.Sum(cell => cell.Examined), fillings);
     }
@@ -103,13 +103,16 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         return 1 - ((Of(front) + Of(rear)) / 40);
     }
 
-    private Setup SetupAt(SetupIndex index, Filling[] fillings) =>
+    private Selection SetupAt(SetupIndex index, Filling[] fillings) =>
         new(pads[index.FrontPad], rearPads[index.RearPad], rotors[index.Rotor], ducts[index.Duct], fillings[index.Fluid].Fluid, fillings[index.Fluid].Lines);
 
     private Filling[] Fillings()
     {
         Part<BrakeFluid>[] fluids =
-            [new(Setup.FittedId, plan.Fluid), .. offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)];
+        [
+            new(Selection.FittedId, plan.Fluid),
+            .. offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null),
+        ];
         Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
         return [.. all.Where((one, i) => !all.Where((other, j) => i != j && Beats(other, one, j < i)).Any())];
@@ -122,7 +125,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
 
     private Filling FillingOf(Part<BrakeFluid> fluid, Part<LineKit>? kit)
     {
-        var setup = Setup.Fitted(plan) with { Fluid = fluid, Lines = kit };
+        var setup = Selection.Fitted(plan) with { Fluid = fluid, Lines = kit };
         var on = setup.On(plan, wishes);
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
@@ -135,11 +138,11 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     {
         var rotor = rotors[rotorIndex];
         var duct = ducts[ductIndex];
-        var setup = Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct };
+        var setup = Selection.Fitted(plan) with { FrontRotor = rotor, Duct = duct };
         var result = new CellResult(wishes, pads.Length, rearPads.Length, fillings.Length);
-        var front = pads.Select(pad => HardStops.Of(pad.Body, rotor.Body, wishes) is null || (pad.Id == Setup.FittedId && rotor.Id == Setup.FittedId)
-            ? PadInCell(cell, cell.Front, pad, rear: false, rotor.Body.Finish?.PadWearFactor() ?? 1) : null).ToArray();
-        var rear = rearPads.Select(pad => PadInCell(cell, cell.Rear, pad, rear: true, 1)).ToArray();
+        var front = pads.Select(pad => HardStops.Of(pad.Body, rotor.Body, wishes) is null || (pad.Id == Selection.FittedId && rotor.Id == Selection.FittedId)
+            ? PadInCell(cell, Axle.Front, pad, rotor.Body.Finish?.PadWearFactor() ?? 1) : null).ToArray();
+        var rear = rearPads.Select(pad => PadInCell(cell, Axle.Rear, pad, 1)).ToArray();
         var effort = Effort.Hours(setup, plan.FrontRotor);
         var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours), 0);
         for (var f = 0; f < front.Length; f++)
@@ -184,17 +187,17 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     }
 
     /// <summary>The quick objectives of one setup whose parts were searched.</summary>
-    public Objectives Quick(Setup setup)
+    public Objectives Quick(Selection setup)
     {
-        var cell = cells[(setup.FrontRotor.Id, setup.Duct?.Id ?? Setup.FittedId)];
-        var ahead = PadInCell(cell, cell.Front, setup.FrontPad, rear: false, setup.FrontRotor.Body.Finish?.PadWearFactor() ?? 1);
-        var behind = PadInCell(cell, cell.Rear, setup.RearPad, rear: true, 1);
+        var cell = cells[(setup.FrontRotor.Id, setup.Duct?.Id ?? Selection.FittedId)];
+        var ahead = PadInCell(cell, Axle.Front, setup.FrontPad, setup.FrontRotor.Body.Finish?.PadWearFactor() ?? 1);
+        var behind = PadInCell(cell, Axle.Rear, setup.RearPad, 1);
         var street = StreetManners.Of(StreetManners.QuickExtraMetres(plan, setup.FrontPad.Body, setup.RearPad.Body, everydayPedalN), setup.FrontPad.Body,
             setup.RearPad.Body, wishes, plan.RoadPercent / 100);
         var filling = FillingOf(setup.Fluid, setup.Lines);
         var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty,
             RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),
-            Effort.Hours(Setup.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan.FrontRotor));
+            Effort.Hours(Selection.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan.FrontRotor));
         return With(pair, filling, filling.Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma));
     }
 
@@ -221,12 +224,12 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     {
         var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0)
             / RunningCost.RingHours(rotor.Body, pad, cell.FrontDiscJPerHour, cell.FaceOverMeanK);
-        var hats = rotor.Id != Setup.FittedId && rotor.Body.Finish?.RingPrice is { } ring
+        var hats = rotor.Id != Selection.FittedId && rotor.Body.Finish?.RingPrice is { } ring
             ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
         var ducting = (duct?.Body.Price ?? 0) / RunningCost.WriteOffYears / seasonHours;
-        return rings + hats + ducting + Outlay(Setup.Fitted(plan) with { FrontRotor = rotor, Duct = duct });
+        return rings + hats + ducting + Outlay(Selection.Fitted(plan) with { FrontRotor = rotor, Duct = duct });
     }
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
-    private double Outlay(Setup setup) => (RunningCost.BuyNowOf(setup) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
+    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
 }

@@ -21,8 +21,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
         var steps = new List<SpendStep>();
-        var (now, state, judged) = (fitted.Setup, asItStands, of(fitted).Day);
-        var changes = Changes(now, target.Setup).ToList();
+        var (now, state, judged) = (fitted.Selection, asItStands, of(fitted).Day);
+        var changes = Changes(now, target.Selection).ToList();
         var together = new List<Said>();
         var from = now;
         while (changes.Count > 0)
@@ -67,18 +67,18 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     private static bool Raises(JudgedDay before, JudgedDay after) =>
         after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
 
-    private (Said What, Func<Setup, Setup> Apply) Next(List<(Said What, Func<Setup, Setup> Apply)> changes, Setup now, JudgedDay before)
+    private (Said What, Func<Selection, Selection> Apply) Next(List<(Said What, Func<Selection, Selection> Apply)> changes, Selection now, JudgedDay before)
     {
         if (changes.Count == 1)
         {
             return changes[0];
         }
 
-        double Outlay(Setup setup) => (RunningCost.BuyNowOf(setup) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null);
-            return after is null ? double.NegativeInfinity : (Safer(before, of(after).Day) + 1e-9) / (1 + Math.Max(0, Outlay(after.Setup) - Outlay(now)));
+            return after is null ? double.NegativeInfinity : (Safer(before, of(after).Day) + 1e-9) / (1 + Math.Max(0, Outlay(after.Selection) - Outlay(now)));
         }).ToList();
         return changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
     }
@@ -90,7 +90,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return Held(after.Danger) - Held(before.Danger) + (0.3 * (Held(after.Damage) - Held(before.Damage)));
     }
 
-    private DrawnSetup? After(Setup setup, DrawnSetup? target)
+    private DrawnSetup? After(Selection setup, DrawnSetup? target)
     {
         var drawn = target?.Key == setup.Key() ? target : judge.Known(setup);
         if (drawn is not null)
@@ -101,11 +101,11 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return drawn;
     }
 
-    private static IEnumerable<(Said What, Func<Setup, Setup> Apply)> Changes(Setup from, Setup to)
+    private static IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection from, Selection to)
     {
         if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
         {
-            var flush = to.Fluid.Id == Setup.FittedId ? Said.Of("step-walk.bleed") : to.Fluid.Id == Setup.FreshId
+            var flush = to.Fluid.Id == Selection.FittedId ? Said.Of("step-walk.bleed") : to.Fluid.Id == Selection.FreshId
                 ? Said.Of("step-walk.flush-fresh", to.Fluid.Body.Name) : Said.Of("step-walk.flush", to.Fluid.Body.Name);
             yield return (to.Lines is { } lines ? Said.Of("step-walk.with", flush, lines.Body.Name) : flush, setup =>
                 setup with { Fluid = to.Fluid, Lines = to.Lines });

@@ -23,7 +23,7 @@ public sealed record LimitChance(Limit Limit, Chance Chance, bool WorthTelling);
 public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Rotor, PartName? Duct, PartName Fluid, PartName? Lines)
 {
     /// <summary>The names of a setup.</summary>
-    public static SetupNames Of(Setup setup)
+    public static SetupNames Of(Selection setup)
     {
         ArgumentNullException.ThrowIfNull(setup);
         return new SetupNames(new(setup.FrontPad.Id, setup.FrontPad.Body.Name), new(setup.RearPad.Id, setup.RearPad.Body.Name),
@@ -34,7 +34,7 @@ public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Ro
 }
 
 /// <summary>A part by id and name.</summary>
-/// <param name="Id">Id on the shelf, or <see cref="Setup.FittedId"/>.</param>
+/// <param name="Id">Id on the shelf, or <see cref="Selection.FittedId"/>.</param>
 /// <param name="Name">Name.</param>
 public sealed record PartName(string Id, string Name);
 

@@ -69,17 +69,17 @@ public static class LimitTable
                 BrakePart.RearFace)),
         new(LimitCode.FrontCone, BrakePart.FrontRotor, "µm", Heat, _ => Harm.Nuisance, day => day.Cone(), LimitWords.Cone),
         new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
-            Harm.Danger, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
-            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.front-pads-wear-metal"), FrontStartMm(day.Plan), reading)),
+            Harm.Danger, day => day.Wear(day.Plan.At(Axle.Front).PadMm, day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
+            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.front-pads-wear-metal"), day.Plan.At(Axle.Front).PadMm, reading)),
         new(LimitCode.RearWornThrough, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
-            Harm.Danger, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, 0),
-            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.rear-pads-wear-metal"), RearStartMm(day.Plan), reading)),
+            Harm.Danger, day => day.Wear(day.Plan.At(Axle.Rear).PadMm, day.Plan.Car.Rear, phase => phase.RearWornMm3, 0),
+            (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.rear-pads-wear-metal"), day.Plan.At(Axle.Rear).PadMm, reading)),
         new(LimitCode.FrontWear, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
-            Harm.Damage, day => day.Wear(FrontStartMm(day.Plan), day.Plan.Car.Front, phase => phase.FrontWornMm3, day.Plan.Car.Front.PadLimitMm),
-            (day, reading) => LimitWords.Wear(Said.Of("limit-table.front-pads-wear-through"), FrontStartMm(day.Plan), reading)),
+            Harm.Damage, day => day.Wear(day.Plan.At(Axle.Front).PadMm, day.Plan.Car.Front, phase => phase.FrontWornMm3, day.Plan.Car.Front.PadLimitMm),
+            (day, reading) => LimitWords.Wear(Said.Of("limit-table.front-pads-wear-through"), day.Plan.At(Axle.Front).PadMm, reading)),
         new(LimitCode.RearWear, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
-            Harm.Damage, day => day.Wear(RearStartMm(day.Plan), day.Plan.Car.Rear, phase => phase.RearWornMm3, day.Plan.Car.Rear.PadLimitMm),
-            (day, reading) => LimitWords.Wear(Said.Of("limit-table.rear-pads-wear-through"), RearStartMm(day.Plan), reading)),
+            Harm.Damage, day => day.Wear(day.Plan.At(Axle.Rear).PadMm, day.Plan.Car.Rear, phase => phase.RearWornMm3, day.Plan.Car.Rear.PadLimitMm),
+            (day, reading) => LimitWords.Wear(Said.Of("limit-table.rear-pads-wear-through"), day.Plan.At(Axle.Rear).PadMm, reading)),
     ];
 
     /// <summary>The rows that a plan has.</summary>
@@ -101,10 +101,6 @@ public static class LimitTable
         ArgumentNullException.ThrowIfNull(row);
         return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
     }
-
-    private static double FrontStartMm(PredictionPlan plan) => plan.FrontPadMm ?? plan.Car.Front.PadNewMm;
-
-    private static double RearStartMm(PredictionPlan plan) => plan.RearPadMm ?? plan.Car.Rear.PadNewMm;
 
     // An overheated pad smears a carbon disc for good; a hot drum loses its grip and its adjustment, and comes back.
     private static Harm PadHarm(Rotor rotor) => rotor.Material == RingMaterial.Iron ? Harm.Nuisance : Harm.Damage;

@@ -43,8 +43,7 @@ public static partial class StopOrGo
     private static IEnumerable<Finding> Corner(CornerLook look, PredictionPlan plan)
     {
         var name = NameOf(look.Corner);
-        var brake = look.Front ? plan.Car.Front : plan.Car.Rear;
-        var rotor = look.Front ? plan.FrontRotor : plan.RearRotor;
+        var (brake, rotor) = (plan.At(look.AxleOf()).Brake, plan.At(look.AxleOf()).Rotors.Rotor);
         if (look.ThinnestMm() is { } thinnest)
         {
             yield return thinnest <= 0.5
@@ -153,13 +152,13 @@ public static partial class StopOrGo
 
     private static IEnumerable<Finding> Sides(Inspection inspection)
     {
-        foreach (var front in new[] { true, false })
+        foreach (var axle in Axles.Both)
         {
-            var looks = inspection.Corners.Where(look => look.Front == front && look.ThinnestMm() is not null).ToList();
+            var looks = inspection.Corners.Where(look => look.AxleOf() == axle && look.ThinnestMm() is not null).ToList();
             if (looks is [var one, var two] && Math.Abs(one.ThinnestMm()!.Value - two.ThinnestMm()!.Value) is var difference && difference > WedgeMm)
             {
                 var thinner = one.ThinnestMm() < two.ThinnestMm() ? one : two;
-                yield return new Finding(front ? Said.Of("stop-or-go.front-axle") : Said.Of("stop-or-go.rear-axle"), Verdict.Watch,
+                yield return new Finding(axle == Axle.Front ? Said.Of("stop-or-go.front-axle") : Said.Of("stop-or-go.rear-axle"), Verdict.Watch,
                     Said.Of("stop-or-go.thinner-other-side-circuits", NameOf(thinner.Corner), Units.Mm(difference)),
                     Said.Of("stop-or-go.both-sides-wear-alike"), Trade, "one-sided");
             }
@@ -199,16 +198,16 @@ public static partial class StopOrGo
     /// </summary>
     private static Finding Level(double levelMm, PredictionPlan plan, Inspection? inspection)
     {
-        double? Worn(bool front)
+        double? Worn(Axle axle)
         {
-            var brake = front ? plan.Car.Front : plan.Car.Rear;
-            var seen = inspection?.Corners.Where(look => look.Front == front).SelectMany(look => new[] { look.InnerMm, look.OuterMm }).OfType<double>()
+            var (brake, pads) = (plan.At(axle).Brake, plan.At(axle).Pads);
+            var seen = inspection?.Corners.Where(look => look.AxleOf() == axle).SelectMany(look => new[] { look.InnerMm, look.OuterMm }).OfType<double>()
                 .ToList() ?? [];
-            var left = seen.Count > 0 ? seen.Average() : front ? plan.FrontPadMm : plan.RearPadMm;
+            var left = seen.Count > 0 ? seen.Average() : pads.ThinnestMm;
             return left is { } mm ? Math.Max(0, brake.PadNewMm - mm) : null;
         }
 
-        var (frontWorn, rearWorn) = (Worn(true), Worn(false));
+        var (frontWorn, rearWorn) = (Worn(Axle.Front), Worn(Axle.Rear));
         var half = WearForecast.LevelFallMm(plan.Car, (plan.Car.Front.PadNewMm - plan.Car.Front.PadLimitMm) / 2,
             (plan.Car.Rear.PadNewMm - plan.Car.Rear.PadLimitMm) / 2);
         if (frontWorn is null && rearWorn is null)

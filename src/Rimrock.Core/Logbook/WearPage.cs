@@ -15,6 +15,9 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, Spread? LevelFa
 {
     private static readonly Said FrontPads = Said.Of("wear-page.front-pads");
     private static readonly Said RearPads = Said.Of("wear-page.rear-pads");
+    private static readonly Said FrontRotors = Said.Of("wear-page.front-rotors");
+    private static readonly Said RearRotors = Said.Of("wear-page.rear-rotors");
+
     /// <summary>A thickness that grew by more than this is a new set of pads, mm.</summary>
     private const double NewPadsMm = 1;
 
@@ -26,12 +29,12 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, Spread? LevelFa
 
     private static readonly Thickness[] Tracks =
     [
-        Pads(FrontPads, true, plan => plan.FrontPad, plan => plan.Car.Front, worn => worn.Front),
-        Pads(RearPads, false, plan => plan.RearPad, plan => plan.Car.Rear, worn => worn.Rear),
-        Rotors(Said.Of("wear-page.front-rotors"), true, plan => plan.FrontRotor, worn => worn.Front),
-        Rotors(Said.Of("wear-page.rear-rotors"), false, plan => plan.RearRotor, worn => worn.Rear),
-        Rings(Said.Of("wear-page.front-rotors-mass"), Said.Of("wear-page.front-rotors"), true, plan => plan.FrontRotor, worn => worn.Front),
-        Rings(Said.Of("wear-page.rear-rotors-mass"), Said.Of("wear-page.rear-rotors"), false, plan => plan.RearRotor, worn => worn.Rear),
+        Pads(FrontPads, Axle.Front),
+        Pads(RearPads, Axle.Rear),
+        Rotors(FrontRotors, Axle.Front),
+        Rotors(RearRotors, Axle.Rear),
+        Rings(Said.Of("wear-page.front-rotors-mass"), FrontRotors, Axle.Front),
+        Rings(Said.Of("wear-page.rear-rotors-mass"), RearRotors, Axle.Rear),
     ];
 
     /// <summary>Reads a car's inspections.</summary>
@@ -95,23 +98,27 @@ public sealed record WearPage(IReadOnlyList<WearForecast> Parts, Spread? LevelFa
         return new Followed(track, forecast, rows[begin].Measured - last.Measured, spent);
     }
 
-    private static Thickness Pads(Said part, bool front, Func<PredictionPlan, Pad> pad, Func<PredictionPlan, AxleBrake> axle, Func<WornPerLap,
-        WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(front, look => look.ThinnestMm()), plan =>
-            pad(plan).Name, plan => axle(plan).PadNewMm, plan => axle(plan).PadLimitMm, plan => pad(plan).PriceAxleSet, lap => worn(lap).PadMm);
+    private static Thickness Pads(Said part, Axle axle) =>
+        new(part, WearForecast.Kind.Pads, NewPadsMm, Thinnest(axle, look => look.ThinnestMm()), plan => plan.At(axle).Pads.Pad.Name,
+            plan => plan.At(axle).Brake.PadNewMm, plan => plan.At(axle).Brake.PadLimitMm, plan => plan.At(axle).Pads.Pad.PriceAxleSet,
+            lap => lap.Axles[axle].PadMm);
 
-    private static Thickness Rotors(Said part, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(front, look => look.RotorMm), plan =>
-            rotor(plan).Name, plan => rotor(plan).ThicknessMm, plan => rotor(plan).MinThicknessMm, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorMm);
+    private static Thickness Rotors(Said part, Axle axle) =>
+        new(part, WearForecast.Kind.Rotors, NewRotorMm, Thinnest(axle, look => look.RotorMm), plan => RotorOf(plan, axle).Name,
+            plan => RotorOf(plan, axle).ThicknessMm, plan => RotorOf(plan, axle).MinThicknessMm, plan => PriceOfTwo(RotorOf(plan, axle)),
+            lap => lap.Axles[axle].RotorMm);
 
-    private static Thickness Rings(Said part, Said measured, bool front, Func<PredictionPlan, Rotor> rotor, Func<WornPerLap, WornPerLap.Axle> worn) =>
-        new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(front, look => look.RotorKg), plan => rotor(plan).Name, plan => rotor(plan).MassKg(),
-            plan => rotor(plan).Finish?.MinRingMassKg, plan => PriceOfTwo(rotor(plan)), lap => worn(lap).RotorKg, measured);
+    private static Thickness Rings(Said part, Said measured, Axle axle) =>
+        new(part, WearForecast.Kind.RingsByMass, NewRotorKg, Thinnest(axle, look => look.RotorKg), plan => RotorOf(plan, axle).Name,
+            plan => RotorOf(plan, axle).MassKg(), plan => RotorOf(plan, axle).Finish?.MinRingMassKg, plan => PriceOfTwo(RotorOf(plan, axle)),
+            lap => lap.Axles[axle].RotorKg, measured);
+
+    private static Rotor RotorOf(PredictionPlan plan, Axle axle) => plan.At(axle).Rotors.Rotor;
 
     private static double? PriceOfTwo(Rotor rotor) => 2 * (rotor.Finish?.RingPrice ?? rotor.Price);
 
-    private static Func<Inspection, double?> Thinnest(bool front, Func<CornerLook, double?> of) =>
-        inspection => inspection.Corners.Where(look => look.Front == front).Min(of);
+    private static Func<Inspection, double?> Thinnest(Axle axle, Func<CornerLook, double?> of) =>
+        inspection => inspection.Corners.Where(look => look.AxleOf() == axle).Min(of);
 
     private sealed record Row(PredictionPlan Plan, DateOnly Date, double Measured, double Limit, WornPerLap Worn, int Laps);
 

@@ -1,15 +1,14 @@
 using Rimrock.Core.Driving;
-using Rimrock.Core.Friction;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Logbook;
 
 /// <summary>Predicted wear of a hot lap in the middle of the band, the out and cool-down laps of the day shared among them.</summary>
-/// <param name="Front">Off the front axle.</param>
-/// <param name="Rear">Off the rear one.</param>
+/// <param name="Axles">Off each axle.</param>
 /// <param name="Hours">Track hours that a hot lap stands for.</param>
-public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, double Hours)
+public sealed record WornPerLap(Axles<WornPerLap.OfAxle> Axles, double Hours)
 {
     /// <summary>Runs the plan's first session.</summary>
     /// <param name="plan">A plan without faults.</param>
@@ -26,19 +25,19 @@ public sealed record WornPerLap(WornPerLap.Axle Front, WornPerLap.Axle Rear, dou
         ModelEnds.ThrowIfPassed(plan, run, 0);
         var laps = Math.Max(1, day.HotLaps);
         var hours = plan.Stint.MinutesEach / 60.0 / laps;
-        Axle Loss(AxleRun axle, Vehicles.AxleBrake brake, Rotor rotor, Pad pad)
-        {
-            var discJ = axle.EnergyJ[0] / (brake.Discs * laps);
-            return new Axle(brake.WornMm(axle.WornMm3[0]) / laps, RingWear.WornMm(rotor, pad, discJ), RingWear.WornKg(rotor, pad, discJ));
-        }
+        return new WornPerLap(Quantities.Axles.Of(axle => Loss(run.Axles[axle], plan.At(axle), laps)), hours);
 
-        return new WornPerLap(Loss(run.Front, plan.Car.Front, plan.FrontRotor, plan.FrontPad), Loss(run.Rear, plan.Car.Rear, plan.RearRotor, plan.RearPad),
-            hours);
+        static OfAxle Loss(AxleRun axle, AxleSetup at, int laps)
+        {
+            var discJ = axle.EnergyJ[0] / (at.Brake.Discs * laps);
+            return new OfAxle(at.Brake.WornMm(axle.WornMm3[0]) / laps, RingWear.WornMm(at.Rotors.Rotor, at.Pads.Pad, discJ),
+                RingWear.WornKg(at.Rotors.Rotor, at.Pads.Pad, discJ));
+        }
     }
 
     /// <summary>Wear of an axle.</summary>
     /// <param name="PadMm">Off the pad that wears most, mm.</param>
     /// <param name="RotorMm">Off a rotor's thickness, mm.</param>
     /// <param name="RotorKg">Off its mass, kg.</param>
-    public sealed record Axle(double PadMm, double RotorMm, double RotorKg);
+    public sealed record OfAxle(double PadMm, double RotorMm, double RotorKg);
 }

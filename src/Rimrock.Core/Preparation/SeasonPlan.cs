@@ -160,10 +160,10 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days) =>
     [
-        PartOf(Said.Of("season-plan.front-pads"), plan.FrontPadMm ?? plan.Car.Front.PadNewMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)],
+        PartOf(Said.Of("season-plan.front-pads"), plan.At(Axle.Front).PadMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)],
             PriorSpread.Wear,
             events),
-        PartOf(Said.Of("season-plan.rear-pads"), plan.RearPadMm ?? plan.Car.Rear.PadNewMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)],
+        PartOf(Said.Of("season-plan.rear-pads"), plan.At(Axle.Rear).PadMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)],
             PriorSpread.Wear, events),
         PartOf(Said.Of("season-plan.front-rotors"), plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)],
             PriorSpread.RingWear, events),

@@ -1,6 +1,7 @@
 using Rimrock.Core.Friction;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Runs;
 
@@ -23,25 +24,24 @@ public sealed class AxleRun
 
     /// <summary>Makes an axle cold.</summary>
     /// <param name="parts">One wheel's parts.</param>
-    /// <param name="pad">The pad.</param>
+    /// <param name="pads">The pads, new ones that still outgas (<see cref="GreenFade"/>) or bedded.</param>
     /// <param name="members">Members' heat factors.</param>
     /// <param name="padFactors">Members' factors on friction and wear, and their shift of an unknown chart basis, K.</param>
     /// <param name="ambientC">Air temperature, C.</param>
     /// <param name="pressurePa">Air pressure, Pa.</param>
-    /// <param name="bedded">False for new pads that still outgas (<see cref="GreenFade"/>).</param>
-    public AxleRun(WheelParts parts, Pad pad, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors, double ambientC,
-        double pressurePa, bool bedded = true)
+    public AxleRun(WheelParts parts, FittedPads pads, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors,
+        double ambientC, double pressurePa)
     {
         ArgumentNullException.ThrowIfNull(parts);
-        ArgumentNullException.ThrowIfNull(pad);
+        ArgumentNullException.ThrowIfNull(pads);
         Wheel = new WheelNetwork(parts, members, ambientC, pressurePa);
-        var tables = PadTables.Of(pad);
+        var tables = PadTables.Of(pads.Pad);
         mu = tables.Mu;
         wear = tables.WearMm3PerMJ;
-        basis = pad.Basis;
+        basis = pads.Pad.Basis;
         kind = parts.Kind;
         discs = parts.Brake.Discs;
-        green = !bedded;
+        green = !pads.Bedded;
         frictionFactor = padFactors.Friction;
         wearFactor = padFactors.Wear;
         unknownBasisK = Lanes.Create(ChartTemperature.UnknownBasisK) + padFactors.ChartShiftK;

@@ -77,12 +77,10 @@ public static class ColdStop
     }
 
     /// <summary>Torque of front and rear axle for each pascal at a friction of 1, Nm/Pa.</summary>
-    public static (double Front, double Rear) TorquePerPascal(PredictionPlan plan)
+    public static Axles<double> TorquePerPascal(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var car = plan.Car;
-        return (car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor)),
-            car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor)));
+        return plan.Setup().Axles.Map(axle => axle.TorquePerPascal(plan.Car.Hydraulics));
     }
 
     /// <summary>The four first stops that the page shows, at the everyday pedal force.</summary>
@@ -136,8 +134,8 @@ public static class ColdStop
         var car = plan.Car;
         var pressurePa = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         WheelFactors[] members = [WheelFactors.Median];
-        var front = new AxleRun(plan.FrontWheel(), plan.FrontPad, members, AxleRun.NoFactors, startC, pressurePa);
-        var rear = new AxleRun(plan.RearWheel(), plan.RearPad, members, AxleRun.NoFactors, startC, pressurePa);
+        var wheels = plan.Wheels();
+        var (front, rear) = Axles.Of(axle => new AxleRun(wheels[axle], new(plan.At(axle).Pads.Pad), members, AxleRun.NoFactors, startC, pressurePa));
         front.BeginStop();
         rear.BeginStop();
         var perPascal = TorquePerPascal(plan);

@@ -47,7 +47,7 @@ public sealed partial class DayRun
     {
         if (demands)
         {
-            CoolingSamples.Add(new CoolingSample(clockS, front.Wheel.Paths.NowW));
+            CoolingSamples.Add(new CoolingSample(clockS, Front.Wheel.Paths.NowW));
         }
     }
 

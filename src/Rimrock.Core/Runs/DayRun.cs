@@ -21,10 +21,8 @@ public sealed partial class DayRun
     private const double SampleS = 2;
     private const double CoolingSampleS = 10;
     private readonly PredictionPlan plan;
-    private readonly AxleRun front;
-    private readonly AxleRun rear;
-    private readonly double frontTorquePerPascal;
-    private readonly double rearTorquePerPascal;
+    private readonly Axles<AxleRun> axles;
+    private readonly Axles<double> torquePerPascal;
     private readonly double gripG;
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
@@ -57,17 +55,15 @@ public sealed partial class DayRun
         car = plan.DrivenCar();
         var pressure = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
-        FrontParts = plan.FrontWheel();
-        RearParts = plan.RearWheel();
+        Parts = plan.Wheels();
         var asymmetry = SideLoad.Asymmetry(plan.Circuit);
         WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
         busySide = Each(m => m.QuietSide ? 0 : 1);
-        front = new AxleRun(FrontParts, plan.FrontPad, fronts, (Each(m => m.FrontFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC,
-            pressure, plan.Bedded);
-        rear = new AxleRun(RearParts, plan.RearPad, [.. members.Select(m => m.Rear)], (Each(m => m.RearFriction), Each(m => m.Wear), Each(m => m.ChartShiftK)),
-            plan.Weather.AmbientC, pressure, plan.Bedded);
-        frontTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(plan.FrontRotor));
-        rearTorquePerPascal = car.Hydraulics.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(plan.RearRotor));
+        var (wheels, frictions) = (new Axles<WheelFactors[]>(fronts, [.. members.Select(m => m.Rear)]),
+            new Axles<Lane>(Each(m => m.FrontFriction), Each(m => m.RearFriction)));
+        axles = Quantities.Axles.Of(axle => new AxleRun(Parts[axle], plan.At(axle).Pads, wheels[axle],
+            (frictions[axle], Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure));
+        torquePerPascal = plan.Setup().Axles.Map(axle => axle.TorquePerPascal(car.Hydraulics));
         gripG = plan.Drive().GripG();
         ends = ModelEnd.Of(plan);
         shareShift = Each(m => m.FrontShareShift);
@@ -77,17 +73,17 @@ public sealed partial class DayRun
     /// <summary>False to keep temperatures beyond the model's ends, for checks of the model itself.</summary>
     internal bool Guarded { get; init; } = true;
 
-    /// <summary>The front wheel's parts.</summary>
-    public WheelParts FrontParts { get; }
+    /// <summary>A wheel's parts, of each axle.</summary>
+    public Axles<WheelParts> Parts { get; }
 
-    /// <summary>The rear wheel's parts.</summary>
-    public WheelParts RearParts { get; }
+    /// <summary>Both axles.</summary>
+    public Axles<AxleRun> Axles => axles;
 
     /// <summary>The front axle.</summary>
-    public AxleRun Front => front;
+    public AxleRun Front => axles.Front;
 
     /// <summary>The rear axle.</summary>
-    public AxleRun Rear => rear;
+    public AxleRun Rear => axles.Rear;
 
     /// <summary>Records of the stretches, in order.</summary>
     public List<PhaseRecord> Phases { get; } = [];
@@ -141,8 +137,8 @@ public sealed partial class DayRun
             var braking = stopIndex >= 0;
             if (braking && (i == 0 || schedule.Stop[i - 1] != stopIndex))
             {
-                front.BeginStop();
-                rear.BeginStop();
+                Front.BeginStop();
+                Rear.BeginStop();
                 stop = new StopSum { AtS = clockS };
                 TakeSample();
             }
@@ -150,17 +146,17 @@ public sealed partial class DayRun
             var joules = energyFactor * schedule.EnergyJ[i];
             var share = braking ? FrontShare(schedule.BrakeG[i]) : Lane.Zero;
             var frontJ = joules * share;
-            front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
-            rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
+            Front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
+            Rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
             clockS += seconds;
             Stepped?.Invoke(new DayStep(clockS, schedule.SpeedMS[i], schedule.BrakeG[i], braking));
             Observe(record, seconds, frontJ, joules - frontJ, braking);
             if (braking)
             {
-                stop.Add(joules, front, rear, share);
+                stop.Add(joules, Front, Rear, share);
                 if (i + 1 == schedule.Count || schedule.Stop[i + 1] != stopIndex)
                 {
-                    Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], front.ChartC, rear.ChartC));
+                    Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], Front.ChartC, Rear.ChartC));
                     TakeSample();
                 }
             }
@@ -171,7 +167,7 @@ public sealed partial class DayRun
         }
 
         SampleCooling();
-        record.Close(clockS, front, rear);
+        record.Close(clockS, Front, Rear);
     }
 
     private Lane FrontShare(double brakeG)
@@ -183,8 +179,8 @@ public sealed partial class DayRun
             return Lanes.MinNative(Lanes.MaxNative(Lanes.Create(ideal) + shareShift, Lane.Zero), Lane.One);
         }
 
-        var f = front.DiscMuAhead * frontTorquePerPascal;
-        var hydraulic = (f / (f + (rear.DiscMuAhead * rearTorquePerPascal))) + shareShift;
+        var f = Front.DiscMuAhead * torquePerPascal.Front;
+        var hydraulic = (f / (f + (Rear.DiscMuAhead * torquePerPascal.Rear))) + shareShift;
         var (least, most) = BrakeBalance.FrontShareLimits(brakeG, ideal, gripG, car.Electronics);
         return Lanes.MaxNative(Lanes.MinNative(hydraulic, Lanes.Create(most)), Lanes.Create(least));
     }
@@ -200,11 +196,11 @@ public sealed partial class DayRun
             record.Peak[part] = Lanes.ConditionalSelect(higher, now[part], record.Peak[part]);
         }
 
-        record.Shape.Follow(FrontParts, front.Wheel);
+        record.Shape.Follow(Parts.Front, Front.Wheel);
         if (braking)
         {
-            record.FrontEnergy.Add(front.ChartBeforeC, front.ChartC, frontJ);
-            record.RearEnergy.Add(rear.ChartBeforeC, rear.ChartC, rearJ);
+            record.FrontEnergy.Add(Front.ChartBeforeC, Front.ChartC, frontJ);
+            record.RearEnergy.Add(Rear.ChartBeforeC, Rear.ChartC, rearJ);
         }
 
         if (!demands)
@@ -229,8 +225,8 @@ public sealed partial class DayRun
 
     private void Read()
     {
-        Read(front, 0);
-        Read(rear, 1);
+        Read(Front, 0);
+        Read(Rear, 1);
         if (Guarded)
         {
             for (var part = 0; part < ends.Length; part++)

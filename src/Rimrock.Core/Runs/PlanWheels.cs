@@ -7,23 +7,14 @@ namespace Rimrock.Core.Runs;
 /// <summary>The wheels of a plan, put together.</summary>
 public static class PlanWheels
 {
-    /// <summary>Parts of a front wheel.</summary>
-    public static WheelParts FrontWheel(this PredictionPlan plan)
+    /// <summary>Parts of a wheel of each axle.</summary>
+    public static Axles<WheelParts> Wheels(this PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var car = plan.Car;
-        return new WheelParts(plan.FrontRotor, car.Front, plan.FrontPad.FamilyOf(), plan.FrontPadMm ?? car.Front.PadNewMm, Air(car, plan.FrontDuct),
-            car.TyreRadiusM,
-            plan.FrontWrongSide, plan.OutsideHeat is { Place: HeatedPlace.Caliper } source ? source : null);
-    }
-
-    /// <summary>Parts of a rear wheel.</summary>
-    public static WheelParts RearWheel(this PredictionPlan plan)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        var car = plan.Car;
-        return new WheelParts(plan.RearRotor, car.Rear, plan.RearPad.FamilyOf(), plan.RearPadMm ?? car.Rear.PadNewMm, Air(car, plan.RearDuct), car.TyreRadiusM,
-            plan.RearWrongSide);
+        var (car, setup) = (plan.Car, plan.Setup());
+        return Axles.Of(axle => new WheelParts(setup.Axles[axle].Rotors.Rotor, setup.Axles[axle].Brake, setup.Axles[axle].Pads.Pad.FamilyOf(),
+            setup.Axles[axle].PadMm, Air(car, setup.Axles[axle].Duct), car.TyreRadiusM, setup.Axles[axle].Rotors.WrongSide,
+            axle == Axle.Front && plan.OutsideHeat is { Place: HeatedPlace.Caliper } source ? source : null));
     }
 
     private static WheelDuct Air(Car car, WheelDuct? duct)

@@ -55,7 +55,7 @@ public static class MatchEndpoints
                 var faults = question.Plan.Faults().ToList();
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
-                var setup = Setup.OfKey(question.Key, question.Plan, OfferOf(shelf.Read()))
+                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read()))
                     ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
                         "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));

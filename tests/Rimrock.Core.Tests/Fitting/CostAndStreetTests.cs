@@ -14,7 +14,7 @@ public class CostAndStreetTests
     [Fact]
     public void What_is_bought_is_counted_in_pairs_sets_and_whole_bottles()
     {
-        var fitted = Setup.Fitted(Plan);
+        var fitted = Selection.Fitted(Plan);
         RunningCost.BuyNowOf(fitted).ShouldBe(0.0);
         var fluid = new Part<BrakeFluid>("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40, BottleLitres: 0.5));
         var setup = fitted with

@@ -39,7 +39,7 @@ public class MatcherTests
     {
         foreach (var told in Answer.Shortlist.Take(3).Append(Answer.Fitted).Concat(Answer.Steps.Select(step => step.Setup)))
         {
-            var fitted = Setup.OfKey(told.Key, Plan, ShelfSamples.Small)!.On(Plan, Free);
+            var fitted = Selection.OfKey(told.Key, Plan, ShelfSamples.Small)!.On(Plan, Free);
             var judged = Judge.Of(fitted, Population.Prior, new Day(fitted));
             told.Danger.ShouldBe(judged.Danger);
             told.Damage.ShouldBe(judged.Damage);
@@ -71,7 +71,7 @@ public class MatcherTests
         var best = matcher.Answer(MatchStage.First).Shortlist[0].Parts.FrontPad.Id;
         var other = ShelfSamples.Small.Pads.First(pad => pad.Id != best && pad.Id != "race-carbon-metallic").Id;
         var why = matcher.Why("frontPad", other)!;
-        var fitted = Setup.OfKey(why.Key!, Plan, ShelfSamples.Small)!.On(Plan, Free);
+        var fitted = Selection.OfKey(why.Key!, Plan, ShelfSamples.Small)!.On(Plan, Free);
         why.Danger.ShouldBe(Judge.Of(fitted, Population.Prior, new Day(fitted)).Danger);
         (why.Sentence.Code, why.Sentence.Terms[0].Name).ShouldBe(("match-words.with", other));
         matcher.Why("frontPad", "nothing of the kind").ShouldBeNull();
@@ -82,7 +82,7 @@ public class MatcherTests
     {
         var unpriced = ShelfSamples.Small with { Pads = [.. ShelfSamples.Small.Pads.Select(pad => pad with { Body = pad.Body with { PriceAxleSet = null } })] };
         var answer = Matcher.Search(Plan, unpriced, Free).Answer(MatchStage.Sketch);
-        var bought = answer.Shortlist.First(setup => setup.Parts.FrontPad.Id != Setup.FittedId);
+        var bought = answer.Shortlist.First(setup => setup.Parts.FrontPad.Id != Selection.FittedId);
         bought.Cost.BuyNow.ShouldBeNull();
         bought.Cost.PerSeason.ShouldBeNull();
         bought.Cost.Unknown.ShouldContain(what => what.Code == "running-cost.front-pads");
@@ -101,7 +101,7 @@ public class MatcherTests
         };
         var answer = Matcher.Match(old, new Offer([], [], [], [], []), Free with { FreshFluidEachEvent = true });
         answer.Outcome.ShouldBe(MatchOutcome.Steps);
-        answer.Shortlist[0].Parts.Fluid.Id.ShouldBe(Setup.FreshId);
+        answer.Shortlist[0].Parts.Fluid.Id.ShouldBe(Selection.FreshId);
         answer.Steps.Single().What.ToString().ShouldContain("step-walk.flush-fresh(good)");
         answer.Steps[0].DangerAfter.UpperBound.ShouldBeLessThan(Thresholds.MostDanger);
     }

@@ -90,7 +90,7 @@ public class PredictionTests
     public void A_stop_on_a_chart_of_initial_temperatures_spends_its_energy_at_its_own()
     {
         var pad = new Pad("initial", "track-sport", Basis: ChartBasis.InitialEmbedded);
-        var axle = new AxleRun(SampleParts.Wheel(), pad, [WheelFactors.Median], AxleRun.NoFactors, 20, Core.Materials.Air.SeaLevelPressurePa);
+        var axle = new AxleRun(SampleParts.Wheel(), new(pad), [WheelFactors.Median], AxleRun.NoFactors, 20, Core.Materials.Air.SeaLevelPressurePa);
         for (var stop = 0; stop < 3; stop++)
         {
             axle.BeginStop();

@@ -36,7 +36,7 @@ public class ScreeningTests
         var judged = judge.Judged(drawn, sketch: false, null, CancellationToken.None);
         IReadOnlyList<DrawnSetup> Ordered(IEnumerable<DrawnSetup> some) =>
             Ranking.Order(some, one => judged[one.Key].Day, one => judge.Scales(one, judged[one.Key].Day), one => one.Key);
-        var each = Ordered(drawn.Where(one => judged.ContainsKey(one.Key))).DistinctBy(one => (one.Setup.FrontPad.Id, one.Setup.RearPad.Id)).ToList();
+        var each = Ordered(drawn.Where(one => judged.ContainsKey(one.Key))).DistinctBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id)).ToList();
         foreach (var one in each)
         {
             judged[one.Key] = judge.Settled(judged[one.Key], CancellationToken.None);

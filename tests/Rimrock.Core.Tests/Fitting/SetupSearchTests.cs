@@ -14,7 +14,7 @@ public class SetupSearchTests
     {
         var search = new SetupSearch(Plan, ShelfSamples.Small, Free, Day);
         var found = search.Run(null, default);
-        var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Setup: setup, Objectives: search.Quick(setup))).ToList();
+        var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Selection: setup, Objectives: search.Quick(setup))).ToList();
         // Of the ten fluids with lines four are beaten in everything by another and are left out beforehand.
         found.Fillings.Count.ShouldBe(6);
         found.Examined.ShouldBe(all.Count / 10 * found.Fillings.Count, "nothing is passed over uncounted");
@@ -34,11 +34,11 @@ public class SetupSearchTests
     {
         var search = new SetupSearch(Plan, ShelfSamples.Small, Free, Day);
         var found = search.Run(null, default);
-        var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Setup: setup, Score: search.Quick(setup).Score(Free))).ToList();
+        var all = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Select(setup => (Selection: setup, Score: search.Quick(setup).Score(Free))).ToList();
         foreach (var pad in ShelfSamples.Small.Pads)
         {
             found.BestWith[("frontPad", pad.Id)].Objectives.Score(Free)
-                .ShouldBe(all.Where(one => one.Setup.FrontPad.Id == pad.Id).Min(one => one.Score), 1e-6, pad.Id);
+                .ShouldBe(all.Where(one => one.Selection.FrontPad.Id == pad.Id).Min(one => one.Score), 1e-6, pad.Id);
         }
     }
 
@@ -56,7 +56,7 @@ public class SetupSearchTests
         setups.Count.ShouldBeGreaterThan(10);
         foreach (var setup in setups)
         {
-            var quick = search.Quick(Setup.OfKey(setup.Key(), plan, offer)!);
+            var quick = search.Quick(Selection.OfKey(setup.Key(), plan, offer)!);
             var whole = judge.Draw(setup).Scaled;
             quick.Street.ShouldBe(whole.Street, 0.6, setup.Key());
             quick.CostPerSeason.ShouldBe(whole.CostPerSeason, 60 + (0.12 * whole.CostPerSeason), setup.Key());

@@ -23,18 +23,18 @@ internal static class ShelfSamples
         [new("braid", new LineKit("braid", BrakeLine.Braided, true, 120))]);
 
     /// <summary>Every setup of a shelf, one by one.</summary>
-    public static IEnumerable<Setup> All(Core.Driving.PredictionPlan plan, Offer offer, Wishes wishes)
+    public static IEnumerable<Selection> All(Core.Driving.PredictionPlan plan, Offer offer, Wishes wishes)
     {
-        var fitted = Setup.Fitted(plan);
+        var fitted = Selection.Fitted(plan);
         foreach (var front in offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null).Prepend(fitted.FrontPad))
             foreach (var rear in offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null).Prepend(fitted.RearPad))
                 foreach (var rotor in offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null).Prepend(fitted.FrontRotor))
                     foreach (var duct in offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null).Prepend(null))
-                        foreach (var fluid in offer.Fluids.Append(new(Setup.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)
+                        foreach (var fluid in offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)
                             .Prepend(fitted.Fluid))
                             foreach (var lines in offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null).Prepend(null))
                             {
-                                yield return new Setup(front, rear, rotor, duct, fluid, lines);
+                                yield return new Selection(front, rear, rotor, duct, fluid, lines);
                             }
     }
 }

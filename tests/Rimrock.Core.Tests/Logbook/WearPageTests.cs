@@ -9,7 +9,7 @@ namespace Rimrock.Core.Tests.Logbook;
 
 public class WearPageTests
 {
-    private static readonly WornPerLap Lap = new(new(0.04, 0.002, 0.0006), new(0.02, 0.001, 0.0003), 0.04);
+    private static readonly WornPerLap Lap = new(new(new(0.04, 0.002, 0.0006), new(0.02, 0.001, 0.0003)), 0.04);
 
     private static readonly PredictionPlan Plan = SampleParts.Plan() with
     {
@@ -87,12 +87,12 @@ public class WearPageTests
     {
         var gentle = WornPerLap.Of(SampleParts.Plan("organic", "organic"));
         var hard = WornPerLap.Of(SampleParts.Plan("race-sintered", "organic"));
-        hard.Front.RotorMm.ShouldBeGreaterThan(2 * gentle.Front.RotorMm);
+        hard.Axles.Front.RotorMm.ShouldBeGreaterThan(2 * gentle.Axles.Front.RotorMm);
         gentle.Hours.ShouldBeInRange(0.02, 0.1);
 
         // A faster driver puts more energy into the same hour, and takes more off the ring.
-        WornPerLap.Of(SampleParts.Plan("organic", "organic") with { Pace = "advanced" }).Front.RotorMm
-            .ShouldBeGreaterThan(1.1 * WornPerLap.Of(SampleParts.Plan("organic", "organic") with { Pace = "novice" }).Front.RotorMm);
+        WornPerLap.Of(SampleParts.Plan("organic", "organic") with { Pace = "advanced" }).Axles.Front.RotorMm
+            .ShouldBeGreaterThan(1.1 * WornPerLap.Of(SampleParts.Plan("organic", "organic") with { Pace = "novice" }).Axles.Front.RotorMm);
     }
 
     [Fact]

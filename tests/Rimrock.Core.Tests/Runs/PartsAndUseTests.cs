@@ -111,7 +111,7 @@ public class PartsAndUseTests
             with
         { Car = plan.Car with { Rear = brake with { Caliper = CaliperKind.Sliding } } }) * 0.95, "the shoes pull themselves on");
         result.Limits.Single(limit => limit.Code == "rear-face").Capacity.ShouldBe(DrumBrake.LimitC);
-        Kept(plan.RearWheel()).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })),
+        Kept(plan.Wheels().Rear).ShouldBeGreaterThan(1.15 * Kept(SampleParts.Wheel(SampleParts.FrontRing with { RingMassKg = drum.MassKg() })),
             "poor at shedding heat");
 
         static double Kept(WheelParts parts)

@@ -8,7 +8,7 @@ namespace Rimrock.Core.Fitting;
 
 /// <summary>Something that could be fitted.</summary>
 /// <typeparam name="T">What it is.</typeparam>
-/// <param name="Id">Its id on the shelf, or <see cref="Setup.FittedId"/>.</param>
+/// <param name="Id">Its id on the shelf, or <see cref="Selection.FittedId"/>.</param>
 /// <param name="Body">The thing itself.</param>
 public sealed record Part<T>(string Id, T Body)
     where T : class;
@@ -29,7 +29,7 @@ public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rot
 /// <param name="Duct">Front ducts; null for the car's own.</param>
 /// <param name="Fluid">Fluid.</param>
 /// <param name="Lines">Lines; null for the car's own.</param>
-public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines)
+public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines)
 {
     /// <summary>Id of what is on the car now.</summary>
     public const string FittedId = "fitted";
@@ -38,10 +38,10 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
     public const string FreshId = "fresh";
 
     /// <summary>What is on the car now.</summary>
-    public static Setup Fitted(PredictionPlan plan)
+    public static Selection Fitted(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return new Setup(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
+        return new Selection(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
     }
 
     /// <summary>
@@ -80,7 +80,7 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
     public string Key() => string.Join('|', FrontPad.Id, RearPad.Id, FrontRotor.Id, Duct?.Id ?? FittedId, Fluid.Id, Lines?.Id ?? FittedId);
 
     /// <summary>The setup of a key, or null where it names what is not on offer.</summary>
-    public static Setup? OfKey(string key, PredictionPlan plan, Offer offer)
+    public static Selection? OfKey(string key, PredictionPlan plan, Offer offer)
     {
         ArgumentNullException.ThrowIfNull(key);
         ArgumentNullException.ThrowIfNull(offer);
@@ -90,7 +90,7 @@ public sealed record Setup(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> Fr
                 && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
             && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
             && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
-            ? new Setup(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
+            ? new Selection(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
                 offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
 
         static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
