@@ -43,6 +43,7 @@ wait
 cat "$logs/front.log"
 check build scripts/build.sh
 check breaks-apply scripts/breaks.sh --check
+check rows-apply scripts/rows.sh --check
 # Rules of style and analysis have failed the build already: here is what the compiler does not look at.
 ( check format dotnet format whitespace Rimrock.slnx --verify-no-changes --no-restore ) >"$logs/style.log" 2>&1 &
 for project in tests/*/*.csproj; do
