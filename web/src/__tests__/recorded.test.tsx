@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiProblem, type PredictionPlan, type PredictionResult } from '../api/client';
 import * as log from '../api/log';
@@ -11,6 +11,7 @@ import { Learned } from '../rooms/log/Learned';
 import { Recorded } from '../rooms/log/Recorded';
 import { Wear } from '../rooms/log/Wear';
 import { Rename } from '../rooms/shelf/Rename';
+import { Announcer } from '../frame/Announcer';
 import { SureButton } from '../shared/SureButton';
 import { UnitProvider } from '../units/UnitContext';
 import { say } from './say';
@@ -222,6 +223,23 @@ describe('what cannot be taken back', () => {
     fireEvent.click(within(asked()).getByRole('button', { name: 'Delete' }));
     expect(sure).toHaveBeenCalledTimes(1);
     expect(screen.queryByRole('alertdialog')).toBeNull();
+  });
+
+  it('is announced, and the reader goes on in the section that it stood in', async () => {
+    const List = () => {
+      const [there, setThere] = useState(true);
+      return (
+        <section aria-label="Days">
+          <Announcer />
+          {there && <SureButton label="Delete" ariaLabel="Delete 2026-05-01" question="Delete the day?" onSure={() => setThere(false)} />}
+        </section>
+      );
+    };
+    show(<List />);
+    fireEvent.click(screen.getByRole('button', { name: 'Delete 2026-05-01' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    await waitFor(() => expect(screen.getByRole('status').textContent).toBe('Delete 2026-05-01: done.'));
+    await waitFor(() => expect(document.activeElement).toBe(screen.getByRole('region', { name: 'Days' })));
   });
 });
 

@@ -4,6 +4,7 @@ import { PlanSentence } from '../plan/PlanSentence';
 import { usePlan } from '../plan/PlanContext';
 import { useUnits } from '../units/UnitContext';
 import { RoomBoundary } from '../shared/RoomBoundary';
+import { Announcer } from './Announcer';
 import { BadLink } from './BadLink';
 import { rooms } from './rooms';
 
@@ -143,6 +144,7 @@ export function Frame() {
       <main id="room" tabIndex={-1} aria-label={rooms.find((one) => pathname.startsWith(`/${one.path}`))?.name}>
         <RoomBoundary key={pathname}>{linkFault ? <BadLink fault={linkFault} /> : <Outlet />}</RoomBoundary>
       </main>
+      <Announcer />
       <Suspense fallback={null}>
         {finding && <Finder onHide={() => setFinding(false)} />}
         {helping && <Help onHide={() => setHelping(false)} singleKeys={singleKeys.on} onSingleKeys={singleKeys.set} />}

@@ -1,4 +1,14 @@
-import { useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { announce } from './announce';
+
+const homeOf = (button: HTMLElement | null) => button?.closest<HTMLElement>('section, main') ?? null;
+
+/** Where what is deleted takes its button along, the reader goes on in the section that it stood in. */
+function goOn(home: HTMLElement | null) {
+  if (!home) return;
+  home.tabIndex = -1;
+  setTimeout(() => home.isConnected && document.activeElement === document.body && home.focus({ preventScroll: true }));
+}
 
 interface Props {
   label: string;
@@ -14,6 +24,13 @@ interface Props {
 export function SureButton({ label, question, ariaLabel, keep = 'Leave it', onSure }: Props) {
   const [asking, setAsking] = useState(false);
   const left = useRef(false);
+  const plain = useRef<HTMLButtonElement | null>(null);
+  useLayoutEffect(
+    () => () => {
+      if (document.activeElement === plain.current) goOn(homeOf(plain.current));
+    },
+    [],
+  );
   const leave = () => {
     left.current = true;
     setAsking(false);
@@ -25,6 +42,7 @@ export function SureButton({ label, question, ariaLabel, keep = 'Leave it', onSu
         className="btn btn-link"
         aria-label={ariaLabel}
         ref={(button) => {
+          if (button) plain.current = button;
           if (left.current) button?.focus();
           left.current = false;
         }}
@@ -47,9 +65,11 @@ export function SureButton({ label, question, ariaLabel, keep = 'Leave it', onSu
       <button
         type="button"
         className="btn btn-dark"
-        onClick={() => {
-          setAsking(false);
+        onClick={(event) => {
+          goOn(homeOf(event.currentTarget));
+          leave();
           onSure();
+          announce(`${ariaLabel ?? label}: done.`);
         }}
       >
         {label}

@@ -106,6 +106,7 @@ export function History({
             )}
             <SureButton
               label="Delete"
+              ariaLabel={`Delete ${item.entry.day}`}
               question={`Delete what was written down on ${item.entry.day}? It cannot be taken back.`}
               onSure={() => drop.mutate(item.entry)}
             />
