@@ -1,8 +1,11 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Logbook;
 
@@ -52,6 +55,32 @@ public class DiagnosisTests
         {
             codes.ShouldContain(code);
         }
+    }
+
+    public static TheoryData<string, Func<PredictionPlan, PredictionPlan>> Moved { get; } = new()
+    {
+        { "fluid-old", plan => plan with { FluidState = new FluidState(30) } },
+        { "fluid-fresh", plan => plan with { FluidState = new FluidState(0.5) } },
+        { "old-lines", plan => plan with { Lines = BrakeLine.AgedRubber } },
+        { "unbedded", plan => plan with { Bedded = false } },
+        { "mixed-pads", plan => plan with { RearPad = plan.RearPad with { Family = "ceramic" } } },
+        { "stability", plan => plan with { StabilityControlPercent = 30 } },
+        { "drums", plan => plan with
+            {
+                Car = plan.Car with { Rear = new AxleBrake(CaliperKind.Drum, [20.6], 75, 42, 5, 1.5, 2.5) },
+                RearRotor = new Rotor("drum", 228, 100, 7, 5, Construction: RotorConstruction.Drum),
+            }
+        },
+    };
+
+    [Theory]
+    [MemberData(nameof(Moved))]
+    public void What_the_plan_says_is_a_clue_and_its_opposite_is_none(string code, Func<PredictionPlan, PredictionPlan> move)
+    {
+        var plain = SampleParts.Plan() with { FluidState = new FluidState(12) };
+        bool Has(PredictionPlan plan) => Diagnosis.CluesOf(plan, Predictor.Predict(plan), null, null).Any(clue => clue.Code == code);
+        Has(plain).ShouldBeFalse();
+        Has(move(plain)).ShouldBeTrue();
     }
 
     [Fact]

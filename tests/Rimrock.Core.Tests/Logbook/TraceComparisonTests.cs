@@ -53,4 +53,17 @@ public class TraceComparisonTests
 
     [Fact]
     public void A_zone_of_one_recording_only_is_counted() => TraceComparison.Of(Trace(8), Trace(8, 700)).Unpaired.ShouldBe(2);
+
+    [Fact]
+    public void Recorders_of_different_beat_say_the_same_of_the_same_drive()
+    {
+        // Every third and every seventh sample: between them both are read by straight lines.
+        LapTrace Every(int beat) => Trace(8) is var whole
+            ? new LapTrace([.. whole.TimeS.Where((_, i) => i % beat == 0)], [.. whole.SpeedMS.Where((_, i) => i % beat == 0)], [], "made") : null!;
+        var zone = TraceComparison.Of(Every(3), Every(7)).Zones.Single();
+        zone.FirstM.ShouldBe(zone.SecondM, 1);
+        zone.FirstM.ShouldBe(131.25, 3);
+        zone.GainedS.ShouldBe(0, 0.02);
+        zone.FirstG.ShouldBe(zone.SecondG, 0.04);
+    }
 }

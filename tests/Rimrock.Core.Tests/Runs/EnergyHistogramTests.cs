@@ -41,6 +41,32 @@ public class EnergyHistogramTests
     }
 
     [Fact]
+    public void The_ends_hold_what_lies_beyond_them_and_nothing_stands_outside()
+    {
+        var histogram = new EnergyHistogram();
+        histogram.Add(Lanes.Create(EnergyHistogram.StartC - 500), Lanes.Create(2.0));
+        histogram.Add(Lanes.Create(5000.0), Lanes.Create(3.0));
+        histogram.Total(0).ShouldBe(5, 1e-12);
+        histogram.Weight(0, 0).ShouldBe(2, 1e-12);
+        histogram.Weight(EnergyHistogram.Bins - 1, 0).ShouldBe(3, 1e-12);
+        (histogram.Weight(-1, 0), histogram.Weight(EnergyHistogram.Bins, 0)).ShouldBe((0, 0));
+        histogram.ShareAbove(300, 0).ShouldBe(0.6, 1e-12);
+    }
+
+    [Fact]
+    public void A_bin_is_even_inside()
+    {
+        // All between 100 and 104 C: a quarter lies above 103.
+        var histogram = new EnergyHistogram();
+        var low = EnergyHistogram.StartC + (30 * EnergyHistogram.BinK);
+        histogram.Add(Lanes.Create(low + (0.5 * EnergyHistogram.BinK)), Lanes.Create(1.0));
+        histogram.ShareAbove(low, 0).ShouldBe(1, 1e-12);
+        histogram.ShareAbove(low + (0.75 * EnergyHistogram.BinK), 0).ShouldBe(0.25, 1e-12);
+        histogram.ShareAbove(low + EnergyHistogram.BinK, 0).ShouldBe(0, 1e-12);
+        histogram.Quantile(0.25, 0).ShouldBe(low + (0.25 * EnergyHistogram.BinK), 1e-9);
+    }
+
+    [Fact]
     public void Members_are_kept_apart_and_sums_add()
     {
         var one = new EnergyHistogram();

@@ -3547,7 +3547,7 @@ export interface components {
         };
         /** @description A part by id and name. */
         PartName: {
-            /** @description Id on the shelf, or string Setup.FittedId. */
+            /** @description Id on the shelf, or string Selection.FittedId. */
             id: string;
             /** @description Name. */
             name: string;
