@@ -1,5 +1,5 @@
 import { useCombobox } from 'downshift';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { draftOfCar, flushedWith, type Draft } from '../plan/draft';
 import { usePlan } from '../plan/PlanContext';
@@ -14,8 +14,14 @@ interface Found {
   edit: (draft: Draft) => Draft;
 }
 
+/** What was typed before this stood. */
+export interface EarlyKeys {
+  text: string;
+  enter: boolean;
+}
+
 /** Finds any car, circuit or part by a few letters and puts it into the plan. */
-export default function Finder({ onHide }: { onHide: () => void }) {
+export default function Finder({ takeEarly, onHide }: { takeEarly: () => EarlyKeys | null; onHide: () => void }) {
   const { shelf, change } = usePlan();
   const [text, setText] = useState('');
   const all = useMemo<Found[]>(() => {
@@ -53,21 +59,33 @@ export default function Finder({ onHide }: { onHide: () => void }) {
       })),
     ];
   }, [shelf]);
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = all.filter((item) => words.every((word) => `${item.name} ${item.kind}`.toLowerCase().includes(word))).slice(0, most);
+  const matching = (typed: string) => {
+    const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+    return all.filter((item) => words.every((word) => `${item.name} ${item.kind}`.toLowerCase().includes(word))).slice(0, most);
+  };
+  const found = matching(text);
+  const take = (item: Found | null | undefined) => {
+    if (!item) return;
+    change(item.edit);
+    onHide();
+  };
+  // Only what has come to stand takes it: a drawing may be begun and dropped.
+  useEffect(() => {
+    const early = takeEarly();
+    if (early?.enter) take(matching(early.text)[0]);
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the keys that were pressed before lie outside of React
+    else if (early) setText(early.text);
+  }, []); // eslint-disable-line react-hooks/exhaustive-deps
   const { getInputProps, getMenuProps, getItemProps, getLabelProps, highlightedIndex } = useCombobox<Found>({
     items: found,
     inputValue: text,
     isOpen: true,
     selectedItem: null,
+    initialHighlightedIndex: 0,
     defaultHighlightedIndex: 0,
     itemToString: (item) => (item ? `${item.name}, ${item.kind}` : ''),
     onInputValueChange: ({ inputValue, type }) => type === useCombobox.stateChangeTypes.InputChange && setText(inputValue),
-    onSelectedItemChange: ({ selectedItem }) => {
-      if (!selectedItem) return;
-      change(selectedItem.edit);
-      onHide();
-    },
+    onSelectedItemChange: ({ selectedItem }) => take(selectedItem),
   });
   return (
     <Modal show onHide={onHide} aria-labelledby="finder" centered>

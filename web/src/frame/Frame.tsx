@@ -6,6 +6,7 @@ import { useUnits } from '../units/UnitContext';
 import { RoomBoundary } from '../shared/RoomBoundary';
 import { Announcer } from './Announcer';
 import { BadLink } from './BadLink';
+import type { EarlyKeys } from './Finder';
 import { rooms } from './rooms';
 
 // Fetched when first asked for: most drivers never press a single key.
@@ -66,10 +67,28 @@ export function Frame() {
   const singleKeys = useSingleKeys();
   useRoomTitle(pathname);
   const [finding, setFinding] = useState(false);
+  // What is typed before the finder stands goes into it, and does nothing else.
+  const early = useRef<EarlyKeys | null>(null);
+  const takeEarly = () => {
+    const typed = early.current;
+    early.current = null;
+    return typed;
+  };
+  const find = () => {
+    early.current = { text: '', enter: false };
+    setFinding(true);
+  };
   const [helping, setHelping] = useState(false);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
+      if (early.current && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        if (event.key === 'Enter') early.current.enter = true;
+        else if (event.key.length === 1) early.current.text += event.key;
+        else return;
+        event.preventDefault();
+        return;
+      }
       const target = event.target as HTMLElement;
       if (
         event.ctrlKey ||
@@ -81,7 +100,7 @@ export function Frame() {
         return;
       const room = rooms[Number(event.key) - 1];
       if (room) void navigate(`/${room.path}${search}`);
-      else if (event.key === '/') setFinding(true);
+      else if (event.key === '/') find();
       else if (event.key === '?') setHelping(true);
       else if (event.key === 'u') undo();
       else if (event.key === 'c') toggle();
@@ -118,7 +137,7 @@ export function Frame() {
           ))}
         </nav>
         <div className="switches">
-          <button type="button" onClick={() => setFinding(true)}>
+          <button type="button" onClick={find}>
             Find
           </button>
           <button
@@ -146,7 +165,7 @@ export function Frame() {
       </main>
       <Announcer />
       <Suspense fallback={null}>
-        {finding && <Finder onHide={() => setFinding(false)} />}
+        {finding && <Finder takeEarly={takeEarly} onHide={() => setFinding(false)} />}
         {helping && <Help onHide={() => setHelping(false)} singleKeys={singleKeys.on} onSingleKeys={singleKeys.set} />}
       </Suspense>
     </div>
