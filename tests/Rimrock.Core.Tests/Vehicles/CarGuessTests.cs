@@ -1,0 +1,55 @@
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Tests.Vehicles;
+
+public class CarGuessTests
+{
+    [Fact]
+    public void Sizes_follow_the_cube_root_of_mass_and_areas_its_two_thirds_power()
+    {
+        var one = CarGuess.From("one", 1560, 125, "sport");
+        var heavy = CarGuess.From("heavy", 2.0 * 1560, 250, "sport");
+        one.Car.Front.PadAreaCm2.ShouldBe(56);
+        heavy.Car.Front.PadAreaCm2.ShouldBe(56 * Math.Pow(2, 2.0 / 3), 0.1);
+        heavy.Car.Rear.PadAreaCm2.ShouldBe(36 * Math.Pow(2, 2.0 / 3), 0.1);
+        heavy.Car.Front.PistonsMm.Single().ShouldBe(57 * Math.Cbrt(2), 0.1);
+        heavy.Car.WheelbaseM.ShouldBe(2.70 * Math.Cbrt(2), 0.01);
+        heavy.Car.Front.CaliperMassKg.ShouldBe(9, 0.1, "a caliper weighs as the car does");
+    }
+
+    [Fact]
+    public void A_strong_car_has_fixed_calipers_of_aluminium_and_larger_pads()
+    {
+        // Common practice: from about 0.16 kW to the kilogram on.
+        CarGuess.From("tame", 1500, 0.159 * 1500, "sport").Car.Front.Caliper.ShouldBe(CaliperKind.Sliding);
+        var strong = CarGuess.From("strong", 1500, 0.161 * 1500, "sport").Car.Front;
+        strong.Caliper.ShouldBe(CaliperKind.Fixed);
+        strong.AluminiumCaliper.ShouldBeTrue();
+        strong.PistonsMm.Count.ShouldBe(2);
+        strong.PadAreaCm2.ShouldBe(75 * Math.Pow(1500.0 / 1560, 2.0 / 3), 0.1);
+    }
+
+    [Theory]
+    [InlineData(1560)]
+    [InlineData(900)]
+    [InlineData(2400)]
+    public void A_guessed_ring_weighs_what_is_usual_for_the_car(double massKg)
+    {
+        // Common practice: half a kilogram of front ring for each hundred of car, a little over half of it behind.
+        var guess = CarGuess.From("car", massKg, 120, "sport");
+        guess.FrontRotor.MassKg().ShouldBe(0.005 * massKg, 0.01);
+        guess.RearRotor.MassKg().ShouldBe(0.00275 * massKg, 0.01);
+        guess.FrontRotor.MassOverGeometry()!.Value.ShouldBe(1, 0.08);
+        guess.RearRotor.Vanes.ShouldBe(guess.RearRotor.MassKg() > 4.2 ? VaneKind.Straight : VaneKind.Solid);
+    }
+
+    [Theory]
+    [InlineData(PistonMaterial.Metal, Shim.None, 1)]
+    [InlineData(PistonMaterial.Titanium, Shim.None, 0.4)]
+    [InlineData(PistonMaterial.Vented, Shim.None, 0.6)]
+    [InlineData(PistonMaterial.Metal, Shim.Steel, 0.8)]
+    [InlineData(PistonMaterial.Titanium, Shim.Titanium, 0.16)]
+    public void Titanium_passes_two_fifths_of_the_heat_whether_piston_or_shim(PistonMaterial piston, Shim shim, double share) =>
+        (SampleParts.FrontBrake with { Pistons = piston, Shim = shim }).HeatShareToPiston().ShouldBe(share, 1e-12);
+}
