@@ -225,6 +225,21 @@ describe('what cannot be taken back', () => {
     expect(screen.queryByRole('alertdialog')).toBeNull();
   });
 
+  it('is not called done where it failed', async () => {
+    const sure = vi.fn(() => Promise.reject(new Error('gone')));
+    show(
+      <section aria-label="Days">
+        <Announcer />
+        <SureButton label="Delete" question="Delete the day?" onSure={sure} />
+      </section>,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    await waitFor(() => expect(sure).toHaveBeenCalled());
+    await Promise.resolve();
+    expect(screen.getByRole('status').textContent).toBe('');
+  });
+
   it('is announced, and the reader goes on in the section that it stood in', async () => {
     const List = () => {
       const [there, setThere] = useState(true);

@@ -26,7 +26,12 @@ export function AsideNote() {
               <a href={address} download={`${row.kind}-${row.id}.json`}>
                 Save it
               </a>{' '}
-              <SureButton label="Delete" ariaLabel={`Delete ${row.name} for good`} question="For good?" onSure={() => drop.mutate(row)} />
+              <SureButton
+                label="Delete"
+                ariaLabel={`Delete ${row.name} for good`}
+                question="For good?"
+                onSure={() => drop.mutateAsync(row)}
+              />
             </li>
           );
         })}

@@ -17,7 +17,8 @@ interface Props {
   ariaLabel?: string;
   /** What the way back is called. */
   keep?: string;
-  onSure: () => void;
+  /** What is done; where it takes a while, what ends when it is done. */
+  onSure: () => void | Promise<unknown>;
 }
 
 /** A button for what cannot be taken back: it asks once, in its own place, and what is at hand then is to leave it. */
@@ -68,8 +69,11 @@ export function SureButton({ label, question, ariaLabel, keep = 'Leave it', onSu
         onClick={(event) => {
           goOn(homeOf(event.currentTarget));
           leave();
-          onSure();
-          announce(`${ariaLabel ?? label}: done.`);
+          // What fails is told where it was asked for.
+          void Promise.resolve(onSure()).then(
+            () => announce(`${ariaLabel ?? label}: done.`),
+            () => undefined,
+          );
         }}
       >
         {label}

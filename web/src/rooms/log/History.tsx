@@ -108,7 +108,7 @@ export function History({
               label="Delete"
               ariaLabel={`Delete ${item.entry.day}`}
               question={`Delete what was written down on ${item.entry.day}? It cannot be taken back.`}
-              onSure={() => drop.mutate(item.entry)}
+              onSure={() => drop.mutateAsync(item.entry)}
             />
             {shown === item.entry.id && <Photos id={item.entry.id} />}
           </li>

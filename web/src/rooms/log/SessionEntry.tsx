@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { PredictionPlan } from '../../api/client';
+import { ApiProblem, type PredictionPlan } from '../../api/client';
 import { addPhoto, saveSession, type Entry, type Finding, type LogSession, type PaintKit } from '../../api/log';
 import { today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
@@ -276,7 +276,7 @@ export function SessionEntry({
           />
         </label>
       </details>
-      {theirs || gone ? (
+      {(theirs || gone) && (
         <ConflictNote
           name={`The day at ${planned.circuit.name}`}
           saved={theirs?.saved}
@@ -293,8 +293,9 @@ export function SessionEntry({
             save.mutate(theirs?.revision ?? 0);
           }}
         />
-      ) : (
-        save.error && <ProblemNote error={save.error} />
+      )}
+      {save.error && !((theirs || gone) && save.error instanceof ApiProblem && save.error.status === 409) && (
+        <ProblemNote error={save.error} />
       )}
       <p className="paddock-do">
         <button

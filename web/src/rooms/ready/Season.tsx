@@ -171,7 +171,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
                   label="Remove"
                   ariaLabel={`Remove ${day.date} ${day.name}`}
                   question="Out of the season?"
-                  onSure={() => ahead[i] && drop.mutate(ahead[i])}
+                  onSure={() => (ahead[i] ? drop.mutateAsync(ahead[i]) : undefined)}
                 />,
               ],
             }))}

@@ -181,7 +181,7 @@ export function PartEditor({
         </p>
       )}
       <PartForm part={now} fields={fields} onChange={change} />
-      {theirs ? (
+      {theirs && (
         <ConflictNote
           name={opened.body.name}
           saved={opened.saved}
@@ -190,9 +190,8 @@ export function PartEditor({
           onTheirs={startOver}
           onMine={() => void save(opened.revision)}
         />
-      ) : (
-        problem && <ProblemNote error={problem} />
       )}
+      {problem && !(theirs && problem instanceof ApiProblem && problem.status === 409) && <ProblemNote error={problem} />}
       <p className="part-do">
         <button type="button" className="btn btn-dark" disabled={busy || !changed || theirs} onClick={() => void save(revision)}>
           {opened.revision === 0 ? `Put on the shelf` : 'Save'}
