@@ -9,7 +9,7 @@ import { join, relative } from 'node:path';
 const [count, seed] = [Number(process.argv[2] ?? 120), Number(process.argv[3] ?? 1)];
 const folder = process.argv[4] ?? join(tmpdir(), 'rimrock-mutate');
 const root = new URL('..', import.meta.url).pathname;
-const run = (command, args, seconds = 900) =>
+const run = (command, args, seconds = 600) =>
   spawnSync(command, args, { cwd: folder, encoding: 'utf8', timeout: seconds * 1000, killSignal: 'SIGKILL', env: { ...process.env, DOTNET_NOLOGO: '1' } });
 
 // A number between 0 and 1, the same for the same seed (mulberry32).

@@ -30,7 +30,7 @@ test('no room is wider than a screen of 320 px, and drawings keep their names', 
     await page.locator(mark).first().waitFor({ timeout: 60_000 });
     await page.evaluate(() => document.querySelectorAll('details').forEach((one) => (one.open = true)));
     await page.waitForTimeout(300);
-    expect(await page.evaluate(tooWide), address).toEqual([]);
+    await expect.poll(() => page.evaluate(tooWide), address).toEqual([]);
     if (address === '/bench') await expect(page.locator('.chart-legend').first()).toContainText('Front face');
   }
 });
@@ -48,7 +48,7 @@ test('every room fits A4 and Letter, in light colours whatever the theme, with i
     await page.emulateMedia({ media: 'print' });
     for (const width of [718, 740]) {
       await page.setViewportSize({ width, height: 1000 });
-      expect(await page.evaluate(tooWide), `${address} ${width}`).toEqual([]);
+      await expect.poll(() => page.evaluate(tooWide), `${address} ${width}`).toEqual([]);
     }
     const shown = await page.evaluate(() => {
       const body = getComputedStyle(document.body);
