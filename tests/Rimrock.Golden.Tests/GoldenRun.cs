@@ -60,13 +60,13 @@ internal static class GoldenRun
         {
             ["lap s"] = result.Summary.LapS,
             ["lap MJ"] = result.Summary.BrakingMJ.P50,
-            ["front share"] = result.Summary.FrontShare,
+            ["front share"] = result.Summary.FrontShare.P50,
             ["fluid boils C"] = result.Fluid.BoilsC,
             ["fluid vapour C"] = result.Fluid.VapourC,
             ["stops"] = result.Course!.Stops.Count,
             ["pedal N"] = result.Course.Stops.Max(stop => stop.PedalN),
-            ["inner worn mm"] = result.Faces.InnerWornMm,
-            ["outer worn mm"] = result.Faces.OuterWornMm,
+            ["inner worn mm"] = result.Faces.InnerWornMm.P50,
+            ["outer worn mm"] = result.Faces.OuterWornMm.P50,
             ["edge mm"] = result.Faces.EdgeMm.P50,
             ["travel hot mm"] = result.Pedal.HotMm.P50,
         };

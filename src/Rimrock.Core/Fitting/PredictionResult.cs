@@ -12,9 +12,9 @@ namespace Rimrock.Core.Fitting;
 /// <param name="HotLaps">Hot laps in each session.</param>
 /// <param name="BrakingMJ">Energy into the friction brakes in a hot lap, MJ.</param>
 /// <param name="FrontWheelKw">Mean braking power at one front wheel over a hot lap, kW.</param>
-/// <param name="FrontShare">Energy-weighted front share over the day.</param>
+/// <param name="FrontShare">Energy-weighted front share over the day, with its band.</param>
 /// <param name="IdealFrontShare">Ideal front share at the hardest stop's deceleration.</param>
-public sealed record LapSummary(double LapS, double LapM, double TopKmh, int HotLaps, Spread BrakingMJ, Spread FrontWheelKw, double FrontShare,
+public sealed record LapSummary(double LapS, double LapM, double TopKmh, int HotLaps, Spread BrakingMJ, Spread FrontWheelKw, Spread FrontShare,
     double IdealFrontShare);
 
 /// <summary>One part through the stretches of the day.</summary>
@@ -104,11 +104,11 @@ public sealed record WheelCooling(string Wheel, Spread InMJ, double FacesShare, 
 /// <param name="ConeDegrees">Largest angle of the ring against its flat shape, degrees, with its band.</param>
 /// <param name="EdgeMm">How far its edge then stands off, mm, with its band.</param>
 /// <param name="HotBandsK">How far hot bands rise above the mean face in the hardest stop, K; not in any other figure.</param>
-/// <param name="InnerWornMm">Worn off the inner pad over the day, mm.</param>
-/// <param name="OuterWornMm">Worn off the outer pad, mm.</param>
-/// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C; everything else is about the busier one.</param>
+/// <param name="InnerWornMm">Worn off the inner pad over the day, mm, with its band.</param>
+/// <param name="OuterWornMm">Worn off the outer pad, mm, with its band.</param>
+/// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; everything else is about the busier one.</param>
 public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK,
-    double InnerWornMm, double OuterWornMm, double QuieterSidePeakC);
+    Spread InnerWornMm, Spread OuterWornMm, Spread QuieterSidePeakC);
 
 /// <summary>Pedal travel in the hardest stop of the day.</summary>
 /// <param name="Bar">Its line pressure, at most what 500 N at the pedal gives, bar.</param>
@@ -118,10 +118,10 @@ public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm);
 
 /// <summary>A ring's mass, stated and from geometry.</summary>
 /// <param name="Axle">Front or rear.</param>
-/// <param name="GeometryKg">From geometry and material, kg.</param>
+/// <param name="GeometryKg">From geometry and material, kg, with its band.</param>
 /// <param name="StatedKg">The maker's, kg; it wins where known.</param>
 /// <param name="OffPercent">The maker's over the geometry's less one, %.</param>
-public sealed record RingMass(string Axle, double GeometryKg, double? StatedKg, double? OffPercent);
+public sealed record RingMass(string Axle, Spread GeometryKg, double? StatedKg, double? OffPercent);
 
 /// <summary>How a day runs: two thirds of a prediction's figures.</summary>
 /// <param name="Stops">Every stop of the day.</param>

@@ -97,7 +97,8 @@ public static class Predictor
         var hardest = run.Stops.Count == 0 ? 0 : run.Stops.Max(stop => stop.Stop.MeanG);
         return new LapSummary(day.HotLap.DurationS, day.HotLap.LengthM(), Speed.ToKmh(day.HotLap.SpeedMS.Max()), day.HotLaps,
             Spread.Times(joules / 1e6, PriorSpread.Energy, 3),
-            Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, PriorSpread.Energy, 2), share,
+            Spread.Times(joules * share / plan.Car.Front.Discs / day.HotLap.DurationS / 1000, PriorSpread.Energy, 2),
+            Spread.Normal(share, PriorSpread.FrontShare, 6),
             BrakeBalance.IdealFrontShare(plan.Car.StaticFrontShare, hardest, plan.Car.CgHeightM, plan.Car.WheelbaseM));
     }
 

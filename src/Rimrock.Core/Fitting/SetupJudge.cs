@@ -117,7 +117,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
                 [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
                 RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
-                Math.Round(CrackLife.Index(on.FrontRotor, heat.OverMeanK), 2),
+                CrackLife.IndexBand(on.FrontRotor, heat.OverMeanK),
                 Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
                 new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));

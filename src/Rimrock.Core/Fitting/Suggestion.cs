@@ -55,7 +55,7 @@ public sealed record PartName(string Id, string Name);
 /// <param name="FrontShare">Front share of equal deceleration by the hydraulics with the pads warm.</param>
 /// <param name="EqualPadShare">The same with equal pads on the fitted rotors.</param>
 /// <param name="EnergyInBand">Share of the front pads' braking energy inside, below and above their working band.</param>
-/// <param name="CrackIndex">Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.</param>
+/// <param name="CrackIndex">Strain at the front ring's worst spot over a plain ring's at 150 K, with the band in which life differs.</param>
 /// <param name="UnsprungKg">Mass of both front rotors over the fitted ones, kg.</param>
 /// <param name="Bite">How firmly front and rear pads take hold, 0 to 10; null where unknown.</param>
 /// <param name="Reasons">Why it stands where it does.</param>
@@ -64,7 +64,7 @@ public sealed record PartName(string Id, string Name);
 public sealed record Suggestion(
     string Key, SetupNames Parts, int Members, Chance Danger, Chance Damage, bool? Holds, double EffortHours, IReadOnlyList<LimitChance> Limits,
     IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
-    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, double CrackIndex, double UnsprungKg,
+    IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, Spread CrackIndex, double UnsprungKg,
     AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null);
 
 /// <summary>A figure of front and rear, where it is known.</summary>

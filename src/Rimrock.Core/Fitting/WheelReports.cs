@@ -1,6 +1,7 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
@@ -22,6 +23,7 @@ internal static class WheelReports
         double Difference(int member) => shapes.Select(shape => shape.FaceDifferenceK[member]).MaxBy(Math.Abs);
         var cone = Ordered(Cone(members.Middle), Cone(members.Cool), Cone(members.Hot));
         var perPad = 100 * plan.Car.Front.PadAreaCm2;
+        var quiet = run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][members.QuietSide]);
         return new FaceReport(
             Tenth(shapes.Max(shape => shape.InnerFaceC[members.Middle])),
             Tenth(shapes.Max(shape => shape.OuterFaceC[members.Middle])),
@@ -30,9 +32,9 @@ internal static class WheelReports
             Each(new Spread(RingShape.EdgeMm(plan.FrontRotor, cone.P10), RingShape.EdgeMm(plan.FrontRotor, cone.P50),
                 RingShape.EdgeMm(plan.FrontRotor, cone.P90)), 2),
             HotBandsOf(plan, run, members.Middle),
-            Math.Round(run.Front.WornInMm3[members.Middle] / perPad, 2),
-            Math.Round(run.Front.WornOutMm3[members.Middle] / perPad, 2),
-            Tenth(run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][members.QuietSide])));
+            Spread.Times(run.Front.WornInMm3[members.Middle] / perPad, PriorSpread.Wear, 2),
+            Spread.Times(run.Front.WornOutMm3[members.Middle] / perPad, PriorSpread.Wear, 2),
+            Spread.Normal(quiet, PriorSpread.Side * (quiet - plan.Weather.AmbientC), 1));
     }
 
     public static PedalReport Pedal(PredictionPlan plan, DayRun run, IReadOnlyList<StopSummary> stops, int member)
@@ -45,7 +47,7 @@ internal static class WheelReports
         return new PedalReport(Math.Round(bar, 1), Banded(Travel(plan, bar, ambient, ambient)), Banded(Travel(plan, bar, hottest, line)));
     }
 
-    public static RingMass Mass(string axle, Rotor rotor) => new(axle, Math.Round(rotor.GeometricMassKg(), 2), rotor.RingMassKg,
+    public static RingMass Mass(string axle, Rotor rotor) => new(axle, Spread.Times(rotor.GeometricMassKg(), PriorSpread.Casting, 2), rotor.RingMassKg,
         rotor.MassOverGeometry() is { } ratio ? Math.Round(100 * (ratio - 1), 1) : null);
 
     public static CoolingSeries Cooling(DayRun run, double fromS, double toS, int member)

@@ -141,7 +141,7 @@ public static class Diagnosis
             yield return new Clue("one-way", Said.Of("diagnosis.circuit-turns-one-way"));
         }
 
-        if (result.Summary.FrontShare > result.Summary.IdealFrontShare + 0.02)
+        if (result.Summary.FrontShare.P50 > result.Summary.IdealFrontShare + 0.02)
         {
             yield return new Clue("front-share", Said.Of("diagnosis.front-does-more-ideal"));
         }

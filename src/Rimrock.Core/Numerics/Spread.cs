@@ -13,6 +13,13 @@ public sealed record Spread(double P10, double P50, double P90)
     public static Spread Around(double middle, double share, int digits = 0) =>
         new(Math.Round(middle * (1 - share), digits), Math.Round(middle, digits), Math.Round(middle * (1 + share), digits));
 
+    /// <summary>A normal band about a middle.</summary>
+    /// <param name="middle">The middle.</param>
+    /// <param name="sigma">One standard deviation, in its unit.</param>
+    /// <param name="digits">Digits kept.</param>
+    public static Spread Normal(double middle, double sigma, int digits) => new(Math.Round(middle - (EdgeSigmas * sigma), digits), Math.Round(middle, digits),
+        Math.Round(middle + (EdgeSigmas * sigma), digits));
+
     /// <summary>A log-normal band about a middle.</summary>
     /// <param name="middle">The middle.</param>
     /// <param name="sigmaFactor">One standard deviation, as a factor.</param>

@@ -1,6 +1,8 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -23,11 +25,11 @@ public sealed record OrderItem(Said What, double Count, Said Unit, double? Price
 /// <param name="Order">What to order.</param>
 /// <param name="Tools">Tools.</param>
 /// <param name="Steps">Steps in order.</param>
-/// <param name="Hours">Work, h (common practice, x1.5).</param>
+/// <param name="Hours">Work, h, with its band (common practice).</param>
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
 /// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
 public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<Said> Tools, IReadOnlyList<WorkStep> Steps,
-    double Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
+    Spread Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
 {
     /// <summary>Whether there is something to bed.</summary>
     public bool Beds => Steps.Any(step => step.Code == "bed");
@@ -47,9 +49,9 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         // Fluid that is younger afterwards is new, though its name be the same.
         var change = new Change(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths);
         var refused = HardStops.OfChange(before, after);
-        return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], 0, refused)
+        return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], new Spread(0, 0, 0), refused)
             : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)],
-                Math.Round(HoursFor(change), 1), []);
+                Spread.Times(HoursFor(change), PriorSpread.Work, 1), []);
     }
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)

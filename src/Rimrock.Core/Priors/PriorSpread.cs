@@ -94,6 +94,15 @@ public static class PriorSpread
     /// <summary>What a leg gives, factor.</summary>
     public const double Leg = 1.25;
 
+    /// <summary>Mass of a ring against its measures, factor: castings differ.</summary>
+    public const double Casting = 1.04;
+
+    /// <summary>By how much holes and slots raise the strain.</summary>
+    public const double StressRaiser = 0.23;
+
+    /// <summary>Hours of work in a home garage, factor.</summary>
+    public const double Work = 1.37;
+
     /// <summary>A ring out of flat, micrometres.</summary>
     public const double ConeUm = 50;
 }

@@ -1,3 +1,6 @@
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
+
 namespace Rimrock.Core.Rotors;
 
 /// <summary>
@@ -10,9 +13,6 @@ public static class CrackLife
 {
     /// <summary>Stress for each kelvin of the face over its section's mean, MPa/K: 110 GPa, 12.5e-6 /K, 0.26 (from memory).</summary>
     public const double StressMPaPerK = 110e3 * 12.5e-6 / (1 - 0.26);
-
-    /// <summary>One standard deviation, as a factor.</summary>
-    public const double SpreadFactor = 3;
 
     private const double ReferenceK = 150;
     private const double ReferenceHours = 100;
@@ -33,4 +33,8 @@ public static class CrackLife
         ArgumentNullException.ThrowIfNull(rotor);
         return faceOverMeanK / ReferenceK * (rotor.Finish?.StressRaiser() ?? 1);
     }
+
+    /// <summary>The same with the band of strain that the spread of life stands for.</summary>
+    public static Spread IndexBand(Rotor rotor, double faceOverMeanK) =>
+        Spread.Times(Index(rotor, faceOverMeanK), Math.Pow(PriorSpread.CrackLife, 1 / Exponent), 2);
 }

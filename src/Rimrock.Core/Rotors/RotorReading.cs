@@ -1,14 +1,16 @@
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
+
 namespace Rimrock.Core.Rotors;
 
 /// <summary>What a rotor's measures say.</summary>
-/// <param name="RingKg">Mass of the ring that counts, kg.</param>
-/// <param name="GeometryKg">Mass of the ring from its measures, kg (+-5 %, castings differ).</param>
+/// <param name="RingKg">Mass of the ring that counts, kg: as stated, or by its measures with its band.</param>
 /// <param name="KilojoulePerK">Heat for each kelvin at 200 C, kJ/K.</param>
 /// <param name="WearMm">Thickness that may be worn, mm.</param>
-/// <param name="StressRaiser">By how much holes or slots raise the stress at the face.</param>
+/// <param name="StressRaiser">By how much holes or slots raise the stress at the face; 1 without.</param>
 /// <param name="Handed">True where left and right rotors differ.</param>
 /// <param name="Notes">What a driver should know before buying, in sentences.</param>
-public sealed record RotorReading(double RingKg, double GeometryKg, double KilojoulePerK, double WearMm, double StressRaiser, bool Handed,
+public sealed record RotorReading(Spread RingKg, double KilojoulePerK, double WearMm, Spread StressRaiser, bool Handed,
     IReadOnlyList<Said> Notes)
 {
     private const double ReferenceC = 200;
@@ -18,9 +20,11 @@ public sealed record RotorReading(double RingKg, double GeometryKg, double Kiloj
     {
         ArgumentNullException.ThrowIfNull(rotor);
         var finish = rotor.Finish ?? new RotorFinish();
-        return new RotorReading(Math.Round(rotor.MassKg(), 2), Math.Round(rotor.GeometricMassKg(), 2),
+        var raiser = finish.StressRaiser();
+        return new RotorReading(Spread.Times(rotor.MassKg(), rotor.RingMassKg is null ? PriorSpread.Casting : 1, 2),
             Math.Round(rotor.MassKg() * rotor.MaterialOf().SpecificHeatJKgK(ReferenceC) / 1000, 2),
-            Math.Round(rotor.ThicknessMm - rotor.MinThicknessMm, 2), finish.StressRaiser(), rotor.Vanes == VaneKind.Curved, [.. NotesOf(rotor, finish)]);
+            Math.Round(rotor.ThicknessMm - rotor.MinThicknessMm, 2), Spread.Normal(raiser, raiser > 1 ? PriorSpread.StressRaiser : 0, 1),
+            rotor.Vanes == VaneKind.Curved, [.. NotesOf(rotor, finish)]);
     }
 
     private static IEnumerable<Said> NotesOf(Rotor rotor, RotorFinish finish)

@@ -1,4 +1,5 @@
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Vehicles;
@@ -9,12 +10,12 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="FrontRatioBefore">The same with the original calipers.</param>
 /// <param name="FrontShare">Hydraulic front share with equal pads.</param>
 /// <param name="FrontShareBefore">The same with the original calipers.</param>
-/// <param name="IdealShare">Share that uses both axles' grip alike at 0.9 g.</param>
+/// <param name="IdealShare">Share that uses both axles' grip alike at 0.9 g, as sure as its layout.</param>
 /// <param name="PedalMm">Pedal travel at 60 bar, cold.</param>
 /// <param name="PedalBeforeMm">The same with the original calipers.</param>
 /// <param name="Clears">False where the caliper does not clear the wheel; null where the wheel's barrel is unknown.</param>
 /// <param name="Notes">What follows, in sentences.</param>
-public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, double IdealShare,
+public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, Spread IdealShare,
     Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<Said> Notes)
 {
     /// <summary>Front share may move by this much before ABS and balance are felt to suffer (common practice: piston area near the original).</summary>
@@ -67,7 +68,7 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         }
 
         return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2),
-            Math.Round(share, 3), Math.Round(before, 3), Math.Round(ideal, 3),
+            Math.Round(share, 3), Math.Round(before, 3), Spread.Normal(ideal, PriorSpread.FrontShare, 3),
             Pedal(other), Pedal(car), clears, notes);
     }
 }

@@ -56,7 +56,7 @@ public class PredictionTests
     {
         var faded = Predictor.Predict(SampleParts.Plan("organic", "track-sport"));
         var sound = Predictor.Predict(SampleParts.Plan("track-sport", "track-sport"));
-        faded.Summary.FrontShare.ShouldBeLessThan(sound.Summary.FrontShare);
+        faded.Summary.FrontShare.P50.ShouldBeLessThan(sound.Summary.FrontShare.P50);
         faded.Course!.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeGreaterThan(1.5);
         sound.Course!.Stops.Where(stop => stop.Lap == 8).Max(stop => stop.Effort.P50).ShouldBeLessThan(1.3);
     }

@@ -23,7 +23,7 @@ public class WorkOrderTests
         order.Changes.ShouldBeEmpty();
         order.Order.ShouldBeEmpty();
         order.Steps.ShouldBeEmpty();
-        order.Hours.ShouldBe(0);
+        order.Hours.P90.ShouldBe(0);
     }
 
     [Fact]

@@ -46,7 +46,7 @@ public class PartsAndUseTests
     public void The_inner_pad_wears_first_behind_a_shield_and_the_difference_goes_with_the_shield()
     {
         var shut = Predictor.Predict(Sport).Faces;
-        shut.InnerWornMm.ShouldBeGreaterThan(shut.OuterWornMm);
+        shut.InnerWornMm.P50.ShouldBeGreaterThan(shut.OuterWornMm.P50);
         shut.DifferenceK.P50.ShouldBeGreaterThan(0);
         var even = Predictor.Predict(Sport with
         {
@@ -55,7 +55,7 @@ public class PartsAndUseTests
             Car = Sport.Car with { Front = Sport.Car.Front with { Caliper = CaliperKind.Fixed } },
         }).Faces;
         even.DifferenceK.P50.ShouldBe(0, 1e-6, "symmetric parts, symmetric heat");
-        even.InnerWornMm.ShouldBe(even.OuterWornMm, 0.011);
+        even.InnerWornMm.P50.ShouldBe(even.OuterWornMm.P50, 0.011);
     }
 
     [Fact]
@@ -103,7 +103,7 @@ public class PartsAndUseTests
         var plan = Sport with { RearRotor = drum, Car = Sport.Car with { Rear = brake }, RearPad = new Pad("lining", "organic") };
         plan.Faults().ShouldBeEmpty();
         var result = Predictor.Predict(plan);
-        result.Summary.FrontShare.ShouldBeInRange(0.6, 0.9);
+        result.Summary.FrontShare.P50.ShouldBeInRange(0.6, 0.9);
         Math.Abs(result.Cooling[1].BalanceError).ShouldBeLessThan(1e-3);
         result.Cooling[1].VanesShare.ShouldBe(0);
         brake.DiscMu(0.38).ShouldBe(0.5 * DrumGain.Of(0.38));
@@ -167,8 +167,8 @@ public class PartsAndUseTests
         var plain = Predictor.Predict(Sport);
         var held = Predictor.Predict(Sport with { StabilityControlPercent = 100 });
         Peak(held, BrakePart.FrontFace).ShouldBeGreaterThan(Peak(plain, BrakePart.FrontFace) + 15);
-        held.Faces.QuieterSidePeakC.ShouldBe(plain.Faces.QuieterSidePeakC, 3, "the other wheel does not know");
-        held.Faces.InnerWornMm.ShouldBeGreaterThan(plain.Faces.InnerWornMm);
+        held.Faces.QuieterSidePeakC.P50.ShouldBe(plain.Faces.QuieterSidePeakC.P50, 3, "the other wheel does not know");
+        held.Faces.InnerWornMm.P50.ShouldBeGreaterThan(plain.Faces.InnerWornMm.P50);
     }
 
     [Fact]
@@ -183,8 +183,8 @@ public class PartsAndUseTests
             }
         };
         var turns = Predictor.Predict(lefts).Faces;
-        (Peak(Predictor.Predict(lefts), BrakePart.FrontFace) - turns.QuieterSidePeakC).ShouldBeGreaterThan(15);
-        Predictor.Predict(Sport).Faces.QuieterSidePeakC.ShouldBe(Face(Sport), 1, "nobody said which way it turns");
+        (Peak(Predictor.Predict(lefts), BrakePart.FrontFace) - turns.QuieterSidePeakC.P50).ShouldBeGreaterThan(15);
+        Predictor.Predict(Sport).Faces.QuieterSidePeakC.P50.ShouldBe(Face(Sport), 1, "nobody said which way it turns");
         SideLoad.Asymmetry(lefts.Circuit).ShouldBe(SideLoad.AllOneWay, 1e-12);
     }
 
@@ -237,7 +237,7 @@ public class PartsAndUseTests
         var plan = Sport with { Car = guess.Car, FrontRotor = guess.FrontRotor, RearRotor = guess.RearRotor, FrontPad = pad, RearPad = pad };
         plan.Faults().ShouldBeEmpty();
         var result = Predictor.Predict(plan);
-        result.Summary.FrontShare.ShouldBeGreaterThan(0.85);
+        result.Summary.FrontShare.P50.ShouldBeGreaterThan(0.85);
         result.Course!.Stops.Max(stop => stop.MeanG).ShouldBeLessThanOrEqualTo(guess.Car.LiftG() + 0.15, "what air and rolling add");
         guess.Car.LiftG().ShouldBe(0.5 * 1.42 / 0.62, 1e-12);
         Peak(result, BrakePart.FrontFace).ShouldBeInRange(200, 700);

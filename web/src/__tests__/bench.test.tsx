@@ -33,12 +33,12 @@ const result = {
     coneDegrees: spread(0.2),
     edgeMm: spread(0.21),
     hotBandsK: spread(100),
-    innerWornMm: 14.3,
-    outerWornMm: 6.1,
-    quieterSidePeakC: 600,
+    innerWornMm: spread(14.3),
+    outerWornMm: spread(6.1),
+    quieterSidePeakC: spread(600),
   },
   pedal: { bar: 80, coldMm: spread(60), hotMm: spread(66) },
-  ringMasses: [{ axle: 'front', geometryKg: 7.2, statedKg: 8, offPercent: 11.1 }],
+  ringMasses: [{ axle: 'front', geometryKg: spread(7.2), statedKg: 8, offPercent: 11.1 }],
 } as unknown as PredictionResult;
 const plan = { car: { kind: 'car', front: { padNewMm: 11 } }, frontRotor: { construction: 'onePiece' } } as unknown as PredictionPlan;
 

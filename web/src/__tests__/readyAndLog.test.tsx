@@ -93,7 +93,7 @@ describe('season chart', () => {
       policy: name,
       flushes: [],
       cost,
-      hours: 1,
+      hours: { p10: 0.7, p50: 1, p90: 1.5 },
       days: [
         {
           date: '2026-05-01',

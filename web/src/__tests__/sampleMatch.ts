@@ -72,7 +72,7 @@ export function suggestion(key: string, front: string, rear: string, danger: num
     frontShare: 0.71,
     equalPadShare: 0.7,
     energyInBand: { inside: 0.98, below: 0.01, above: 0.01, meanMu: 0.41, muSpread: 0.01 },
-    crackIndex: 1.1,
+    crackIndex: { p10: 0.6, p50: 1.1, p90: 2.2 },
     unsprungKg: 0,
     reasons: [
       {

@@ -1477,11 +1477,8 @@ export interface components {
              * @description The same with the original calipers.
              */
             frontShareBefore: number;
-            /**
-             * Format: double
-             * @description Share that uses both axles' grip alike at 0.9 g.
-             */
-            idealShare: number;
+            /** @description Share that uses both axles' grip alike at 0.9 g, as sure as its layout. */
+            idealShare: components["schemas"]["Spread"];
             /** @description Pedal travel at 60 bar, cold. */
             pedalMm: components["schemas"]["Spread"];
             /** @description The same with the original calipers. */
@@ -2254,21 +2251,12 @@ export interface components {
             edgeMm: components["schemas"]["Spread"];
             /** @description How far hot bands rise above the mean face in the hardest stop, K; not in any other figure. */
             hotBandsK: components["schemas"]["Spread"];
-            /**
-             * Format: double
-             * @description Worn off the inner pad over the day, mm.
-             */
-            innerWornMm: number;
-            /**
-             * Format: double
-             * @description Worn off the outer pad, mm.
-             */
-            outerWornMm: number;
-            /**
-             * Format: double
-             * @description Face of the quieter front wheel at its hottest, C; everything else is about the busier one.
-             */
-            quieterSidePeakC: number;
+            /** @description Worn off the inner pad over the day, mm, with its band. */
+            innerWornMm: components["schemas"]["Spread"];
+            /** @description Worn off the outer pad, mm, with its band. */
+            outerWornMm: components["schemas"]["Spread"];
+            /** @description Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; everything else is about the busier one. */
+            quieterSidePeakC: components["schemas"]["Spread"];
         };
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
@@ -2666,11 +2654,8 @@ export interface components {
             brakingMJ: components["schemas"]["Spread"];
             /** @description Mean braking power at one front wheel over a hot lap, kW. */
             frontWheelKw: components["schemas"]["Spread"];
-            /**
-             * Format: double
-             * @description Energy-weighted front share over the day.
-             */
-            frontShare: number;
+            /** @description Energy-weighted front share over the day, with its band. */
+            frontShare: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Ideal front share at the hardest stop's deceleration.
@@ -3969,11 +3954,8 @@ export interface components {
         RingMass: {
             /** @description Front or rear. */
             axle: string;
-            /**
-             * Format: double
-             * @description From geometry and material, kg.
-             */
-            geometryKg: number;
+            /** @description From geometry and material, kg, with its band. */
+            geometryKg: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description The maker's, kg; it wins where known.
@@ -4098,16 +4080,8 @@ export interface components {
         };
         /** @description What a rotor's measures say. */
         RotorReading: {
-            /**
-             * Format: double
-             * @description Mass of the ring that counts, kg.
-             */
-            ringKg: number;
-            /**
-             * Format: double
-             * @description Mass of the ring from its measures, kg (+-5 %, castings differ).
-             */
-            geometryKg: number;
+            /** @description Mass of the ring that counts, kg: as stated, or by its measures with its band. */
+            ringKg: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Heat for each kelvin at 200 C, kJ/K.
@@ -4118,11 +4092,8 @@ export interface components {
              * @description Thickness that may be worn, mm.
              */
             wearMm: number;
-            /**
-             * Format: double
-             * @description By how much holes or slots raise the stress at the face.
-             */
-            stressRaiser: number;
+            /** @description By how much holes or slots raise the stress at the face; 1 without. */
+            stressRaiser: components["schemas"]["Spread"];
             /** @description True where left and right rotors differ. */
             handed: boolean;
             /** @description What a driver should know before buying, in sentences. */
@@ -4801,11 +4772,8 @@ export interface components {
             equalPadShare: number;
             /** @description Share of the front pads' braking energy inside, below and above their working band. */
             energyInBand: components["schemas"]["EnergyShares"];
-            /**
-             * Format: double
-             * @description Strain at the front ring's worst spot over a plain ring's at 150 K: relative, x3 on life.
-             */
-            crackIndex: number;
+            /** @description Strain at the front ring's worst spot over a plain ring's at 150 K, with the band in which life differs. */
+            crackIndex: components["schemas"]["Spread"];
             /**
              * Format: double
              * @description Mass of both front rotors over the fitted ones, kg.
@@ -5211,11 +5179,8 @@ export interface components {
             }[][];
             /** @description Steps in order. */
             steps: components["schemas"]["WorkStep"][];
-            /**
-             * Format: double
-             * @description Work, h (common practice, x1.5).
-             */
-            hours: number;
+            /** @description Work, h, with its band (common practice). */
+            hours: components["schemas"]["Spread"];
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
             then?: null | components["schemas"]["DayVerdict"];

@@ -6,7 +6,7 @@ export interface Units {
   system: UnitSystem;
   toggle: () => void;
   show: (value: number, unit: string, digits?: number) => string;
-  /** A middle with its band, such as "21 °C (17 to 27 °C)". */
+  /** A middle with its band, such as "21 °C (17 to 27 °C)"; alone where it is sure. */
   band: (spread: Spread, unit: string, digits?: number) => string;
   /** What the engine told, in the shown units. */
   told: (text: Told) => string;
@@ -31,7 +31,9 @@ export function UnitProvider({ children }: { children: ReactNode }) {
     toggle,
     show: (value, unit, digits) => show(value, unit, system, digits),
     band: (spread, unit, digits = 0) =>
-      `${show(spread.p50, unit, system, digits)} (${figure(spread.p10, unit, system, digits)} to ${show(spread.p90, unit, system, digits)})`,
+      spread.p10 === spread.p90
+        ? show(spread.p50, unit, system, digits)
+        : `${show(spread.p50, unit, system, digits)} (${figure(spread.p10, unit, system, digits)} to ${show(spread.p90, unit, system, digits)})`,
     told: (text) => told(text, system),
     unitOf: (unit) => conversion(unit, system).unit,
     to: (value, unit) => conversion(unit, system).to(value),

@@ -37,6 +37,15 @@ export function show(value: number, unit: string, system: UnitSystem, digits = 0
   return `${figure(value, unit, system, digits)}${sign ? ` ${sign}` : ''}`;
 }
 
+/** A share with its band, such as "72 % (68 to 76 %)". */
+export function shareBand({ p10, p50, p90 }: Schemas['Spread']): string {
+  const [low, middle, high] = [p10, p50, p90].map((share) => Math.round(share * 100));
+  return `${middle} % (${low} to ${high} %)`;
+}
+
+/** A factor with its band, such as "1.8 (1.5 to 2.1)". */
+export const times = ({ p10, p50, p90 }: Schemas['Spread']): string => `${p50.toFixed(1)} (${p10.toFixed(1)} to ${p90.toFixed(1)})`;
+
 /** A range with its unit, such as "350 to 4000 kg". */
 export const showRange = (low: number, high: number, unit: string, system: UnitSystem, digits = 0): string =>
   `${figure(low, unit, system, digits)} to ${show(high, unit, system, digits)}`;

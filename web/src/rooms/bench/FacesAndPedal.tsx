@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { PredictionPlan, PredictionResult } from '../../api/client';
+import type { PredictionPlan, PredictionResult, Spread } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
 /** Inner against outer face, the ring's cone, hot bands, the quieter side, pedal travel and ring masses. */
@@ -9,7 +9,7 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
   const front = ringMasses.find((mass) => mass.axle === 'front');
   const hotter = faces.differenceK.p50 >= 0 ? 'inner' : 'outer';
   const fresh = plan.frontPadMm ?? plan.car.front.padNewMm;
-  const worn = (mm: number) => (mm >= fresh ? `all ${show(fresh, 'mm', 1)}` : show(mm, 'mm', 1));
+  const worn = (mm: Spread) => (mm.p50 >= fresh ? `all ${show(fresh, 'mm', 1)}` : band({ ...mm, p90: Math.min(fresh, mm.p90) }, 'mm', 1));
   const drums = plan.frontRotor.construction === 'drum';
   return (
     <section aria-label="Faces and pedal">
@@ -36,7 +36,7 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
               <tr>
                 <th scope="row">pads worn today, inner / outer</th>
                 <td>
-                  {worn(faces.innerWornMm)} / {worn(faces.outerWornMm)} (×1.7)
+                  {worn(faces.innerWornMm)} / {worn(faces.outerWornMm)}
                 </td>
               </tr>
               <tr>
@@ -49,7 +49,7 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
               </tr>
               <tr>
                 <th scope="row">quieter front wheel peaks at</th>
-                <td>{show(faces.quieterSidePeakC, 'C')} (±4 % of its work)</td>
+                <td>{band(faces.quieterSidePeakC, 'C')}</td>
               </tr>
             </>
           )}
@@ -65,7 +65,7 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
             <tr>
               <th scope="row">front ring, from its measures</th>
               <td>
-                {show(front.geometryKg, 'kg', 1)} (±5 %, castings differ)
+                {band(front.geometryKg, 'kg', 1)}
                 {front.statedKg != null &&
                   `, stated ${show(front.statedKg, 'kg', 1)} (${(front.offPercent ?? 0) >= 0 ? '+' : ''}${(front.offPercent ?? 0).toFixed(0)} %)`}
               </td>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { PredictionResult, WheelCooling } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
+import { shareBand } from '../../units/units';
 
 type Share = Exclude<keyof WheelCooling, 'wheel' | 'inMJ' | 'balanceError'>;
 
@@ -40,7 +41,7 @@ export function HeatAway({ result, children }: { result: PredictionResult; child
       {children}
       <p className="note">
         A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {band(summary.brakingMJ, 'MJ', 1)} into the brakes,{' '}
-        {band(summary.frontWheelKw, 'kW', 1)} at each front wheel; {Math.round(summary.frontShare * 100)} ± 4 % at the front (ideal{' '}
+        {band(summary.frontWheelKw, 'kW', 1)} at each front wheel; {shareBand(summary.frontShare)} at the front (ideal{' '}
         {Math.round(summary.idealFrontShare * 100)} % in the hardest stop). Brackets hold eight in ten drivers of this pace; time and top
         speed are the lap as reckoned, and shares the middle of the band.
       </p>

@@ -6,6 +6,7 @@ import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
 import { useUnits } from '../../units/UnitContext';
+import { shareBand } from '../../units/units';
 
 /** Other front calipers: piston area, balance, pedal travel and the wheel, before anything is bought. */
 export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
@@ -68,8 +69,8 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
           <p role="status">
             One-side piston area ×{swap.areaRatio.toFixed(2)}; front to rear {swap.frontRatio.toFixed(2)} (now{' '}
             {swap.frontRatioBefore.toFixed(2)}). Front share {percent(swap.frontShare)} with equal pads (now{' '}
-            {percent(swap.frontShareBefore)}; ideal {percent(swap.idealShare)} at 0.9 g, ±3 points). Pedal {band(swap.pedalMm, 'mm')} at 60
-            bar (now {band(swap.pedalBeforeMm, 'mm')}).
+            {percent(swap.frontShareBefore)}; ideal {shareBand(swap.idealShare)} at 0.9 g). Pedal {band(swap.pedalMm, 'mm')} at 60 bar (now{' '}
+            {band(swap.pedalBeforeMm, 'mm')}).
             {swap.clears == null ? ' The wheel’s barrel is unknown: measure before you buy.' : ''}
           </p>
           <ul>

@@ -1,5 +1,6 @@
 import type { Suggestion } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
+import { times } from '../../units/units';
 import { withError } from '../../shared/chance';
 import { chanceOf, money, padsOf, restOf, signedIn } from './words';
 
@@ -62,7 +63,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
       of: (setup) => `${setup.energyInBand.meanMu.toFixed(2)} ± ${setup.energyInBand.muSpread.toFixed(2)}`,
     },
     { label: 'Braking inside the pad’s band', of: (setup) => percent(setup.energyInBand.inside) },
-    { label: 'Strain at the ring’s worst spot', of: (setup) => `×${setup.crackIndex.toFixed(1)} (life ×3 either way)` },
+    { label: 'Strain at the ring’s worst spot', of: (setup) => `×${times(setup.crackIndex)}` },
     {
       label: 'Unsprung mass, both fronts',
       of: (setup) => (Math.abs(setup.unsprungKg) < 0.05 ? 'as now' : signedIn(setup.unsprungKg, 'kg', system)),

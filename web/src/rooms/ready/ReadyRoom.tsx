@@ -13,7 +13,7 @@ import { useUnits } from '../../units/UnitContext';
 
 /** From the parts in the post to a car that is ready: the work, the bedding, the season. */
 export default function ReadyRoom() {
-  const { told } = useUnits();
+  const { band, told } = useUnits();
   const { shelf, draft, plan, search } = usePlan();
   const [freshFluid, setFreshFluid] = useState(false);
   const before = useMemo(() => (draft && plan ? planAsItStands(draft, plan, shelf) : null), [draft, plan, shelf]);
@@ -56,7 +56,7 @@ export default function ReadyRoom() {
       </p>
       <p className="note">
         Your car’s manual and torque figures come first; if a step is new to you, have a licensed workshop do it.
-        {order.data && order.data.hours > 0 && ` About ${order.data.hours.toFixed(1)} hours (×1.5 either way).`}
+        {order.data && order.data.hours.p50 > 0 && ` About ${band(order.data.hours, 'h', 1)}.`}
       </p>
       {order.error && <ProblemNote error={order.error} retry={() => void order.refetch()} />}
       <div className="ready-columns">

@@ -10,6 +10,7 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { useHistory } from '../../shared/useHistory';
 import { useKept } from '../../shared/useKept';
 import { useUnits } from '../../units/UnitContext';
+import { times } from '../../units/units';
 import { partKinds, valueAt, type Field, type PartKind } from './kinds';
 import { PadCurve } from './PadCurve';
 import { PartForm } from './PartForm';
@@ -52,7 +53,7 @@ export function PartEditor({
 }) {
   const { kind } = opened;
   const { plan, shelf } = usePlan();
-  const { show, told } = useUnits();
+  const { show, band, told } = useUnits();
   const queries = useQueryClient();
   const kept = useKept(`part:${kind}:${opened.id}`, () => ({ revision: opened.revision, body: opened.body }));
   const { now, change, undo, canUndo } = useHistory<Part>(kept.now.body);
@@ -155,11 +156,11 @@ export function PartEditor({
           {rotor.vanes === 'curved' && <VaneHand wrong={false} />}
           {rotorReading.data && (
             <p>
-              The ring weighs <b>{show(rotorReading.data.ringKg, 'kg', 1)}</b>
-              {rotor.ringMassKg == null ? ' by its measures (±5 %)' : ', as stated'} and takes{' '}
-              {show(rotorReading.data.kilojoulePerK, 'kJ/K', 2)} at {show(200, 'C')}; {show(rotorReading.data.wearMm, 'mm', 1)} may be worn.{' '}
-              {rotorReading.data.stressRaiser > 1 &&
-                `Holes or slots raise the strain at the face ×${rotorReading.data.stressRaiser.toFixed(1)} (±0.3). `}
+              The ring weighs <b>{band(rotorReading.data.ringKg, 'kg', 1)}</b>
+              {rotor.ringMassKg == null ? ' by its measures' : ', as stated'} and takes {show(rotorReading.data.kilojoulePerK, 'kJ/K', 2)}{' '}
+              at {show(200, 'C')}; {show(rotorReading.data.wearMm, 'mm', 1)} may be worn.{' '}
+              {rotorReading.data.stressRaiser.p50 > 1 &&
+                `Holes or slots raise the strain at the face ×${times(rotorReading.data.stressRaiser)}. `}
               {rotorReading.data.notes.map(told).join(' ')}
             </p>
           )}
