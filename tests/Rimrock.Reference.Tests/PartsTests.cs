@@ -23,11 +23,11 @@ public class PartsTests
         new Rotor("drum", 228, 100, 7, 5, Construction: RotorConstruction.Drum, DrumWidthMm: 42).MassKg().ShouldBeInRange(1.5, 5);
     }
 
-    /// <summary>C/SiC: 700/1150/1300 J/kgK at 20/500/900 C; iron 440 + 0.38 T (from memory).</summary>
+    /// <summary>C/SiC: 700/1150/1300 J/kgK at 20/500/900 C; iron 440 + 0.38 T to 650 C, near 1000 at 750, 700 from 850 up (from memory).</summary>
     [Theory]
     [InlineData(20, 700, 447.6)]
     [InlineData(500, 1150, 630)]
-    [InlineData(900, 1300, 782)]
+    [InlineData(900, 1300, 700)]
     public void Specific_heats_are_those_of_the_tables(double celsius, double ceramic, double iron)
     {
         RotorMaterial.CarbonCeramic.SpecificHeatJKgK(celsius).ShouldBe(ceramic, 1e-6);

@@ -64,9 +64,9 @@ internal sealed class PlainWheel
         var excess = Math.Max(0, t[Vane] - AmbientC);
         var airC = AmbientC + (15 * 1.25 * excess / (excess + 100));
         var air = new WheelAir(Parts, Lane.One, Lane.One, Air.SeaLevelPressurePa);
-        air.Update(speed, speed / Parts.TyreRadiusM, Lanes.Create((t[0] + t[6]) / 2), Lanes.Create(t[Vane]), Lanes.Create(airC));
+        air.Update(Lanes.Create(speed), Lanes.Create(speed / Parts.TyreRadiusM), Lanes.Create((t[0] + t[6]) / 2), Lanes.Create(t[Vane]), Lanes.Create(airC));
         var exposed = (face * (1 - Parts.CoveredShare())) + (Math.PI * Parts.Rotor.OuterRadiusM() * Parts.Rotor.ThicknessMm / 1000);
-        var surface = 2 * Parts.PadAreaM2() * (on ? 8000 : speed > 0 ? 400 : 300);
+        var surface = 2 * Parts.PadAreaM2() * (on ? 100_000 : speed > 0 ? 400 : 300);
         var padCell = Parts.PadMm / 1000 / 6;
         var padLink = Parts.Pad.ConductivityWMK * Parts.PadAreaM2() / padCell;
         for (var side = 0; side < 2; side++)
@@ -119,7 +119,7 @@ internal sealed class PlainWheel
         Link(11, Hat, Parts.RingToHatWK());
         Link(Hat, Hub, 3);
         flow[Hat] += air.HatWM2K[0] * Parts.HatAreaM2() * (airC - t[Hat]);
-        flow[Hub] += 2 * (AmbientC - t[Hub]);
+        flow[Hub] += 6 * (AmbientC - t[Hub]);
         flow[Caliper] += (1 + (4 * Math.Pow(speed / (100 / 3.6), 0.8))) * (AmbientC - t[Caliper]);
         capacity[Vane] = VaneKg() * RotorMaterial.GreyIron.SpecificHeatJKgK(t[Vane]);
         capacity[Hat] = Parts.HatCapacityJK();

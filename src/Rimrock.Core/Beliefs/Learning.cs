@@ -177,7 +177,7 @@ public static class Learning
                             }
                         }
                     }
-                }, cancel);
+                }, cancel, day.Plan.Circuit.Recording is null ? DrivenBy.Driver : DrivenBy.Recording);
                 first += day.Observations.Count;
             }
 

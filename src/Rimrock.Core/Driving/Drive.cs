@@ -21,8 +21,12 @@ public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stin
     /// <summary>Tyre grip of the day, g: the tyre's, less in rain.</summary>
     public double GripG() => Tyre.Find(Car.Tyre).Grip * (Weather.Rain ? Tyre.WetFactor : 1);
 
-    /// <summary>The car as it is driven on the day: a full battery recuperates nothing.</summary>
-    public Car DrivenCar() => BatteryFull ? Car with { RegenerationMS2 = 0 } : Car;
+    /// <summary>The car as it is driven on the day: a full battery recuperates nothing, thin air takes power.</summary>
+    public Car DrivenCar()
+    {
+        var car = Car.At(Circuit.AltitudeM);
+        return BatteryFull ? car with { RegenerationMS2 = 0 } : car;
+    }
 
     /// <summary>The car with what it tows on the road.</summary>
     public Car RoadCar()

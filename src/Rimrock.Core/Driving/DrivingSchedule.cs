@@ -37,20 +37,23 @@ public sealed class DrivingSchedule
     public const double FirstCoastingStepS = 2;
 
     // The steps after that: so long, and so much longer for each second since the brakes came off.
-    private const double NextCoastingStepS = 6;
-    private const double CoastingGrowth = 0.6;
+    private const double NextCoastingStepS = 4;
+    private const double CoastingGrowth = 0.5;
 
     // A long stretch of a trace is offered in pieces of this length, so that steps can grow along it.
     private const double PieceS = 1;
 
-    private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, int[] stop, IReadOnlyList<BrakeStop> stops)
+    private DrivingSchedule(double[] durationS, double[] speedMS, double[] energyJ, double[] brakeG, double[] tyreG, int[] stop, IReadOnlyList<BrakeStop> stops,
+        double[] approachMS2)
     {
         DurationS = durationS;
         SpeedMS = speedMS;
         EnergyJ = energyJ;
         BrakeG = brakeG;
+        TyreG = tyreG;
         Stop = stop;
         Stops = stops;
+        Laid = Lay(approachMS2);
     }
 
     /// <summary>Duration of each step, s.</summary>
@@ -65,11 +68,17 @@ public sealed class DrivingSchedule
     /// <summary>Deceleration by the friction brakes alone, g.</summary>
     public double[] BrakeG { get; }
 
+    /// <summary>All forces along the road at the tyres (brakes, engine, recuperation, rolling) over the weight, g: what shifts the load.</summary>
+    public double[] TyreG { get; }
+
     /// <summary>Index of the step's stop in <see cref="Stops"/>, or -1 off the brakes.</summary>
     public int[] Stop { get; }
 
     /// <summary>The stops in order.</summary>
     public IReadOnlyList<BrakeStop> Stops { get; }
+
+    /// <summary>The stops as laid out, in the same order.</summary>
+    public IReadOnlyList<LaidStop> Laid { get; }
 
     /// <summary>Number of steps.</summary>
     public int Count => DurationS.Length;
@@ -94,7 +103,8 @@ public sealed class DrivingSchedule
             lastBraking--;
         }
 
-        var builder = new Builder(car, stepShare, longestS, lastBraking < 0 ? double.PositiveInfinity : lap.TimeS[^1] - lap.TimeS[lastBraking + 1]);
+        var builder = new Builder(car, airDensityKgM3, stepShare, longestS,
+            lastBraking < 0 ? double.PositiveInfinity : lap.TimeS[^1] - lap.TimeS[lastBraking + 1]);
         for (var i = 0; i < lap.TimeS.Length - 1; i++)
         {
             var whole = lap.TimeS[i + 1] - lap.TimeS[i];
@@ -107,14 +117,14 @@ public sealed class DrivingSchedule
                 var share = Math.Abs(lap.SpeedMS[i] - lap.SpeedMS[i + 1]) > 1e-9
                     ? ((from * from) - (to * to)) / ((lap.SpeedMS[i] * lap.SpeedMS[i]) - (lap.SpeedMS[i + 1] * lap.SpeedMS[i + 1]))
                     : 1.0 / pieces;
-                builder.Add(whole / pieces, from, to, energy * share);
+                builder.Add(whole / pieces, from, to, energy * share, lap.SlopeAt(i));
             }
         }
 
         return builder.Build();
     }
 
-    /// <summary>Standing still: 2 s steps at first, then an eighth of the time that the car has stood, 120 s at most.</summary>
+    /// <summary>Standing still: 2 s steps at first, then a twelfth of the time that the car has stood, 120 s at most.</summary>
     /// <param name="minutes">How long, min.</param>
     /// <param name="stepShare">All steps times this.</param>
     /// <param name="longestS">No step is longer than this, s.</param>
@@ -123,16 +133,51 @@ public sealed class DrivingSchedule
         var durations = new List<double>();
         for (var t = 0.0; t < (minutes * 60) - 1e-6; t += durations[^1])
         {
-            var step = Math.Min(longestS, Math.Clamp(t / 8, 2, 120) * stepShare);
+            var step = Math.Min(longestS, Math.Clamp(t / 12, 2, 120) * stepShare);
             durations.Add(Math.Min(step, (minutes * 60) - t));
         }
 
         var n = durations.Count;
-        return new DrivingSchedule([.. durations], new double[n], new double[n], new double[n], [.. Enumerable.Repeat(-1, n)], []);
+        return new DrivingSchedule([.. durations], new double[n], new double[n], new double[n], new double[n], [.. Enumerable.Repeat(-1, n)], [], []);
     }
 
-    private sealed class Builder(Car car, double stepShare, double longestS, double offBeforeS)
+    private LaidStop[] Lay(double[] approachMS2)
     {
+        var laid = new LaidStop[Stops.Count];
+        double straightM = 0, straightS = 0;
+        for (var i = 0; i < Count;)
+        {
+            if (Stop[i] < 0)
+            {
+                straightM += SpeedMS[i] * DurationS[i];
+                straightS += DurationS[i++];
+                continue;
+            }
+
+            var (stop, first) = (Stop[i], i);
+            double metres = 0, seconds = 0, forceM = 0;
+            for (; i < Count && Stop[i] == stop; i++)
+            {
+                metres += SpeedMS[i] * DurationS[i];
+                seconds += DurationS[i];
+                forceM += AtTyresG(i) * SpeedMS[i] * DurationS[i];
+            }
+
+            laid[stop] = new LaidStop(Speed.FromKmh(Stops[stop].EntryKmh), Speed.FromKmh(Stops[stop].ExitKmh), metres, seconds,
+                metres > 0 ? forceM / metres : 0, approachMS2[stop], straightM, straightS);
+            (straightM, straightS) = (0, 0);
+        }
+
+        return laid;
+    }
+
+    /// <summary>Force of the brakes at the tyres in a step over the weight, g: what slips there is not brakes' work.</summary>
+    public double AtTyresG(int step) => BrakeG[step] / (1 - BrakingWork.TyreSlipShare);
+
+    private sealed class Builder(Car car, double airDensityKgM3, double stepShare, double longestS, double offBeforeS)
+    {
+        private const double ApproachS = 2;
+
         /// <summary>A step ends early where the deceleration has changed by this much: the electronics' split does not average over it.</summary>
         private const double LargestChangeG = 0.08;
 
@@ -140,13 +185,17 @@ public sealed class DrivingSchedule
         private readonly List<double> speed = [];
         private readonly List<double> energies = [];
         private readonly List<double> brakeG = [];
+        private readonly List<double> tyreG = [];
         private readonly List<int> stop = [];
         private readonly List<BrakeStop> stops = [];
+        private readonly List<double> approachMS2 = [];
+        private readonly List<(double AtS, double AtM, double SpeedMS)> approach = [];
         private double offSinceS = -offBeforeS;
-        private double clockS, pendingS, pendingM, pendingJ, pendingG, stopStartS, stopEntryMS, stopEndMS, stopJ;
+        private double clockM;
+        private double clockS, pendingS, pendingM, pendingJ, pendingTyreJ, pendingG, stopStartS, stopEntryMS, stopEndMS, stopJ;
         private bool braking;
 
-        public void Add(double durationS, double fromMS, double toMS, double joules)
+        public void Add(double durationS, double fromMS, double toMS, double joules, double slope)
         {
             var brakes = joules > 0;
             var nowG = brakes ? joules / (0.5 * (fromMS + toMS) * durationS * car.MassKg * Speed.StandardGravityMS2) : 0;
@@ -166,7 +215,14 @@ public sealed class DrivingSchedule
             pendingS += durationS;
             pendingM += 0.5 * (fromMS + toMS) * durationS;
             pendingJ += joules;
+            pendingTyreJ += TyreForceN(durationS, fromMS, toMS, slope) * 0.5 * (fromMS + toMS) * durationS;
+            if (!brakes)
+            {
+                approach.Add((clockS, clockM, fromMS));
+            }
+
             clockS += durationS;
+            clockM += 0.5 * (fromMS + toMS) * durationS;
             stopJ += joules;
             stopEndMS = toMS;
         }
@@ -175,12 +231,19 @@ public sealed class DrivingSchedule
         {
             Flush();
             Switch(false, 0);
-            return new DrivingSchedule([.. duration], [.. speed], [.. energies], [.. brakeG], [.. stop], stops);
+            return new DrivingSchedule([.. duration], [.. speed], [.. energies], [.. brakeG], [.. tyreG], [.. stop], stops, [.. approachMS2]);
         }
 
         private static double Coasting(double sinceBrakesS) =>
             sinceBrakesS < 1e-9 ? FirstCoastingStepS : Math.Clamp(NextCoastingStepS + (CoastingGrowth * (sinceBrakesS - FirstCoastingStepS)),
                 FirstCoastingStepS, CoastingStepS);
+
+        // What slows the car less what the air and the slope do of it: they act at its middle.
+        private double TyreForceN(double durationS, double fromMS, double toMS, double slope)
+        {
+            var air = 0.5 * airDensityKgM3 * car.DragAreaM2 * ((fromMS * fromMS) + (fromMS * toMS) + (toMS * toMS)) / 3;
+            return (car.MassKg * (((fromMS - toMS) / durationS) - (Speed.StandardGravityMS2 * slope))) - air;
+        }
 
         private void Switch(bool on, double fromMS)
         {
@@ -189,11 +252,31 @@ public sealed class DrivingSchedule
                 stops.Add(new BrakeStop(stopStartS, clockS - stopStartS, Speed.ToKmh(stopEntryMS), Speed.ToKmh(stopEndMS), stopJ));
             }
 
+            if (on)
+            {
+                approachMS2.Add(Approach(fromMS));
+                approach.Clear();
+            }
+
             braking = on;
             offSinceS = clockS;
             stopStartS = clockS;
             stopEntryMS = fromMS;
             stopJ = 0;
+        }
+
+        // Over the last two seconds before the brakes, or as much as there is.
+        private double Approach(double entryMS)
+        {
+            if (approach.Count == 0)
+            {
+                return 0;
+            }
+
+            var from = approach.FindLast(sample => clockS - sample.AtS >= ApproachS);
+            from = from.SpeedMS > 0 ? from : approach[0];
+            var metres = clockM - from.AtM;
+            return metres > 1 ? Math.Max(0, ((entryMS * entryMS) - (from.SpeedMS * from.SpeedMS)) / (2 * metres)) : 0;
         }
 
         private void Flush()
@@ -207,8 +290,9 @@ public sealed class DrivingSchedule
             speed.Add(pendingM / pendingS);
             energies.Add(pendingJ);
             brakeG.Add(pendingM > 0 ? pendingJ / (pendingM * car.MassKg * Speed.StandardGravityMS2) : 0);
+            tyreG.Add(pendingM > 0 ? pendingTyreJ / (pendingM * car.MassKg * Speed.StandardGravityMS2) : 0);
             stop.Add(braking ? stops.Count : -1);
-            pendingS = pendingM = pendingJ = 0;
+            pendingS = pendingM = pendingJ = pendingTyreJ = 0;
         }
     }
 }

@@ -6,7 +6,7 @@ namespace Rimrock.Core.Driving;
 /// <summary>
 /// Quasi-steady lap of a point mass: the grip circle limits every point, a forward pass limits by power and traction,
 /// a backward pass by braking (common practice; Brayshaw and Harrison, Proc. IMechE D 219 (2005) 725-739, from memory).
-/// A vehicle also brakes no harder than its rear wheel stays down. Left out: load sensitivity, downforce, gear changes, weight transfer across the car. The
+/// A vehicle also brakes no harder than its rear wheel stays down. Left out: load sensitivity, gear changes, weight transfer across the car. The
 /// driver enters twice: through
 /// the share of grip used, and through the power used, which is searched so that the lap's braking energy is the stated
 /// share of the limit lap's.
@@ -59,7 +59,9 @@ public sealed class LapSimulation
 
             curvature[i] = segments[index].RadiusM > 0 ? 1 / segments[index].RadiusM : 0;
             slope[i] = segments[index].Slope;
-            limitMS[i] = curvature[i] > 0 ? Math.Min(FastestMS, Math.Sqrt(gripMS2 / curvature[i])) : FastestMS;
+            // v^2 / R = grip (1 + air load): downforce grows with the square of the speed and makes some corners flat out.
+            var perSquare = gripMS2 * car.AirLoadG(1, airDensityKgM3);
+            limitMS[i] = curvature[i] > perSquare ? Math.Min(FastestMS, Math.Sqrt(gripMS2 / (curvature[i] - perSquare))) : FastestMS;
         }
     }
 
@@ -156,11 +158,14 @@ public sealed class LapSimulation
         return use;
     }
 
+    private double GripMS2(double v) => gripMS2 * Math.Max(0.2, 1 + car.AirLoadG(v, airDensityKgM3));
+
     private double Faster(int at, double v, double powerUse)
     {
-        var lateral = v * v * curvature[at] / gripMS2;
+        var grip = GripMS2(v);
+        var lateral = v * v * curvature[at] / grip;
         var circle = Math.Sqrt(Math.Max(0, 1 - (lateral * lateral)));
-        var traction = TractionShare * gripMS2 * circle;
+        var traction = TractionShare * grip * circle;
         var drive = Math.Min(traction, powerUse * car.PowerKw * 1000 * car.DriveEfficiency / (car.EffectiveMassKg() * Math.Max(v, LeastSpeedMS)));
         var net = drive - (BrakingWork.ResistanceN(car, v, airDensityKgM3, slope[at]) / car.EffectiveMassKg());
         return Math.Max(LeastSpeedMS, Math.Sqrt(Math.Max(0, (v * v) + (2 * net * stepM))));
@@ -168,9 +173,10 @@ public sealed class LapSimulation
 
     private double SlowestPossibleEntry(int at, double exit)
     {
-        var lateral = exit * exit * curvature[at] / gripMS2;
+        var grip = GripMS2(exit);
+        var lateral = exit * exit * curvature[at] / grip;
         var circle = Math.Sqrt(Math.Max(0, 1 - (lateral * lateral)));
-        var slowing = Math.Min(gripMS2 * circle, liftMS2) + (BrakingWork.ResistanceN(car, exit, airDensityKgM3, slope[at]) / car.MassKg);
+        var slowing = Math.Min(grip * circle, liftMS2) + (BrakingWork.ResistanceN(car, exit, airDensityKgM3, slope[at]) / car.MassKg);
         return Math.Sqrt(Math.Max(LeastSpeedMS * LeastSpeedMS, (exit * exit) + (2 * Math.Max(0, slowing) * stepM)));
     }
 }

@@ -95,7 +95,7 @@ internal sealed class HeatCell
 
     private static DayRun Run(PredictionPlan plan, IEnumerable<DayPhase> phases, IReadOnlyList<CarFactors> members)
     {
-        var run = new DayRun(plan, members, demands: false);
+        var run = new DayRun(plan, members, demands: false, by: DrivenBy.Plan);
         foreach (var phase in phases)
         {
             run.Run(phase);

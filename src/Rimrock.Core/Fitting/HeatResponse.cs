@@ -100,12 +100,12 @@ internal sealed record AxleHeat(HeatResponse Hot, HeatResponse Face, HeatRespons
     /// <summary>Wear of the session if every pad wore as the worst, mm3, with all temperatures moved in proportion to their rise over the air.</summary>
     public double WornMm3(Pad pad, double riseFactor, double ambientC, double energyFactor)
     {
-        var wear = PadTables.Of(pad).WearMm3PerMJ;
+        var (wear, sparedC) = (PadTables.Of(pad).WearMm3PerMJ, PadTables.Of(pad).SparedC);
         var sum = 0.0;
         foreach (var (celsius, joules) in Energy)
         {
             var face = celsius + (OverEmbeddedK * (celsius - ambientC) / Math.Max(50, Hot.Middle - ambientC));
-            sum += joules * 1e-6 * wear.At(ambientC + ((face - ambientC) * riseFactor));
+            sum += joules * 1e-6 * wear.At(Math.Min(sparedC, ambientC + ((face - ambientC) * riseFactor)));
         }
 
         return sum * energyFactor * WearFactor;

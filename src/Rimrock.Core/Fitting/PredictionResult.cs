@@ -31,7 +31,11 @@ public sealed record PartRanges(BrakePart Part, double[] PeakC, double[] LeastC)
 /// <param name="EndS">End in the day, s.</param>
 /// <param name="FrontMJ">Braking energy of the front axle, MJ.</param>
 /// <param name="RearMJ">Braking energy of the rear axle, MJ.</param>
-public sealed record PhaseSummary(int Session, PhaseKind Kind, int Lap, double StartS, double EndS, double FrontMJ, double RearMJ);
+/// <param name="LostS">Time that moved brake points cost, s.</param>
+/// <param name="CameIn">True where the driver comes in at its end, since too little is left at the pedal.</param>
+/// <param name="Pace">On its speed: 1 as laid out, less while cooling down early, 0 when parked early.</param>
+public sealed record PhaseSummary(int Session, PhaseKind Kind, int Lap, double StartS, double EndS, double FrontMJ, double RearMJ, double LostS, bool CameIn,
+    double Pace);
 
 /// <summary>The peak of a part after the car was parked.</summary>
 /// <param name="Session">Session before the rest.</param>
@@ -57,8 +61,13 @@ public sealed record ParkedPeak(int Session, BrakePart Part, double PeakC, doubl
 /// <param name="PedalN">Pedal force, N.</param>
 /// <param name="Effort">Pedal force over that for the same stop with both pads at their best; a band from the cool and hot corner and the scatter of
 /// friction.</param>
+/// <param name="Place">Its place in the lap from 1.</param>
+/// <param name="OverKmh">How much too fast at its planned end with all that a leg gives, km/h; 0 where it is made.</param>
+/// <param name="MissingM">How many metres more it takes.</param>
+/// <param name="EarlierM">How much earlier than laid out the brakes go on, m.</param>
 public sealed record StopSummary(int Session, int Lap, double AtS, double EntryKmh, double ExitKmh, double MeanG, double FrontC, double RearC,
-    double FrontMu, double RearMu, double FrontShare, double PressureBar, double PedalN, Spread Effort);
+    double FrontMu, double RearMu, double FrontShare, double PressureBar, double PedalN, Spread Effort, int Place, double OverKmh, double MissingM,
+    double EarlierM);
 
 /// <summary>Temperatures over one session and the rest after it.</summary>
 /// <param name="Session">Session from 1.</param>
@@ -106,7 +115,8 @@ public sealed record WheelCooling(string Wheel, Spread InMJ, double FacesShare, 
 /// <param name="HotBandsK">How far hot bands rise above the mean face in the hardest stop, K; not in any other figure.</param>
 /// <param name="InnerWornMm">Worn off the inner pad over the day, mm, with its band.</param>
 /// <param name="OuterWornMm">Worn off the outer pad, mm, with its band.</param>
-/// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; everything else is about the busier one.</param>
+/// <param name="QuieterSidePeakC">Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; all else is about the
+/// busier one.</param>
 public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread DifferenceK, Spread ConeDegrees, Spread EdgeMm, Spread HotBandsK,
     Spread InnerWornMm, Spread OuterWornMm, Spread QuieterSidePeakC);
 
@@ -114,7 +124,9 @@ public sealed record FaceReport(double InnerPeakC, double OuterPeakC, Spread Dif
 /// <param name="Bar">Its line pressure, at most what 500 N at the pedal gives, bar.</param>
 /// <param name="ColdMm">Travel with everything cold, mm.</param>
 /// <param name="HotMm">Travel with the fluid at its hottest, mm, as long as nothing boils.</param>
-public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm);
+/// <param name="ComfortableN">What a leg, or a hand at a front lever, presses through a session, N.</param>
+/// <param name="GreatestN">The most for a moment, N.</param>
+public sealed record PedalReport(double Bar, Spread ColdMm, Spread HotMm, double ComfortableN, double GreatestN);
 
 /// <summary>A ring's mass, stated and from geometry.</summary>
 /// <param name="Axle">Front or rear.</param>

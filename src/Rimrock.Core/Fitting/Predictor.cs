@@ -104,7 +104,8 @@ public static class Predictor
 
     private static PhaseSummary Phase(PhaseRecord record) => new(
         record.Phase.Session, record.Phase.Kind, record.Phase.Lap, Math.Round(record.StartS, 2), Math.Round(record.EndS, 2),
-        Math.Round(record.FrontEnergy.Total(Member) / 1e6, 4), Math.Round(record.RearEnergy.Total(Member) / 1e6, 4));
+        Math.Round(record.FrontEnergy.Total(Member) / 1e6, 4), Math.Round(record.RearEnergy.Total(Member) / 1e6, 4), Math.Round(record.LostS[Member], 2),
+        record.CameIn[Member] > 0, record.Pace[Member]);
 
     private static IEnumerable<ParkedPeak> Parked(PhaseRecord record) => Soaked.Select(part =>
     {
@@ -118,25 +119,30 @@ public static class Predictor
         var perPascal = ColdStop.TorquePerPascal(plan);
         var bestTorque = (perPascal.Front * plan.Car.Front.DiscMu(plan.FrontPad.WorkingBandOf().PlateauMu))
             + (perPascal.Rear * plan.Car.Rear.DiscMu(plan.RearPad.WorkingBandOf().PlateauMu));
+        var (_, greatest) = LegForce.Of(plan.Car);
         var stops = new List<StopSummary>(run.Stops.Count);
-        foreach (var record in run.Stops)
+        foreach (var record in run.Stops.Where(stop => run.Phases[stop.PhaseIndex].Pace[Member] > 0))
         {
             var phase = run.Phases[record.PhaseIndex].Phase;
             var stop = record.Stop;
             var meanKmh = stop.MeanKmh;
-            var torque = plan.StopTorqueNM(stop);
+            var torque = plan.StopTorqueNM(stop) * record.ForceFactor[Member];
             double TorquePerPascal(int member) =>
                 (perPascal.Front * plan.Car.Front.DiscMu(record.FrontMu[member])) + (perPascal.Rear * plan.Car.Rear.DiscMu(record.RearMu[member]));
-            var pedal = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member));
+            var pedal = Math.Min(greatest.Front, ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, TorquePerPascal(Member)));
             var best = ColdStop.PedalFor(plan.Car.Hydraulics, torque, meanKmh, bestTorque);
             // A corner's own friction, and past it the scatter of a batch: first order, pedal force as 1 / mu.
             var scatter = Math.Pow(PriorSpread.Friction, Spread.EdgeSigmas);
-            var corners = new[] { Cool, Hot }.Select(corner => TorquePerPascal(Member) / TorquePerPascal(corner)).Append(1).ToList();
+            var corners = new[] { Cool, Hot }.Where(corner => run.Phases[record.PhaseIndex].Pace[corner] > 0)
+                .Select(corner => TorquePerPascal(Member) / TorquePerPascal(corner)).Append(1).ToList();
             var effort = new Spread(Math.Round(pedal / best * corners.Min() / scatter, 2), Math.Round(pedal / best, 2),
                 Math.Round(pedal / best * corners.Max() * scatter, 2));
-            stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(stop.EntryKmh), Tenth(stop.ExitKmh), Math.Round(stop.MeanG, 2),
+            var entryMS = record.EntryMS[Member];
+            var meanG = (entryMS - Speed.FromKmh(stop.ExitKmh)) / (stop.DurationS * record.TimeFactor[Member]) / Speed.StandardGravityMS2;
+            stops.Add(new StopSummary(phase.Session, phase.Lap, Tenth(record.AtS), Tenth(Speed.ToKmh(entryMS)), Tenth(stop.ExitKmh), Math.Round(meanG, 2),
                 Tenth(record.FrontEndC[Member]), Tenth(record.RearEndC[Member]), Math.Round(record.FrontMu[Member], 3), Math.Round(record.RearMu[Member], 3),
-                Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), effort));
+                Math.Round(record.FrontShare[Member], 3), Tenth(plan.Car.Hydraulics.PressureBar(pedal)), Math.Round(pedal), effort,
+                record.Place + 1, Tenth(record.OverKmh[Member]), Math.Round(record.MissingM[Member]), Math.Round(record.EarlierM[Member])));
         }
 
         return stops;

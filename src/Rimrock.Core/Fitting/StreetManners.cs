@@ -15,7 +15,7 @@ public sealed record StreetManners(double ExtraMetres, double DustAndNoise, doub
     public const double WorstMetres = 5;
 
     private const double ColdStartC = 5;
-    private const double WarmingK = 10;
+    private const double WarmingK = 14;
 
     /// <summary>Puts metres and indices together, by what matters and by how much of the driving is on the road.</summary>
     public static StreetManners Of(double extraMetres, Pad front, Pad rear, Wishes wishes, double roadShare)
@@ -32,7 +32,7 @@ public sealed record StreetManners(double ExtraMetres, double DustAndNoise, doub
     }
 
     /// <summary>
-    /// The same metres without integrating the stop: friction at 5 C plus 10 K, the warming half-way through a stop from 50 km/h
+    /// The same metres without integrating the stop: friction at 5 C plus 14 K, the warming half-way through a stop from 50 km/h
     /// (first order, within 0.4 m of the integrated stop in the tests). For the search over thousands of pairs.
     /// </summary>
     public static double QuickExtraMetres(PredictionPlan plan, Pad front, Pad rear, double everydayPedalN)

@@ -44,7 +44,9 @@ internal static class WheelReports
         var ambient = plan.Weather.AmbientC;
         var line = plan.OutsideHeat is { Place: HeatedPlace.Line } source
             ? source.LineC(ambient + WheelFactors.Median.WheelAirRiseK) : ambient + (LineShare * (hottest - ambient));
-        return new PedalReport(Math.Round(bar, 1), Banded(Travel(plan, bar, ambient, ambient)), Banded(Travel(plan, bar, hottest, line)));
+        var (comfortable, greatest) = Vehicles.LegForce.Of(plan.Car);
+        return new PedalReport(Math.Round(bar, 1), Banded(Travel(plan, bar, ambient, ambient)), Banded(Travel(plan, bar, hottest, line)),
+            comfortable.Front, greatest.Front);
     }
 
     public static RingMass Mass(string axle, Rotor rotor) => new(axle, Spread.Times(rotor.GeometricMassKg(), PriorSpread.Casting, 2), rotor.RingMassKg,
@@ -78,8 +80,10 @@ internal static class WheelReports
 
         var hardest = run.Stops.MaxBy(stop => stop.Stop.EnergyJ / stop.Stop.DurationS)!;
         var share = hardest.FrontShare[member] / plan.Car.Front.Discs;
-        var power = hardest.Stop.EnergyJ / hardest.Stop.DurationS * share;
-        var rise = HotBands.RiseK(plan.FrontRotor, plan.Car.Front, power, Speed.FromKmh(0.5 * (hardest.Stop.EntryKmh + hardest.Stop.ExitKmh)),
+
+        // Power falls with the speed: it is greatest where the stop begins.
+        var power = hardest.Stop.EnergyJ / hardest.Stop.DurationS * share * hardest.Stop.EntryKmh / hardest.Stop.MeanKmh;
+        var rise = HotBands.RiseK(plan.FrontRotor, plan.Car.Front, power, Speed.FromKmh(hardest.Stop.EntryKmh),
             plan.Car.TyreRadiusM, hardest.FrontEndC[member]);
         return Each(new Spread(rise * (1 - HotBands.SpreadShare), rise, rise * (1 + HotBands.SpreadShare)), 0);
     }

@@ -1,3 +1,4 @@
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Fluids;
 
@@ -36,8 +37,15 @@ public static class VapourPoint
     /// <summary>Vapour shows this far below boiling once pressure is released, K (engineering judgement).</summary>
     public const double BelowBoilingK = 8;
 
-    /// <summary>Fall with altitude, K per 1000 m (engineering judgement from the vapour pressure of water in glycol).</summary>
-    public const double PerThousandMetresK = 3;
+    /// <summary>Fall with altitude, K per 1000 m, +-1 (engineering judgement from the vapour pressure of water in glycol).</summary>
+    public const double PerThousandMetresK = 5;
+
+    /// <summary>One standard deviation of where vapour shows, K: its lag below boiling and its fall with altitude.</summary>
+    public static double SpreadK(double altitudeM)
+    {
+        var fall = PriorSpread.VapourPerThousandMetresK * altitudeM / 1000;
+        return Math.Sqrt((PriorSpread.VapourK * PriorSpread.VapourK) + (fall * fall));
+    }
 
     /// <summary>The temperature at which the pedal may sink.</summary>
     public static Temperature Of(Temperature boiling, double altitudeM) =>

@@ -53,7 +53,7 @@ public static class FluidSeason
             VapourPoint.Of(fluid.BoilingWith(fluid.ClassOf() is { Silicone: true } ? 0 : state.WaterAtCaliperPercent(rate), decay), altitudeM).Celsius;
         var middle = At(1, 1);
         var sigma = Math.Sqrt(Square(At(1 / PriorSpread.Water, 1) - At(PriorSpread.Water, 1))
-            + Square(At(1, 1 / PriorSpread.BoilingDecay) - At(1, PriorSpread.BoilingDecay)) + Square(2 * PriorSpread.VapourK)) / 2;
+            + Square(At(1, 1 / PriorSpread.BoilingDecay) - At(1, PriorSpread.BoilingDecay)) + Square(2 * VapourPoint.SpreadK(altitudeM))) / 2;
         return new Spread(Math.Round(middle - (Spread.EdgeSigmas * sigma), 1), Math.Round(middle, 1), Math.Round(middle + (Spread.EdgeSigmas * sigma), 1));
 
         static double Square(double value) => value * value;

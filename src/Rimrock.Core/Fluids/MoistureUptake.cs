@@ -14,16 +14,16 @@ public enum Climate
 }
 
 /// <summary>
-/// Water in a glycol fluid against months in the car: 1.2 %/year at first, levelling off towards 6 % (exponential
-/// approach, ours); humid climate x1.3, new or braided hoses x0.7; the fluid at the caliper up to 0.3 % wetter than in
+/// Water in a glycol fluid against months in the car: 1.6 %/year at first, levelling off towards 6 % (exponential
+/// approach, ours); humid climate x1.3, new or braided hoses x0.7; the fluid at the caliper up to 0.5 % (+-0.3) wetter than in
 /// the reservoir, since that is where the hose is. Engineering judgement from the range that people report (some say a
-/// year gets to 3.7 %, others two), x1.6 one sigma. A moisture reading replaces it. Silicone takes up almost none.
+/// year gets to 3.7 %, others two, surveys find less), x1.7 one sigma. A moisture reading replaces it. Silicone takes up almost none.
 /// </summary>
 public static class MoistureUptake
 {
-    private const double PerYearPercent = 1.2;
+    private const double PerYearPercent = 1.6;
     private const double CapPercent = 6;
-    private const double CaliperExcessPercent = 0.3;
+    private const double CaliperExcessPercent = 0.5;
     private const double TightHoseFactor = 0.7;
 
     /// <summary>Water at the caliper, % by mass.</summary>

@@ -1,3 +1,4 @@
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Friction;
 
@@ -42,6 +43,23 @@ public sealed record Pad(
 
     /// <summary>Discs it may rub on: its maker's list, else iron, or carbon-ceramic where its family says so.</summary>
     public PadDiscs DiscsOf() => Traits?.Discs ?? (Family == PadFamilies.CarbonCeramicCode ? PadDiscs.CarbonCeramic : PadDiscs.Iron);
+
+    /// <summary>How far its hot edge may lie from where its chart has it, one standard deviation, K.</summary>
+    public double EdgeSpreadK() => Curve is null ? PriorSpread.FamilyEdgeK : Basis == ChartBasis.Unknown ? PriorSpread.TracedEdgeK
+        : PriorSpread.DynamometerEdgeK;
+
+    /// <summary>A batch's factor on its friction: where it has no chart of its own, its level is uncertain too.</summary>
+    /// <param name="batch">The batch's factor on a charted pad.</param>
+    public double FrictionWith(double batch)
+    {
+        if (Curve is not null)
+        {
+            return batch;
+        }
+
+        var level = PriorSpread.FrictionLevel / FamilyOf().Curve.Max(point => point.Mu) / Math.Log(PriorSpread.Friction);
+        return Math.Pow(batch, Math.Sqrt(1 + (level * level)));
+    }
 
     /// <summary>The pad's friction curve: its own or the family's.</summary>
     public FrictionCurve FrictionCurveOf()

@@ -9,12 +9,19 @@ public sealed class PadTables
     private const double FromC = -60;
     private const double ToC = 1240;
     private const int Samples = 521;
+    private const double LeftShare = 0.42;
     private static readonly ConditionalWeakTable<Pad, PadTables> Known = [];
 
     private PadTables(Pad pad)
     {
         Mu = new UniformTable(FromC, ToC, Samples, pad.FrictionCurveOf().Assumed);
         Band = pad.WorkingBandOf();
+        SparedC = Band.PlateauC;
+        while (SparedC < ToC && Mu.At(SparedC) > LeftShare * Band.PlateauMu)
+        {
+            SparedC += 5;
+        }
+
         WearMm3PerMJ = new UniformTable(FromC, ToC, Samples, pad.FamilyOf().WearMm3PerMJ);
     }
 
@@ -23,6 +30,9 @@ public sealed class PadTables
 
     /// <summary>The working band.</summary>
     public WorkingBand Band { get; }
+
+    /// <summary>Where the pad has lost so much that its driver brakes earlier and heats it hardly further, C: for reckoning without a driver (ours).</summary>
+    public double SparedC { get; }
 
     /// <summary>Wear of all pads on an axle for each MJ of braking work, mm3.</summary>
     public UniformTable WearMm3PerMJ { get; }

@@ -4,8 +4,9 @@ namespace Rimrock.Core.Friction;
 /// <param name="FromC">Lower edge, C.</param>
 /// <param name="ToC">Upper edge, C.</param>
 /// <param name="PlateauMu">Highest friction of the chart.</param>
+/// <param name="PlateauC">Where that is, C.</param>
 /// <param name="Stated">True where the maker's range is used, false where it is read off the curve.</param>
-public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, bool Stated)
+public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, double PlateauC, bool Stated)
 {
     /// <summary>Friction at the band's edges over the plateau's (engineering judgement: a tenth is felt).</summary>
     public const double EdgeShare = 0.9;
@@ -38,7 +39,7 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
 
         if (statedFromC is { } claimedFrom && statedToC is { } claimedTo && !ownChart)
         {
-            return new WorkingBand(claimedFrom, claimedTo, plateau, Stated: true);
+            return new WorkingBand(claimedFrom, claimedTo, plateau, plateauC, Stated: true);
         }
 
         var edge = EdgeShare * plateau;
@@ -57,6 +58,7 @@ public sealed record WorkingBand(double FromC, double ToC, double PlateauMu, boo
         var (from, to) = (Math.Max(low, statedFromC ?? low), Math.Min(high, statedToC ?? high));
 
         // A range that does not even meet the chart's says nothing of this pad: the chart stands.
-        return from < to ? new WorkingBand(from, to, plateau, Stated: from > low || to < high) : new WorkingBand(low, high, plateau, Stated: false);
+        return from < to ? new WorkingBand(from, to, plateau, plateauC, Stated: from > low || to < high)
+            : new WorkingBand(low, high, plateau, plateauC, Stated: false);
     }
 }

@@ -27,7 +27,7 @@ public sealed class HeatPaths
     /// <summary>The same paths during the last step, W.</summary>
     public Powers NowW { get; private set; }
 
-    internal void Add(double seconds, Lane inW, Lane facesW, Lane vanesW, Lane radiationW, Lane hubW, Lane caliperW)
+    internal void Add(Lane seconds, Lane inW, Lane facesW, Lane vanesW, Lane radiationW, Lane hubW, Lane caliperW)
     {
         In += inW * seconds;
         Faces += facesW * seconds;

@@ -92,10 +92,10 @@ public sealed class WheelAir
     /// <param name="faceC">Mean temperature of the faces, C.</param>
     /// <param name="vaneC">Temperature of the vanes, C.</param>
     /// <param name="airC">Wheel-well air, C.</param>
-    public void Update(double speedMS, double omegaRadS, Lane faceC, Lane vaneC, Lane airC)
+    public void Update(Lane speedMS, Lane omegaRadS, Lane faceC, Lane vaneC, Lane airC)
     {
         var film = (faceC + airC) * 0.5;
-        var root = perRootViscosity.At(film) * Math.Sqrt(speedMS * 2 * radiusM);
+        var root = perRootViscosity.At(film) * Lanes.Sqrt(speedMS * (2 * radiusM));
         var forced = FaceNusseltByRootRe.At(root) * Conductivity.At(film) * faceFactor * (1 / (2 * radiusM));
         FaceWM2K = Joined(forced, StillFaceWM2K);
         HatWM2K = (FaceWM2K * HatShareOfFace) + Lanes.Create((1 - HatShareOfFace) * StillFaceWM2K);
@@ -103,10 +103,10 @@ public sealed class WheelAir
     }
 
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    private Lane Vanes(double omegaRadS, Lane film, Lane airC)
+    private Lane Vanes(Lane omegaRadS, Lane film, Lane airC)
     {
         var speed = vaneFlow * (omegaRadS * inletM);
-        var root = rootVaneFlow * perRootViscosity.At(film) * Math.Sqrt(omegaRadS * inletM * hydraulicM);
+        var root = rootVaneFlow * perRootViscosity.At(film) * Lanes.Sqrt(omegaRadS * (inletM * hydraulicM));
         var forced = vaneNusseltByRootRe.At(root) * Conductivity.At(film) * vaneFactor * (1 / hydraulicM);
         var conductance = Joined(forced, StillVaneWM2K) * vaneAreaM2;
 

@@ -4,6 +4,7 @@ namespace Rimrock.Core.Heat;
 /// What is guessed about one wheel: a member of an ensemble is one set of these. Medians as in docs/models/priors.md.
 /// </summary>
 /// <param name="Cooling">On all forced convection.</param>
+/// <param name="OwnCooling">The same of this axle alone; spray on a wet track goes with it.</param>
 /// <param name="VaneFlow">On the vane flow.</param>
 /// <param name="WheelAirRiseK">Wheel-well air above ambient with a rotor 400 K hotter, K.</param>
 /// <param name="ContactWM2K">Contact conductance pad to rotor while braking, W/m2K.</param>
@@ -21,9 +22,10 @@ namespace Rimrock.Core.Heat;
 /// <param name="Side">Braking energy of this wheel over the mean of its axle.</param>
 public sealed record WheelFactors(
     double Cooling = 1,
+    double OwnCooling = 1,
     double VaneFlow = 1,
     double WheelAirRiseK = 15,
-    double ContactWM2K = 8000,
+    double ContactWM2K = 100_000,
     double RestingWM2K = 300,
     double GapWM2K = 400,
     double RubbedShare = 0.8,
@@ -39,4 +41,14 @@ public sealed record WheelFactors(
 {
     /// <summary>Every factor at its median.</summary>
     public static WheelFactors Median { get; } = new();
+
+    /// <summary>Spray on forced cooling in rain (own judgement, x1.2).</summary>
+    public const double SprayInRain = 1.3;
+
+    /// <summary>All that works on forced convection: the common part, the axle's own, and the spray with a spread that adds to the own one's.</summary>
+    /// <param name="rain">True on a wet track.</param>
+    public double ForcedCooling(bool rain) => Cooling * (rain ? SprayInRain * Math.Pow(OwnCooling, OwnAndSpray) : OwnCooling);
+
+    // Two independent log-normal factors are one: the squares of their logarithms add.
+    private static readonly double OwnAndSpray = Math.Sqrt(1 + Math.Pow(Math.Log(Priors.PriorSpread.Spray) / Math.Log(Priors.PriorSpread.OwnCooling), 2));
 }

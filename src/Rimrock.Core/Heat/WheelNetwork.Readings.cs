@@ -45,6 +45,21 @@ public sealed partial class WheelNetwork
         }
     }
 
+    /// <summary>The hotter piston, C: what its dust boot sits on.</summary>
+    public Lane PistonC => oneSidedCaliper ? chain.Temperature[PistonIn] : Lanes.MaxNative(chain.Temperature[PistonIn], chain.Temperature[PistonOut]);
+
+    /// <summary>Surface of the hotter pad, C: its first cell and what flows into it across half of that cell.</summary>
+    public Lane PadSurfaceC
+    {
+        get
+        {
+            Lane At(int pad, int face, Lane source) =>
+                chain.Temperature[pad] + (((chain.Link[Math.Min(pad, face)] * (chain.Temperature[face] - chain.Temperature[pad])) + source) / padFaceHalf);
+            var inner = At(PadInFace, FaceIn, chain.Source[PadInFace]);
+            return bothFaces ? Lanes.MaxNative(inner, At(PadOutFace, FaceOut, chain.Source[PadOutFace])) : inner;
+        }
+    }
+
     /// <summary>Heat stored above 0 C in everything, J.</summary>
     public Lane StoredJ()
     {

@@ -6,7 +6,7 @@ namespace Rimrock.Core.Heat;
 /// <summary>The ring and what it holds.</summary>
 public sealed partial class WheelNetwork
 {
-    private void SetRing(double ahead)
+    private void SetRing(Lane ahead)
     {
         var now = chain.Temperature;
         var before = history.Row(Before);
@@ -53,7 +53,7 @@ public sealed partial class WheelNetwork
         }
     }
 
-    private Lane Ahead(int node, double share)
+    private Lane Ahead(int node, Lane share)
     {
         var now = chain.Temperature[node];
         return now + ((now - history.Row(Before)[node]) * share);

@@ -62,9 +62,9 @@ public sealed partial class WheelNetwork
         return new FacePaths(convectionIn, convectionOut, radiationIn, radiationOut);
     }
 
-    private Lane CaliperLossWK(double speedMS)
+    private Lane CaliperLossWK(Lane speedMS)
     {
-        return caliperFactor * (CaliperLossParkedWK + ((CaliperLossAt100KmhWK - CaliperLossParkedWK) * Wind.At(speedMS)));
+        return caliperFactor * (Lanes.Create(CaliperLossParkedWK) + (Wind.At(speedMS) * (CaliperLossAt100KmhWK - CaliperLossParkedWK)));
     }
 
     private void SetFaceSink(int node, Lane convection, Lane radiation, Lane airC)
@@ -73,7 +73,7 @@ public sealed partial class WheelNetwork
         chain.Source[node] += (convection * airC) + (radiation * ambientC);
     }
 
-    private void Account(double seconds, Lane heatW, Lane airC, in FacePaths faces)
+    private void Account(Lane seconds, Lane heatW, Lane airC, in FacePaths faces)
     {
         var mean = chain.Mean;
         var ambient = Lanes.Create(ambientC);

@@ -39,7 +39,10 @@ public sealed partial class WheelNetwork
     private const double ReferenceMS = 100 / 3.6;
     private const double HatToHubWK = 3;
     private const double HubCapacityJK = 1500;
-    private const double HubLossWK = 2;
+
+    // Hub, upright and the wheel bolted to it: a quarter of a square metre at some 25 W/m2K (engineering judgement, +-50 %).
+    private const double HubLossWK = 6;
+
     /// <summary>A solid disc has no vanes: its middle node keeps a gram, far below anything that matters.</summary>
     private const double LeastVaneKg = 1e-3;
 
@@ -93,7 +96,7 @@ public sealed partial class WheelNetwork
     private readonly double plateOpenM2;
     private readonly bool oneSidedCaliper;
     private readonly bool bothFaces;
-    private double previousStepS = 1;
+    private Lane previousStepS = Lane.One;
     private Lane passages;
     private Lane hatLoss;
     private Lane plateToAir;
@@ -133,7 +136,8 @@ public sealed partial class WheelNetwork
         exposedM2 = (faceM2 * (1 - parts.CoveredShare())) + (rimM2 / 2);
         var (eyeGain, faceGain) = (parts.Duct.EyeGain(), parts.Duct.FaceGain());
         var hand = parts.HandFactor();
-        air = new WheelAir(parts, Each(m => m.Cooling * (1 + (eyeGain * m.Duct))), Each(m => m.VaneFlow * Math.Clamp(hand < 1 ? hand + m.Hand : 1, 0.3, 1)),
+        air = new WheelAir(parts, Each(m => m.ForcedCooling(parts.Rain) * (1 + (eyeGain * m.Duct))),
+            Each(m => m.VaneFlow * Math.Clamp(hand < 1 ? hand + m.Hand : 1, 0.3, 1)),
             pressurePa);
         innerDuct = Each(m => 1 + (faceGain * m.Duct));
         rimShare = Each(m => Math.Min(1, m.RubbedShare * parts.Brake.RubbedPercent / Vehicles.AxleBrake.UsualRubbedPercent));
@@ -183,11 +187,20 @@ public sealed partial class WheelNetwork
     /// <param name="brakingW">Braking power at the mean wheel of the axle, W.</param>
     /// <param name="braking">True while the brake is on.</param>
     /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
-    public void Step(double seconds, double speedMS, Lane brakingW, bool braking, Lane extraW = default)
+    public void Step(double seconds, double speedMS, Lane brakingW, bool braking, Lane extraW = default) =>
+        Step(Lanes.Create(seconds), Lanes.Create(speedMS), brakingW, braking, extraW);
+
+    /// <summary>Moves each member's wheel on by a step of its own; one whose speed is 0 is parked.</summary>
+    /// <param name="seconds">Steps, s.</param>
+    /// <param name="speedMS">Road speeds, m/s.</param>
+    /// <param name="brakingW">Braking power at the mean wheel of the axle, W.</param>
+    /// <param name="braking">True while the brakes of those who drive are on.</param>
+    /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
+    public void Step(Lane seconds, Lane speedMS, Lane brakingW, bool braking, Lane extraW = default)
     {
-        var omega = speedMS / parts.TyreRadiusM;
+        var omega = speedMS * (1 / parts.TyreRadiusM);
         var heatW = (braking ? brakingW * side : drag * omega) + extraW;
-        var ahead = 0.5 * Math.Min(1, seconds / previousStepS);
+        var ahead = Lanes.MinNative(Lane.One, seconds / previousStepS) * 0.5;
         var vaneC = chain.Temperature[VaneNode];
         var excess = Lanes.MaxNative(vaneC - Lanes.Create(ambientC), Lane.Zero);
         var airC = Lanes.Create(ambientC) + (wellRise * (1.25 * wellRiseShare) * excess / (excess + Lanes.Create(100.0)));
@@ -196,7 +209,7 @@ public sealed partial class WheelNetwork
         air.Update(speedMS, omega, (midIn + midOut) * 0.5, Ahead(VaneNode, ahead), airC);
 
         SetRing(ahead);
-        var surface = braking ? contact : speedMS > 0 ? gap : resting;
+        var surface = Lanes.ConditionalSelect(Lanes.GreaterThan(speedMS, Lane.Zero), braking ? contact : gap, resting);
         var (intoIn, intoOut) = SetInterfaces(surface, heatW);
         var paths = SetSurroundings(midIn, midOut, airC, CaliperLossWK(speedMS));
         chain.Temperature[FaceIn..(FaceOut + 1)].CopyTo(history.Row(Before)[FaceIn..]);

@@ -14,8 +14,9 @@ namespace Rimrock.Core.Heat;
 /// <param name="TyreRadiusM">Rolling radius, m.</param>
 /// <param name="WrongSide">True where a handed rotor sits on the other side of the car.</param>
 /// <param name="CaliperSource">A hot thing beside the caliper.</param>
+/// <param name="Rain">True on a wet track: spray cools.</param>
 public sealed record WheelParts(Rotor Rotor, AxleBrake Brake, PadFamily Pad, double PadMm, WheelDuct Duct, double TyreRadiusM, bool WrongSide = false,
-    OutsideHeat? CaliperSource = null)
+    OutsideHeat? CaliperSource = null, bool Rain = false)
 {
     /// <summary>Thickness of a steel backing plate, m (common practice).</summary>
     public const double PlateM = 0.0055;

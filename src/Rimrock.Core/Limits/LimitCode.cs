@@ -24,14 +24,35 @@ public static class LimitCode
     /// <summary>Vapour in a line beside something hot.</summary>
     public const string LineFluid = "line-fluid";
 
-    /// <summary>More pedal force than a leg gives.</summary>
-    public const string PedalForce = "pedal-force";
+    /// <summary>A stop that even the greatest force does not make.</summary>
+    public const string MissedStop = "missed-stop";
+
+    /// <summary>A session that is over before its time.</summary>
+    public const string OverEarly = "over-early";
+
+    /// <summary>Laps that are slower because the brakes go on earlier.</summary>
+    public const string PaceLost = "pace-lost";
 
     /// <summary>Front seals that harden.</summary>
     public const string FrontSeals = "front-seals";
 
     /// <summary>Front seals that let go.</summary>
     public const string FrontSealsGone = "front-seals-gone";
+
+    /// <summary>Grease of the front wheel bearings.</summary>
+    public const string FrontGrease = "front-grease";
+
+    /// <summary>Dust boots at the front pistons.</summary>
+    public const string FrontBoots = "front-boots";
+
+    /// <summary>Crack life of the front rings.</summary>
+    public const string FrontCracks = "front-cracks";
+
+    /// <summary>Front rings that may come apart.</summary>
+    public const string FrontCracksThrough = "front-cracks-through";
+
+    /// <summary>Carbon front rings that burn away.</summary>
+    public const string FrontBurning = "front-burning";
 
     /// <summary>The front rotors' rubbing face.</summary>
     public const string FrontFace = "front-face";

@@ -11,11 +11,26 @@ public static class LimitEdges
     /// <summary>A first stop may be this much longer than with the original pads (engineering judgement).</summary>
     public const double ColdAllowance = 0.15;
 
+    /// <summary>Time lost a lap that a driver minds, s (engineering judgement).</summary>
+    public const double MindedS = 1;
+
     /// <summary>A hot ring may stand so far out of flat at its edge, micrometres (engineering judgement).</summary>
     public const double ConeLimitUm = 250;
 
     /// <summary>Piston seals of ethylene-propylene rubber harden in hours above this, C (from memory; engineering judgement).</summary>
     public const double SealLimitC = 200;
+
+    /// <summary>A wheel bearing's grease runs out above this, C (from memory; engineering judgement).</summary>
+    public const double GreaseC = 160;
+
+    /// <summary>Dust boots at the pistons scorch above this, C (from memory; engineering judgement).</summary>
+    public const double BootC = 220;
+
+    /// <summary>A ring that has used up this many crack lives may come apart (engineering judgement).</summary>
+    public const double DangerousCrackLives = 2;
+
+    /// <summary>Share of a carbon ring's mass that may burn where no least mass is stamped (engineering judgement).</summary>
+    public const double UsualBurnShare = 0.04;
 
     /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
     public const double SealGoneC = 250;

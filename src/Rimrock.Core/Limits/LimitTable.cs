@@ -31,11 +31,11 @@ public static class LimitTable
     public static IReadOnlyList<LimitRow> All { get; } =
     [
         new(LimitCode.FrontPadHot, BrakePart.FrontChart, "C", Lever.FrontPad | Heat, plan =>
-            PadHarm(plan.FrontRotor), day => day.PadHot(day.Plan.FrontPad, phase => phase.FrontEnergy),
+            PadHarm(plan.FrontRotor), day => day.PadHot(Axle.Front, phase => phase.FrontEnergy),
             (day, reading) => LimitWords.PadHot(Said.Of("limit-table.front-pads-fade"), day, reading, day.Plan.FrontPad, day.Plan.FrontRotor, phase =>
                 phase.FrontEnergy)),
         new(LimitCode.RearPadHot, BrakePart.RearChart, "C", Lever.RearPad | Lever.Driving, plan =>
-            PadHarm(plan.RearRotor), day => day.PadHot(day.Plan.RearPad, phase => phase.RearEnergy),
+            PadHarm(plan.RearRotor), day => day.PadHot(Axle.Rear, phase => phase.RearEnergy),
             (day, reading) => LimitWords.PadHot(Said.Of("limit-table.rear-pads-fade"), day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase =>
                 phase.RearEnergy)),
         new(LimitCode.FrontPadCold, BrakePart.FrontChart, "C", Lever.FrontPad, _ => Harm.Nuisance, day => day.PadCold(), LimitWords.PadCold, OfTrackDay: false),
@@ -50,15 +50,32 @@ public static class LimitTable
         new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ =>
             Harm.Danger, day => day.Line(day.Plan.OutsideHeat!), LimitWords.Line,
             plan => plan.OutsideHeat is { Place: Core.Vehicles.HeatedPlace.Line }),
-        new(LimitCode.PedalForce, BrakePart.FrontChart, "N", Lever.FrontPad | Lever.RearPad | Heat, _ =>
-            Harm.Danger, day => day.PedalForce(), LimitWords.PedalForce,
-            plan => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle),
+        new(LimitCode.MissedStop, BrakePart.FrontChart, "km/h", Lever.FrontPad | Lever.RearPad | Heat, _ =>
+            Harm.Danger, day => day.MissedStop(), LimitWords.MissedStop),
+        new(LimitCode.OverEarly, BrakePart.FrontChart, "laps", Lever.FrontPad | Lever.RearPad | Heat, _ =>
+            Harm.Nuisance, day => day.OverEarly(), LimitWords.OverEarly),
+        new(LimitCode.PaceLost, BrakePart.FrontChart, "s", Lever.FrontPad | Lever.RearPad | Heat, _ =>
+            Harm.Nuisance, day => day.PaceLost(), LimitWords.PaceLost),
         new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
             (day, reading) => LimitWords.Seals(Said.Of("limit-table.front-seals-let-go"), day, reading)),
-        new(LimitCode.FrontSeals, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
-            Harm.Damage, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealLimitC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
-            (day, reading) => LimitWords.Seals(Said.Of("limit-table.front-seals-harden"), day, reading)),
+        new(LimitCode.FrontSeals, BrakePart.FrontSeals, "%", Lever.Pistons | Lever.FrontPad | Heat, _ =>
+            Harm.Damage, day => day.Used(phase => phase.FrontSealLife, Math.Pow(PriorSpread.SealLife, day.Car.Capacities.Seals)), LimitWords.SealLife),
+        new(LimitCode.FrontBoots, BrakePart.FrontBoots, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
+            Harm.Damage, day => day.Heat(BrakePart.FrontBoots, LimitEdges.BootC + (PriorSpread.BootK * day.Car.Capacities.Boots)),
+            (day, reading) => LimitWords.Reaches("limit-table.front-boots-scorch", "limit-words.dust-boots-reach", "limit-words.boots-rubber", day, reading,
+                BrakePart.FrontBoots)),
+        new(LimitCode.FrontGrease, BrakePart.FrontHub, "C", Heat, _ =>
+            Harm.Damage, day => day.Heat(BrakePart.FrontHub, LimitEdges.GreaseC + (PriorSpread.GreaseK * day.Car.Capacities.Grease)),
+            (day, reading) => LimitWords.Reaches("limit-table.front-grease-runs-out", "limit-words.front-hubs-reach", "limit-words.hub-behind-hat", day,
+                reading, BrakePart.FrontHub)),
+        new(LimitCode.FrontCracksThrough, BrakePart.FrontFace, "%", Heat, _ =>
+            Harm.Danger, day => day.Cracks(LimitEdges.DangerousCrackLives), (day, reading) =>
+                LimitWords.Cracks("limit-table.front-rings-may-part", day, reading), Cracks),
+        new(LimitCode.FrontCracks, BrakePart.FrontFace, "%", Heat, _ =>
+            Harm.Damage, day => day.Cracks(1), (day, reading) => LimitWords.Cracks("limit-table.front-rings-crack", day, reading), Cracks),
+        new(LimitCode.FrontBurning, BrakePart.FrontFace, "%", Heat, _ =>
+            Harm.Damage, day => day.Burning(), LimitWords.Burning, plan => plan.FrontRotor.Material != RingMaterial.Iron),
         new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan =>
             FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, LimitEdges.FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
             (day, reading) => LimitWords.Face(Said.Of("limit-table.front-rotors-overheat"), day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
@@ -101,6 +118,8 @@ public static class LimitTable
         ArgumentNullException.ThrowIfNull(row);
         return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
     }
+
+    private static bool Cracks(PredictionPlan plan) => plan.FrontRotor.Material == RingMaterial.Iron && plan.FrontRotor.Brake().RubsBothFaces;
 
     // An overheated pad smears a carbon disc for good; a hot drum loses its grip and its adjustment, and comes back.
     private static Harm PadHarm(Rotor rotor) => rotor.Material == RingMaterial.Iron ? Harm.Nuisance : Harm.Damage;

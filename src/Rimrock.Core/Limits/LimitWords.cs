@@ -76,16 +76,53 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
             Said.Of("limit-words.boiling-point-dry-wet"));
     }
 
-    internal static LimitWords PedalForce(MemberDay day, Reading reading) => new(Said.Of("limit-words.more-pedal-force-leg"),
-        double.IsNaN(reading.Demand) ? Said.Of("limit-words.no-stop-plan")
-            : Said.Of("limit-words.friction-moment-hardest-stop", Units.N(reading.Demand), Units.N(reading.Capacity)),
+    internal static LimitWords MissedStop(MemberDay day, Reading reading)
+    {
+        var worst = day.WorstStop();
+        var (_, greatest) = Vehicles.LegForce.Of(day.Plan.Car);
+        return new(Said.Of("limit-words.a-stop-is-missed"),
+            worst is null ? Said.Of("limit-words.no-stop-plan")
+                : reading.Demand <= 0 ? Said.Of("limit-words.every-stop-is-made", Units.N(greatest.Front))
+                : Said.Of("limit-words.stop-ends-too-fast", worst.Place + 1, day.Run.Phases[worst.PhaseIndex].Phase.Lap, new Figure(reading.Demand, "km/h"),
+                    Units.M(worst.MissingM[day.Lane])),
+            Said.Of("limit-words.pads-hold-friction-heat"),
+            Said.Of("limit-words.missed-stop-basis"));
+    }
+
+    internal static LimitWords OverEarly(MemberDay day, Reading reading) => new(Said.Of("limit-words.session-is-over-early"),
+        reading.When is { } when ? Said.Of("limit-words.over-in-lap", when.Lap, when.Lap + reading.Demand)
+            : Said.Of("limit-words.all-laps-driven"),
         Said.Of("limit-words.pads-hold-friction-heat"),
-        Said.Of("limit-words.pedal-force-stops-torque"));
+        Said.Of("limit-words.comes-in-basis"));
+
+    internal static LimitWords PaceLost(MemberDay day, Reading reading) => new(Said.Of("limit-words.pace-is-lost"),
+        reading.Demand < 0.05 ? Said.Of("limit-words.brake-points-stay")
+            : Said.Of("limit-words.brake-points-move", Units.M(day.Run.Stops.Max(stop => stop.EarlierM[day.Lane])), new Figure(reading.Demand, "s")),
+        Said.Of("limit-words.pads-hold-friction-heat"),
+        Said.Of("limit-words.brake-points-basis"));
 
     internal static LimitWords Seals(Said title, MemberDay day, Reading reading) =>
         new(title, Said.Of("limit-words.piston-seals-reach", Units.C(reading.Demand), Where(day, BrakePart.FrontSeals)),
         Said.Of("limit-words.titanium-pistons-shims-keep"),
         Said.Of("limit-words.seal-mean-piston-caliper"));
+
+    internal static LimitWords SealLife(MemberDay day, Reading reading) =>
+        new(Said.Of("limit-table.front-seals-harden"), Said.Of("limit-words.piston-seals-use-life", Units.Percent(reading.Demand),
+            Units.C(day.Peak(day.Hottest(BrakePart.FrontSeals), BrakePart.FrontSeals)), Where(day, BrakePart.FrontSeals)),
+        Said.Of("limit-words.titanium-pistons-shims-keep"),
+        Said.Of("limit-words.seal-life-halves"));
+
+    internal static LimitWords Reaches(string title, string sentence, string basis, MemberDay day, Reading reading, BrakePart part) =>
+        new(Said.Of(title), Said.Of(sentence, Units.C(reading.Demand), Where(day, part)), Said.Of("limit-words.shorter-stints-air-rotors"), Said.Of(basis));
+
+    internal static LimitWords Cracks(string title, MemberDay day, Reading reading) =>
+        new(Said.Of(title), Said.Of("limit-words.day-uses-crack-life", Units.Percent(reading.Demand),
+            Units.K(day.Run.Phases.Max(phase => phase.Shape.FaceOverMeanK[day.Lane]))), Said.Of("limit-words.shorter-stints-air-rotors"),
+        Said.Of("limit-words.crack-life-strain-squared"));
+
+    internal static LimitWords Burning(MemberDay day, Reading reading) =>
+        new(Said.Of("limit-table.front-rings-burn"), Said.Of("limit-words.day-burns-ring", Units.Percent(reading.Demand), Units.Percent(reading.Capacity)),
+        Said.Of("limit-words.weigh-discs-cool"), Said.Of("limit-words.carbon-oxidation"));
 
     internal static LimitWords Face(Said title, MemberDay day, Reading reading, Rotor rotor, BrakePart part) =>
         new(title, Said.Of("limit-words.rubbing-face-reaches", Units.C(reading.Demand), Where(day, part)),

@@ -55,19 +55,17 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     }
 
     /// <summary>The chart's temperature that a tenth of the hottest lap's braking energy exceeds against the upper edge of the pad's band.</summary>
-    public Reading PadHot(Pad pad, Func<PhaseRecord, EnergyHistogram> energy)
+    public Reading PadHot(Axle axle, Func<PhaseRecord, EnergyHistogram> energy)
     {
         ArgumentNullException.ThrowIfNull(energy);
-        var toC = PadTables.Of(pad).Band.ToC;
+        var toC = PadTables.Of(Plan.At(axle).Pads.Pad).Band.ToC + Run.Axles[axle].EdgeK[Lane];
         var demand = double.NegativeInfinity;
         PhaseRecord? first = null;
-        foreach (var phase in Run.Phases)
+        foreach (var phase in Braked(energy))
         {
-            if (phase.Phase.Kind == PhaseKind.HotLap && energy(phase) is { } spent && spent.Total(Lane) > 0)
-            {
-                demand = Math.Max(demand, spent.Quantile(1 - LimitEdges.HotShare, Lane));
-                first ??= spent.ShareAbove(toC, Lane) >= LimitEdges.HotShare ? phase : null;
-            }
+            var spent = energy(phase);
+            demand = Math.Max(demand, spent.Quantile(1 - LimitEdges.HotShare, Lane));
+            first ??= spent.ShareAbove(toC, Lane) >= LimitEdges.HotShare ? phase : null;
         }
 
         return double.IsNegativeInfinity(demand) ? Reading.Never(toC) : new Reading(demand, toC, toC - demand, first is not null, first is null
@@ -76,7 +74,14 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
 
     /// <summary>Largest share of a hot lap's braking energy beyond a temperature.</summary>
     public double WorstShareAbove(double celsius, Func<PhaseRecord, EnergyHistogram> energy) =>
-        Run.Phases.Where(phase => phase.Phase.Kind == PhaseKind.HotLap && energy(phase).Total(Lane) > 0).Max(phase => energy(phase).ShareAbove(celsius, Lane));
+        Braked(energy).Max(phase => energy(phase).ShareAbove(celsius, Lane));
+
+    // Hot laps; on a day that has not one complete, all that is driven.
+    private IEnumerable<PhaseRecord> Braked(Func<PhaseRecord, EnergyHistogram> energy)
+    {
+        var hot = Run.Phases.Exists(phase => phase.Phase.Kind == PhaseKind.HotLap);
+        return Run.Phases.Where(phase => (!hot || phase.Phase.Kind == PhaseKind.HotLap) && energy(phase).Total(Lane) > 0);
+    }
 
     /// <summary>The first stop of the out lap; null where there is none.</summary>
     public (StopRecord Stop, PhaseRecord Lap)? FirstStop()
@@ -107,41 +112,108 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     {
         var stop = ColdMorning();
         var allowed = stop.OriginalMetres * (1 + LimitEdges.ColdAllowance);
-        var metres = stop.MetresWith(Car.FrontFriction);
+        var metres = stop.MetresWith(Plan.FrontPad.FrictionWith(Car.FrontFriction));
         return new Reading(metres, allowed, allowed - metres, metres > allowed, metres > allowed ? new Moment(0, PhaseKind.Road, 0, 0) : null);
     }
 
-    /// <summary>
-    /// The force that the hardest stop takes at the friction of the moment against what the leg gives. Beyond it the car does not stop where it was planned to:
-    /// the driver of this day does not brake
-    /// earlier as the pads fade, so that it stands for the stop that is missed.
-    /// </summary>
-    public Reading PedalForce()
+    /// <summary>How much too fast the car is at the planned end of a stop, with all that the leg gives, km/h.</summary>
+    public Reading MissedStop()
     {
-        var hydraulics = Plan.Car.Hydraulics;
-        var capacity = LegForce.GreatestIn(hydraulics) * Math.Pow(PriorSpread.Leg, Car.Capacities.Leg);
-        var bar = hydraulics.PressureBar(capacity);
-        var pressed = hydraulics.EffectivePascal(bar) * SpeedAndPressure.OfPressure(bar);
-        var perPascal = ColdStop.TorquePerPascal(Plan);
-        double TorquePerPascal(StopRecord stop) =>
-            (perPascal.Front * Plan.Car.Front.DiscMu(stop.FrontMu[Lane])) + (perPascal.Rear * Plan.Car.Rear.DiscMu(stop.RearMu[Lane]));
-        StopRecord? hardest = null, first = null;
+        var capacity = Driver.MissedKmh + (PriorSpread.MissedKmh * Car.Capacities.Missed);
+        StopRecord? first = null;
         var most = 0.0;
         foreach (var stop in Run.Stops)
         {
-            var asked = Plan.StopTorqueNM(stop.Stop) / (TorquePerPascal(stop) * pressed * SpeedAndPressure.OfSpeed(stop.Stop.MeanKmh));
-            first ??= asked >= 1 ? stop : null;
-            (hardest, most) = asked > most ? (stop, asked) : (hardest, most);
+            var over = stop.OverKmh[Lane];
+            most = Math.Max(most, over);
+            first ??= over > capacity ? stop : null;
         }
 
-        if (hardest is null)
-        {
-            return Reading.Never(capacity);
-        }
-
-        var force = ColdStop.PedalFor(hydraulics, Plan.StopTorqueNM(hardest.Stop), hardest.Stop.MeanKmh, TorquePerPascal(hardest));
-        return new Reading(force, capacity, capacity - force, first is not null, first is null ? null : MomentOf(Run.Phases[first.PhaseIndex], first.AtS));
+        return new Reading(most, capacity, capacity - most, first is not null, first is null ? null : MomentOf(Run.Phases[first.PhaseIndex], first.AtS));
     }
+
+    /// <summary>The stop that is missed most.</summary>
+    public StopRecord? WorstStop() => Run.Stops.MaxBy(stop => stop.OverKmh[Lane]);
+
+    /// <summary>Hot laps that are not driven since the driver comes in, in the session that is over soonest.</summary>
+    public Reading OverEarly()
+    {
+        var (planned, first, least) = (0, (PhaseRecord?)null, int.MaxValue);
+        foreach (var phase in Run.Phases)
+        {
+            if (phase.Phase.Kind == PhaseKind.HotLap)
+            {
+                planned = Math.Max(planned, phase.Phase.Lap);
+                if (phase.CameIn[Lane] > 0 && phase.Phase.Lap < least)
+                {
+                    (first, least) = (phase, phase.Phase.Lap);
+                }
+            }
+        }
+
+        // Whoever comes in after the last lap has driven them all.
+        var isEarly = first is not null && least < planned;
+        double missing = isEarly ? planned - least : 0;
+        return new Reading(missing, 0, -missing, isEarly, isEarly ? MomentOf(first!, first!.EndS) : null);
+    }
+
+    /// <summary>Time that moved brake points cost in the worst lap, s.</summary>
+    public Reading PaceLost()
+    {
+        var most = 0.0;
+        PhaseRecord? first = null;
+        foreach (var phase in Run.Phases)
+        {
+            if (phase.Phase.Kind == PhaseKind.HotLap && phase.Pace[Lane] >= 1)
+            {
+                most = Math.Max(most, phase.LostS[Lane]);
+                first ??= phase.LostS[Lane] > LimitEdges.MindedS ? phase : null;
+            }
+        }
+
+        return new Reading(most, LimitEdges.MindedS, LimitEdges.MindedS - most, first is not null, first is null ? null : MomentOf(first, first.StartS));
+    }
+
+    /// <summary>A share of a life used up by the day against the whole of it, %.</summary>
+    /// <param name="used">Share used by the end of a stretch.</param>
+    /// <param name="lives">What there is.</param>
+    public Reading Used(Func<PhaseRecord, Lane> used, double lives)
+    {
+        ArgumentNullException.ThrowIfNull(used);
+        double At(PhaseRecord phase) => used(phase)[Lane];
+        var first = Run.Phases.Find(phase => At(phase) >= lives);
+        return Percent(At(Run.Phases[^1]), lives, first);
+    }
+
+    /// <summary>Crack life of the front rings used up by the day, %: each stretch by its own largest rise of the face over its section's mean.</summary>
+    /// <param name="lives">Lives that may be used.</param>
+    public Reading Cracks(double lives)
+    {
+        lives *= Math.Pow(PriorSpread.CrackLife, Car.Capacities.Cracks);
+        var used = 0.0;
+        PhaseRecord? first = null;
+        foreach (var phase in Run.Phases)
+        {
+            if (phase.Phase.Kind != PhaseKind.Parked)
+            {
+                used += (phase.EndS - phase.StartS) / 3600 / CrackLife.Hours(Plan.FrontRotor, phase.Shape.FaceOverMeanK[Lane]);
+                first ??= used >= lives ? phase : null;
+            }
+        }
+
+        return Percent(used, lives, first);
+    }
+
+    /// <summary>What burns off a carbon front ring against what may, % of its mass.</summary>
+    public Reading Burning()
+    {
+        var kg = Plan.FrontRotor.MassKg();
+        var left = Plan.FrontRotor.Finish?.MinRingMassKg is { } least ? Math.Max(0, (kg - least) / kg) : LimitEdges.UsualBurnShare;
+        return Used(phase => phase.FrontBurnt * Math.Pow(PriorSpread.Burning, Car.Capacities.Burning), left);
+    }
+
+    private static Reading Percent(double used, double lives, PhaseRecord? first) =>
+        new(100 * used, 100 * lives, 100 * (lives - used), first is not null, first is null ? null : MomentOf(first, first.StartS));
 
     /// <summary>How far the hot front ring's edge stands out of flat, micrometres.</summary>
     public Reading Cone()

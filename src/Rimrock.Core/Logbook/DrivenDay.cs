@@ -82,7 +82,7 @@ public sealed record DrivenDay(double DurationS, double LengthM, double TopKmh, 
                     }
                 }
             }
-        }, cancel);
+        }, cancel, DrivenBy.Recording);
         ends.Edges();
         var laps = pieces.Select((piece, i) =>
         {

@@ -74,9 +74,13 @@ public sealed class ChainSolver
 
     /// <summary>Moves the chain and all that hangs on it.</summary>
     /// <param name="seconds">Step, s, above 0.</param>
-    public void Step(double seconds)
+    public void Step(double seconds) => Step(Lanes.Create(seconds));
+
+    /// <summary>Moves the chain and all that hangs on it, each member by its own step.</summary>
+    /// <param name="seconds">Steps, s, above 0.</param>
+    public void Step(Lane seconds)
     {
-        var inverse = Lanes.Create(1 / (TwoStages.Gamma * seconds));
+        var inverse = Lanes.Create(1 / TwoStages.Gamma) / seconds;
         Far.Factor(inverse, FarLink);
         Near.Factor(inverse, NearLink + (FarLink * (Lane.One - (FarLink * Far.Pivot))));
         Factor(inverse, NearLink * (Lane.One - (NearLink * Near.Pivot)));

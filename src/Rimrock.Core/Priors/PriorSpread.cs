@@ -7,8 +7,14 @@ namespace Rimrock.Core.Priors;
 /// </summary>
 public static class PriorSpread
 {
-    /// <summary>Forced cooling, factor: correlations differ fourfold.</summary>
-    public const double Cooling = 1.35;
+    /// <summary>Forced cooling, common to both axles, factor: correlations differ fourfold.</summary>
+    public const double Cooling = 1.30;
+
+    /// <summary>Each axle's own cooling, factor: they are not in the same air.</summary>
+    public const double OwnCooling = 1.15;
+
+    /// <summary>Spray on a wet track, factor.</summary>
+    public const double Spray = 1.2;
 
     /// <summary>Energy against the limit lap, factor.</summary>
     public const double Energy = 1.15;
@@ -37,8 +43,14 @@ public static class PriorSpread
     /// <summary>Rubbed share of the face, factor.</summary>
     public const double RubbedShare = 1.2;
 
-    /// <summary>Contact conductances, factor.</summary>
-    public const double Contact = 2;
+    /// <summary>Contact conductance while braking, factor: sparse data.</summary>
+    public const double Contact = 1.5;
+
+    /// <summary>Contact of a pad at rest on its rotor, factor.</summary>
+    public const double Resting = 2;
+
+    /// <summary>Conductance of the air gap off the brake, factor.</summary>
+    public const double Gap = 1.5;
 
     /// <summary>Off-brake drag, factor.</summary>
     public const double Drag = 2;
@@ -48,6 +60,18 @@ public static class PriorSpread
 
     /// <summary>Friction of a batch, factor.</summary>
     public const double Friction = 1.08;
+
+    /// <summary>Level of friction of a pad that has no chart of its own.</summary>
+    public const double FrictionLevel = 0.04;
+
+    /// <summary>Hot edge of a pad by a dynamometer's chart, K.</summary>
+    public const double DynamometerEdgeK = 10;
+
+    /// <summary>The same by a chart traced from paper, K.</summary>
+    public const double TracedEdgeK = 25;
+
+    /// <summary>The same where only the family is known, K: what its chart's temperature means is part of it.</summary>
+    public const double FamilyEdgeK = 60;
 
     /// <summary>What the temperature of a chart of unknown basis means, K.</summary>
     public const double ChartBasisK = 40;
@@ -62,7 +86,7 @@ public static class PriorSpread
     public const double CrackLife = 3;
 
     /// <summary>Water uptake, factor.</summary>
-    public const double Water = 1.6;
+    public const double Water = 1.7;
 
     /// <summary>The a of the boiling curve, factor: chemistry.</summary>
     public const double BoilingDecay = 1.25;
@@ -79,6 +103,9 @@ public static class PriorSpread
     /// <summary>Vapour below the boiling point, K.</summary>
     public const double VapourK = 6;
 
+    /// <summary>Fall of the vapour point with altitude, K per 1000 m.</summary>
+    public const double VapourPerThousandMetresK = 1;
+
     /// <summary>Face limit of an iron ring, K.</summary>
     public const double IronFaceK = 40;
 
@@ -88,8 +115,41 @@ public static class PriorSpread
     /// <summary>Limit of a drum, K.</summary>
     public const double DrumK = 50;
 
-    /// <summary>Limits of piston seals, K.</summary>
+    /// <summary>Where piston seals let go, K.</summary>
     public const double SealK = 20;
+
+    /// <summary>Life of piston seals, factor.</summary>
+    public const double SealLife = 2;
+
+    /// <summary>What a wheel bearing's grease takes, K.</summary>
+    public const double GreaseK = 15;
+
+    /// <summary>What dust boots take, K.</summary>
+    public const double BootK = 20;
+
+    /// <summary>How fast a carbon ring burns, factor.</summary>
+    public const double Burning = 3;
+
+    /// <summary>Line pressure for a pedal force where pedal, booster and cylinders are guessed, factor.</summary>
+    public const double HydraulicsGuessed = 1.3;
+
+    /// <summary>The same where they were typed in, factor.</summary>
+    public const double HydraulicsTyped = 1.05;
+
+    /// <summary>Assistance at the booster's knee, factor.</summary>
+    public const double Knee = 1.15;
+
+    /// <summary>How much too fast at the planned end of a stop is a missed stop, km/h.</summary>
+    public const double MissedKmh = 3;
+
+    /// <summary>Braking work of a table of zones that was typed in, factor.</summary>
+    public const double EnergyOfZones = 1.10;
+
+    /// <summary>Braking work of a day to come by a recording, factor.</summary>
+    public const double EnergyOfRecording = 1.07;
+
+    /// <summary>Braking work of the very day of a recording, factor.</summary>
+    public const double EnergyAsDriven = 1.03;
 
     /// <summary>What a leg gives, factor.</summary>
     public const double Leg = 1.25;

@@ -14,9 +14,13 @@ public sealed class AxleRun
     private readonly Lane frictionFactor;
     private readonly Lane wearFactor;
     private readonly Lane unknownBasisK;
+    private readonly Lane edgeK;
+    private readonly Lane steepness;
+    private readonly double plateauC;
     private readonly Rotors.IFoundationBrake kind;
     private readonly double discs;
     private readonly bool green;
+    private readonly bool carbon;
     private Lane initialC;
     private Lane stopHottestC;
     private Lane hotStops;
@@ -26,10 +30,10 @@ public sealed class AxleRun
     /// <param name="parts">One wheel's parts.</param>
     /// <param name="pads">The pads, new ones that still outgas (<see cref="GreenFade"/>) or bedded.</param>
     /// <param name="members">Members' heat factors.</param>
-    /// <param name="padFactors">Members' factors on friction and wear, and their shift of an unknown chart basis, K.</param>
+    /// <param name="padFactors">Members' factors on the pads.</param>
     /// <param name="ambientC">Air temperature, C.</param>
     /// <param name="pressurePa">Air pressure, Pa.</param>
-    public AxleRun(WheelParts parts, FittedPads pads, IReadOnlyList<WheelFactors> members, (Lane Friction, Lane Wear, Lane ChartShiftK) padFactors,
+    public AxleRun(WheelParts parts, FittedPads pads, IReadOnlyList<WheelFactors> members, PadFactors padFactors,
         double ambientC, double pressurePa)
     {
         ArgumentNullException.ThrowIfNull(parts);
@@ -42,16 +46,26 @@ public sealed class AxleRun
         kind = parts.Kind;
         discs = parts.Brake.Discs;
         green = !pads.Bedded;
+        carbon = parts.Rotor.Material != Rotors.RingMaterial.Iron;
         frictionFactor = padFactors.Friction;
         wearFactor = padFactors.Wear;
-        unknownBasisK = Lanes.Create(ChartTemperature.UnknownBasisK) + padFactors.ChartShiftK;
+
+        // Where only the family is known, what its chart's temperature means is part of where its edge lies.
+        unknownBasisK = Lanes.Create(ChartTemperature.UnknownBasisK) + (pads.Pad.Curve is null ? Lane.Zero : padFactors.ChartShiftK);
+        plateauC = tables.Band.PlateauC;
+        var flankK = Math.Max(LeastFlankK, tables.Band.ToC - plateauC);
+        edgeK = Lanes.MaxNative(padFactors.EdgeK * pads.Pad.EdgeSpreadK(), Lanes.Create(LeastFlankK - flankK));
+        steepness = Lanes.Create(flankK) / (Lanes.Create(flankK) + edgeK);
         initialC = Lanes.Create(ambientC);
         ColdStoredJ = Wheel.StoredJ();
         Update();
     }
 
-    /// <summary>Pad factors that change nothing.</summary>
-    public static (Lane Friction, Lane Wear, Lane ChartShiftK) NoFactors { get; } = (Lane.One, Lane.One, Lane.Zero);
+    /// <summary>A hot flank is never steeper than over so many kelvins.</summary>
+    private const double LeastFlankK = 10;
+
+    /// <summary>Where this member's pads lie hot against their chart's edge, K.</summary>
+    public Lane EdgeK => edgeK;
 
     /// <summary>Heat stored before anything moved, J.</summary>
     public Lane ColdStoredJ { get; }
@@ -74,6 +88,9 @@ public sealed class AxleRun
     /// <summary>Friction in the middle of the last step.</summary>
     public Lane MidMu { get; private set; }
 
+    /// <summary>The same as a disc's with the same pistons.</summary>
+    public Lane MidDiscMu => kind.DiscMu(MidMu);
+
     /// <summary>The friction at which a disc with the same pistons would brake as hard: the friction itself but for a drum.</summary>
     public Lane DiscMu { get; private set; }
 
@@ -88,6 +105,12 @@ public sealed class AxleRun
 
     /// <summary>Pad volume worn off the axle if every pad wore as the worst one, mm3.</summary>
     public Lane WornMm3 => Lanes.MaxNative(WornInMm3, WornOutMm3) * (2 * discs);
+
+    /// <summary>Share of the seals' life used up since the morning.</summary>
+    public Lane SealLifeUsed { get; private set; }
+
+    /// <summary>Share of a carbon ring's mass burnt since the morning; none of an iron one's.</summary>
+    public Lane BurntShare { get; private set; }
 
     /// <summary>Braking energy of the axle so far, J.</summary>
     public Lane EnergyJ { get; private set; }
@@ -113,10 +136,19 @@ public sealed class AxleRun
     /// <param name="axleJ">Energy into the axle's brakes in the step, J.</param>
     /// <param name="braking">True on the brakes.</param>
     /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
-    public void Step(double seconds, double speedMS, Lane axleJ, bool braking, Lane extraW = default)
+    public void Step(double seconds, double speedMS, Lane axleJ, bool braking, Lane extraW = default) =>
+        Step(Lanes.Create(seconds), Lanes.Create(speedMS), axleJ, braking, extraW);
+
+    /// <summary>Moves the axle on, each member by a step of its own.</summary>
+    /// <param name="seconds">Steps, s.</param>
+    /// <param name="speedMS">Road speeds, m/s; 0 parked.</param>
+    /// <param name="axleJ">Energy into the axle's brakes in the step, J.</param>
+    /// <param name="braking">True while the brakes of those who drive are on.</param>
+    /// <param name="extraW">What systems brake at this wheel without the driver, W.</param>
+    public void Step(Lane seconds, Lane speedMS, Lane axleJ, bool braking, Lane extraW = default)
     {
         var (inBefore, outBefore) = (Wheel.FaceInC, Wheel.FaceOutC);
-        Wheel.Step(seconds, speedMS, axleJ * (1 / (seconds * discs)), braking, extraW);
+        Wheel.Step(seconds, speedMS, axleJ / (seconds * discs), braking, extraW);
         if (braking || extraW != Lane.Zero)
         {
             var perPad = ((braking ? axleJ * Wheel.Side * (1 / discs) : Lane.Zero) + (extraW * seconds)) * wearFactor * 0.5e-6;
@@ -128,6 +160,12 @@ public sealed class AxleRun
             EnergyJ += braking ? axleJ : Lane.Zero;
         }
 
+        SealLifeUsed += SealLife.UsedPerSecond(Wheel.SealC) * seconds;
+        if (carbon)
+        {
+            BurntShare += Rotors.CarbonOxidation.SharePerSecond(Wheel.FaceC) * seconds;
+        }
+
         discMuBefore = DiscMu;
         ChartBeforeC = ChartC;
         var muBefore = Mu;
@@ -135,11 +173,21 @@ public sealed class AxleRun
         MidMu = (muBefore + Mu) * 0.5;
     }
 
+    // A member's edge lies elsewhere: the whole flank between plateau and edge is stretched or pressed together, what lies beyond is shifted.
+    private Lane Stretched(Lane celsius)
+    {
+        var above = celsius - Lanes.Create(plateauC);
+        var flank = above * steepness;
+        var beyond = above - edgeK;
+        var later = Lanes.ConditionalSelect(Lanes.GreaterThan(edgeK, Lane.Zero), Lanes.MaxNative(flank, beyond), Lanes.MinNative(flank, beyond));
+        return Lanes.ConditionalSelect(Lanes.GreaterThan(above, Lane.Zero), later, above) + Lanes.Create(plateauC);
+    }
+
     private void Update()
     {
         FaceC = Wheel.FaceC;
         ChartC = ChartTemperature.Read(basis, initialC, Wheel.EmbeddedC, FaceC, unknownBasisK);
-        Mu = mu.At(ChartC) * frictionFactor;
+        Mu = mu.At(Stretched(ChartC)) * frictionFactor;
         if (green)
         {
             stopHottestC = Lanes.MaxNative(stopHottestC, ChartC);

@@ -50,4 +50,16 @@ public enum BrakePart
 
     /// <summary>Rear piston seals.</summary>
     RearSeals,
+
+    /// <summary>Front hub: its bearing's grease.</summary>
+    FrontHub,
+
+    /// <summary>Rear hub.</summary>
+    RearHub,
+
+    /// <summary>Dust boots at the front pistons.</summary>
+    FrontBoots,
+
+    /// <summary>Dust boots at the rear pistons.</summary>
+    RearBoots,
 }

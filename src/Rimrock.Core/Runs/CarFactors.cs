@@ -36,6 +36,7 @@ public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double Fr
         var wheel = WheelFactors.Median with
         {
             Cooling = Up(1 / PriorSpread.Cooling),
+            OwnCooling = Up(1 / PriorSpread.OwnCooling),
             VaneFlow = Up(1 / PriorSpread.VaneFlow),
             WheelAirRiseK = WheelFactors.Median.WheelAirRiseK + (PriorSpread.WheelAirK * sigmas),
             RubbedShare = WheelFactors.Median.RubbedShare * Up(1 / PriorSpread.RubbedShare),

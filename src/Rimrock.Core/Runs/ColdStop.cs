@@ -135,7 +135,7 @@ public static class ColdStop
         var pressurePa = Materials.Air.PressurePa(plan.Circuit.AltitudeM);
         WheelFactors[] members = [WheelFactors.Median];
         var wheels = plan.Wheels();
-        var (front, rear) = Axles.Of(axle => new AxleRun(wheels[axle], new(plan.At(axle).Pads.Pad), members, AxleRun.NoFactors, startC, pressurePa));
+        var (front, rear) = Axles.Of(axle => new AxleRun(wheels[axle], new(plan.At(axle).Pads.Pad), members, PadFactors.None, startC, pressurePa));
         front.BeginStop();
         rear.BeginStop();
         var perPascal = TorquePerPascal(plan);

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Runs;
@@ -24,8 +25,12 @@ public sealed partial class DayRun
     private readonly Axles<AxleRun> axles;
     private readonly Axles<double> torquePerPascal;
     private readonly double gripG;
+    private readonly double airDensityKgM3;
+    private readonly Axles<double> retardersG;
+    private readonly Proportioning valve;
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
+    private readonly DriverLoop loop;
     private readonly Lane[] now = new Lane[PhaseRecord.Parts];
     private readonly double[] ends;
     private readonly List<Lane> samples = [];
@@ -40,8 +45,9 @@ public sealed partial class DayRun
     /// <param name="plan">The plan.</param>
     /// <param name="members">One to eight members.</param>
     /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
+    /// <param name="by">Who drives.</param>
     /// <param name="steps">About how many steps will be run, where that is known: room is made for them at once.</param>
-    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0)
+    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0, DrivenBy by = DrivenBy.Driver)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(members);
@@ -60,14 +66,21 @@ public sealed partial class DayRun
         WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
         busySide = Each(m => m.QuietSide ? 0 : 1);
         var (wheels, frictions) = (new Axles<WheelFactors[]>(fronts, [.. members.Select(m => m.Rear)]),
-            new Axles<Lane>(Each(m => m.FrontFriction), Each(m => m.RearFriction)));
+            new Axles<Lane>(Each(m => plan.FrontPad.FrictionWith(m.FrontFriction)), Each(m => plan.RearPad.FrictionWith(m.RearFriction))));
+        var edges = new Axles<Lane>(Each(m => m.Capacities.FrontPadEdge), Each(m => m.Capacities.RearPadEdge));
         axles = Quantities.Axles.Of(axle => new AxleRun(Parts[axle], plan.At(axle).Pads, wheels[axle],
-            (frictions[axle], Each(m => m.Wear), Each(m => m.ChartShiftK)), plan.Weather.AmbientC, pressure));
+            new(frictions[axle], Each(m => m.Wear), Each(m => m.ChartShiftK), edges[axle]), plan.Weather.AmbientC, pressure));
         torquePerPascal = plan.Setup().Axles.Map(axle => axle.TorquePerPascal(car.Hydraulics));
         gripG = plan.Drive().GripG();
+        airDensityKgM3 = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, pressure);
+        retardersG = BrakeBalance.RetardersG(car);
+        valve = Proportioning.Of(car);
         ends = ModelEnd.Of(plan);
         shareShift = Each(m => m.FrontShareShift);
-        energyFactor = Each(m => m.Energy);
+        var energy = EnergyExponent(plan, by);
+        var mostEnergy = plan.Circuit.Segments is null ? double.PositiveInfinity : 1 / Pace.Find(plan.Pace).EnergyShare;
+        energyFactor = Each(m => Math.Min(mostEnergy, Math.Pow(m.Energy, energy)));
+        loop = new DriverLoop(plan, car, members, torquePerPascal, by);
     }
 
     /// <summary>False to keep temperatures beyond the model's ends, for checks of the model itself.</summary>
@@ -125,30 +138,60 @@ public sealed partial class DayRun
     {
         ArgumentNullException.ThrowIfNull(phase);
         Read();
-        var extraW = phase.Kind == PhaseKind.HotLap ? busySide * SideLoad.StabilityW(plan.StabilityControlPercent, phase.Schedule) : Lane.Zero;
-        var record = new PhaseRecord(phase, clockS, [.. now], count);
+        loop.Begin(phase, energyFactor);
+        var pace = loop.Pace;
+        var moves = Lanes.GreaterThan(pace, Lane.Zero);
+        var longer = Lane.One / Lanes.ConditionalSelect(moves, pace, Lane.One);
+        var extraW = phase.Kind == PhaseKind.HotLap ? Lanes.ConditionalSelect(moves, busySide, Lane.Zero)
+            * SideLoad.StabilityW(plan.StabilityControlPercent, phase.Schedule) : Lane.Zero;
+        var record = new PhaseRecord(phase, clockS, [.. now], count) { Pace = pace };
         Phases.Add(record);
         var schedule = phase.Schedule;
         var stop = new StopSum();
+        var (next, took) = (0, Lane.Zero);
         for (var i = 0; i < schedule.Count; i++)
         {
-            var seconds = schedule.DurationS[i];
+            var laidS = schedule.DurationS[i];
             var stopIndex = schedule.Stop[i];
             var braking = stopIndex >= 0;
-            if (braking && (i == 0 || schedule.Stop[i - 1] != stopIndex))
+            var seconds = Lanes.Create(laidS) * longer;
+            var speed = Lanes.Create(schedule.SpeedMS[i]) * pace;
+            var force = pace * pace;
+            var joules = force * schedule.EnergyJ[i];
+            if (braking)
             {
-                Front.BeginStop();
-                Rear.BeginStop();
-                stop = new StopSum { AtS = clockS };
-                TakeSample();
+                if (i == 0 || schedule.Stop[i - 1] != stopIndex)
+                {
+                    Front.BeginStop();
+                    Rear.BeginStop();
+                    loop.BeginStop();
+                    stop = new StopSum { AtS = clockS };
+                    TakeSample();
+                }
+
+                ref readonly var driven = ref loop.Driven(stopIndex);
+                seconds *= driven.TimeFactor;
+                speed *= driven.SpeedFactor;
+                joules *= driven.EnergyFactor;
+                force *= driven.ForceFactor;
+                next = stopIndex + 1;
+            }
+            else if (next < schedule.Stops.Count)
+            {
+                seconds *= loop.Driven(next).StraightFactor;
             }
 
-            var joules = energyFactor * schedule.EnergyJ[i];
-            var share = braking ? FrontShare(schedule.BrakeG[i]) : Lane.Zero;
+            var share = braking ? FrontShare(schedule, i, force) : Lane.Zero;
             var frontJ = joules * share;
-            Front.Step(seconds, schedule.SpeedMS[i], frontJ, braking, extraW);
-            Rear.Step(seconds, schedule.SpeedMS[i], joules - frontJ, braking);
-            clockS += seconds;
+            Front.Step(seconds, speed, frontJ, braking, extraW);
+            Rear.Step(seconds, speed, joules - frontJ, braking);
+            if (braking)
+            {
+                HoldAgainstForce(schedule, i);
+            }
+
+            clockS += laidS;
+            took += seconds;
             Stepped?.Invoke(new DayStep(clockS, schedule.SpeedMS[i], schedule.BrakeG[i], braking));
             Observe(record, seconds, frontJ, joules - frontJ, braking);
             if (braking)
@@ -156,7 +199,9 @@ public sealed partial class DayRun
                 stop.Add(joules, Front, Rear, share);
                 if (i + 1 == schedule.Count || schedule.Stop[i + 1] != stopIndex)
                 {
-                    Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], Front.ChartC, Rear.ChartC));
+                    loop.EndStop(stopIndex);
+                    record.LostS += loop.Driven(stopIndex).LostS;
+                    Stops.Add(stop.Close(Phases.Count - 1, schedule.Stops[stopIndex], loop, stopIndex, Front.ChartC, Rear.ChartC));
                     TakeSample();
                 }
             }
@@ -166,26 +211,21 @@ public sealed partial class DayRun
             }
         }
 
+        loop.End(took);
+        record.CameIn = loop.CameIn;
         SampleCooling();
         record.Close(clockS, Front, Rear);
     }
 
-    private Lane FrontShare(double brakeG)
+    // How sure the braking work is: known best of the very day of a recording, worst where only the circuit and the pace are known.
+    private static double EnergyExponent(PredictionPlan plan, DrivenBy by)
     {
-        var ideal = Math.Min(1, BrakeBalance.IdealFrontShare(car.StaticFrontShare, brakeG, car.CgHeightM, car.WheelbaseM));
-        if (car.Kind == VehicleKind.Motorcycle)
-        {
-            // Two levers: the rider, not the hydraulics, divides the work, and divides it by what each tyre carries.
-            return Lanes.MinNative(Lanes.MaxNative(Lanes.Create(ideal) + shareShift, Lane.Zero), Lane.One);
-        }
-
-        var f = Front.DiscMuAhead * torquePerPascal.Front;
-        var hydraulic = (f / (f + (Rear.DiscMuAhead * torquePerPascal.Rear))) + shareShift;
-        var (least, most) = BrakeBalance.FrontShareLimits(brakeG, ideal, gripG, car.Electronics);
-        return Lanes.MaxNative(Lanes.MinNative(hydraulic, Lanes.Create(most)), Lanes.Create(least));
+        var spread = plan.Circuit.Recording is not null ? by == DrivenBy.Recording ? PriorSpread.EnergyAsDriven : PriorSpread.EnergyOfRecording
+            : plan.Circuit.Zones is not null ? PriorSpread.EnergyOfZones : PriorSpread.Energy;
+        return Math.Log(spread) / Math.Log(PriorSpread.Energy);
     }
 
-    private void Observe(PhaseRecord record, double seconds, Lane frontJ, Lane rearJ, bool braking)
+    private void Observe(PhaseRecord record, Lane seconds, Lane frontJ, Lane rearJ, bool braking)
     {
         Read();
         var clock = Lanes.Create(clockS);
@@ -213,7 +253,7 @@ public sealed partial class DayRun
             record.Least[part] = Lanes.MinNative(record.Least[part], now[part]);
         }
 
-        var time = Lanes.Create(seconds);
+        var time = seconds;
         FrontFluidTime.Add(now[(int)BrakePart.FrontFluid], time);
         RearFluidTime.Add(now[(int)BrakePart.RearFluid], time);
         FrontSealTime.Add(now[(int)BrakePart.FrontSeals], time);
@@ -248,5 +288,7 @@ public sealed partial class DayRun
         now[(int)BrakePart.FrontCaliper + offset] = wheel.CaliperC;
         now[(int)BrakePart.FrontFluid + offset] = wheel.FluidC;
         now[(int)BrakePart.FrontSeals + offset] = wheel.SealC;
+        now[(int)BrakePart.FrontHub + offset] = wheel.HubC;
+        now[(int)BrakePart.FrontBoots + offset] = wheel.PistonC;
     }
 }

@@ -1,6 +1,5 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
-using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Runs;
 
@@ -21,7 +20,7 @@ public sealed record FluidToday(double WaterPercent, double BoilsC, double Vapou
         var car = member ?? CarFactors.Median;
         var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(car.WaterRate);
         var boils = plan.Fluid.BoilingWith(water, car.BoilingDecay);
-        var vapour = VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius + (PriorSpread.VapourK * car.Capacities.Vapour);
+        var vapour = VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius + (VapourPoint.SpreadK(plan.Circuit.AltitudeM) * car.Capacities.Vapour);
         return new FluidToday(water, boils.Celsius, vapour, plan.Fluid.DryC, plan.Fluid.WetC);
     }
 }

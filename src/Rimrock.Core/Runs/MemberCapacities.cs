@@ -7,7 +7,19 @@ namespace Rimrock.Core.Runs;
 /// <param name="Seals">Piston seals.</param>
 /// <param name="Cone">A ring out of flat.</param>
 /// <param name="Leg">What the driver's leg gives.</param>
-public readonly record struct MemberCapacities(double FrontFace = 0, double RearFace = 0, double Vapour = 0, double Seals = 0, double Cone = 0, double Leg = 0)
+/// <param name="FrontPadEdge">Hot edge of the front pads.</param>
+/// <param name="RearPadEdge">Hot edge of the rear pads.</param>
+/// <param name="Grease">Bearing grease.</param>
+/// <param name="Boots">Dust boots.</param>
+/// <param name="Cracks">Crack life of a ring.</param>
+/// <param name="Burning">How fast a carbon ring burns.</param>
+/// <param name="Hydraulics">Pressure for a force.</param>
+/// <param name="Knee">Assistance at the booster's knee.</param>
+/// <param name="FadeSupport">Above 0 where electronics press on, if nobody knows.</param>
+/// <param name="Missed">How much too fast is a missed stop.</param>
+public readonly record struct MemberCapacities(double FrontFace = 0, double RearFace = 0, double Vapour = 0, double Seals = 0, double Cone = 0, double Leg = 0,
+    double FrontPadEdge = 0, double RearPadEdge = 0, double Grease = 0, double Boots = 0, double Cracks = 0, double Burning = 0,
+    double Hydraulics = 0, double Knee = 0, double FadeSupport = 0, double Missed = 0)
 {
     /// <summary>All in the middle.</summary>
     public static MemberCapacities Middle => default;

@@ -13,8 +13,10 @@ internal static class MemberRuns
     /// <param name="read">Told of every run once, with the members that its lanes carry: places, one array a lane, and their cars. Called from several
     /// threads.</param>
     /// <param name="cancel">Stops between stretches.</param>
+    /// <param name="by">Who drives.</param>
     public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read,
-        CancellationToken cancel)
+        CancellationToken cancel,
+        DrivenBy by = DrivenBy.Driver)
     {
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
@@ -25,7 +27,7 @@ internal static class MemberRuns
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
             CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
-            var run = new DayRun(plan, cars, demands: false, steps);
+            var run = new DayRun(plan, cars, demands: false, steps, by);
             foreach (var phase in phases)
             {
                 cancel.ThrowIfCancellationRequested();

@@ -42,7 +42,7 @@ public static class ModelEnds
     private static bool Passes(PredictionPlan plan, DayRun run, int end, int member)
     {
         var (part, _, endC) = ModelEnd.All[end];
-        var wheel = (part is BrakePart.RearFace or BrakePart.RearFluid or BrakePart.RearCaliper ? run.Rear : run.Front).Wheel;
+        var wheel = ((int)part % 2 == 1 ? run.Rear : run.Front).Wheel;
         return !double.IsFinite(wheel.StoredJ()[member]) || run.Phases.Any(phase => !(phase.Peak[(int)part][member] < endC(plan)));
     }
 

@@ -47,6 +47,21 @@ public sealed class PhaseRecord
     /// <summary>The same at the rear, mm3.</summary>
     public Lane RearWornMm3 { get; private set; }
 
+    /// <summary>Share of the front seals' life used up since the morning.</summary>
+    public Lane FrontSealLife { get; private set; }
+
+    /// <summary>Share of a carbon front ring's mass burnt since the morning.</summary>
+    public Lane FrontBurnt { get; private set; }
+
+    /// <summary>Time that moved brake points cost in this stretch, s.</summary>
+    public Lane LostS { get; internal set; }
+
+    /// <summary>1 where the member came in at its end, since no pads were left to drive on with.</summary>
+    public Lane CameIn { get; internal set; }
+
+    /// <summary>On the speed of the stretch: 1 as laid out, less while cooling down early, 0 when parked early.</summary>
+    public Lane Pace { get; internal set; } = Lane.One;
+
     /// <summary>How the front ring bent in this stretch.</summary>
     public RingShape Shape { get; } = new();
 
@@ -61,6 +76,8 @@ public sealed class PhaseRecord
         EndS = endS;
         FrontWornMm3 = front.WornMm3;
         RearWornMm3 = rear.WornMm3;
+        FrontSealLife = front.SealLifeUsed;
+        FrontBurnt = front.BurntShare;
         FrontEnergy.Close();
         RearEnergy.Close();
     }

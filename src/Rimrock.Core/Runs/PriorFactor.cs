@@ -43,7 +43,7 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
         Wheel("rubbed-share", Said.Of("prior-factor.share-face-rubs"), PriorSpread.RubbedShare, Said.Of("prior-factor.look-rubbed-band"), (wheel, by) =>
             wheel with { RubbedShare = Math.Min(1, wheel.RubbedShare * by) }),
         Wheel("contact", Said.Of("prior-factor.contact-pad-rotor"), PriorSpread.Contact, Said.Of("prior-factor.look-rubbed-band"), (wheel, by) =>
-            wheel with { ContactWM2K = wheel.ContactWM2K * by, RestingWM2K = wheel.RestingWM2K * by, GapWM2K = wheel.GapWM2K * by }),
+            wheel with { ContactWM2K = wheel.ContactWM2K * by }),
         Wheel("drag", Said.Of("prior-factor.pads-drag"), PriorSpread.Drag, Said.Of("prior-factor.how-freely-wheel-turns"), (wheel, by) =>
             wheel with { DragNM = wheel.DragNM * by }),
         CarShift("front-share", Said.Of("prior-factor.electronics-front-share"), (PriorSpread.FrontShare, ""), Said.Of("prior-factor.front-rear-rotor-paints"),
@@ -72,6 +72,16 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             car with { Front = car.Front with { Side = car.Front.Side * (1 + (PriorSpread.Side * Math.Clamp(z, -3, 3))) } }),
         Car("boiling-curve", Said.Of("prior-factor.fluids-chemistry"), PriorSpread.BoilingDecay, Said.Of("prior-factor.boiling-point-test"), (car, by) =>
             car with { BoilingDecay = car.BoilingDecay * by }),
+        Car("front-cooling", Said.Of("prior-factor.front-wheels-own-air"), PriorSpread.OwnCooling, Said.Of("prior-factor.front-rear-rotor-paints"),
+            (car, by) =>
+            car with { Front = car.Front with { OwnCooling = car.Front.OwnCooling * by } }),
+        Car("rear-cooling", Said.Of("prior-factor.rear-wheels-own-air"), PriorSpread.OwnCooling, Said.Of("prior-factor.front-rear-rotor-paints"),
+            (car, by) =>
+            car with { Rear = car.Rear with { OwnCooling = car.Rear.OwnCooling * by } }),
+        Wheel("resting", Said.Of("prior-factor.pads-at-rest-rotor"), PriorSpread.Resting, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
+            wheel with { RestingWM2K = wheel.RestingWM2K * by }),
+        Wheel("gap", Said.Of("prior-factor.air-gap-pad-rotor"), PriorSpread.Gap, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
+            wheel with { GapWM2K = wheel.GapWM2K * by }),
         Capacity("vapour", Said.Of("prior-factor.where-vapour-shows-below"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.VapourK)),
             Said.Of("prior-factor.boiling-point-test"), (takes, z) =>
             takes with { Vapour = takes.Vapour + z }),
@@ -87,6 +97,35 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             takes with { Cone = takes.Cone + z }),
         Capacity("leg", Said.Of("prior-factor.your-leg-gives"), Said.Of("prior-factor.x", PriorSpread.Leg), Said.Of("prior-factor.scale-under-foot"),
             (takes, z) => takes with { Leg = takes.Leg + z }),
+        Capacity("front-pad-edge", Said.Of("prior-factor.front-pads-hot-edge"), EdgeSpread, Said.Of("prior-factor.batchs-dynamometer-sheet"), (takes, z) =>
+            takes with { FrontPadEdge = takes.FrontPadEdge + z }),
+        Capacity("rear-pad-edge", Said.Of("prior-factor.rear-pads-hot-edge"), EdgeSpread, Said.Of("prior-factor.batchs-dynamometer-sheet"), (takes, z) =>
+            takes with { RearPadEdge = takes.RearPadEdge + z }),
+        Capacity("grease", Said.Of("prior-factor.wheel-bearings-grease-takes"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.GreaseK)), Said.Of("prior-factor.sticker-hub"),
+            (takes, z) =>
+            takes with { Grease = takes.Grease + z }),
+        Capacity("boots", Said.Of("prior-factor.dust-boots-take"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.BootK)), Said.Of("prior-factor.look-at-boots"),
+            (takes, z) =>
+            takes with { Boots = takes.Boots + z }),
+        Capacity("crack-life", Said.Of("prior-factor.rings-crack-life"), Said.Of("prior-factor.x", PriorSpread.CrackLife), Said.Of("prior-factor.look-face-cracks"),
+            (takes, z) =>
+            takes with { Cracks = takes.Cracks + z }),
+        Capacity("burning", Said.Of("prior-factor.how-fast-carbon-burns"), Said.Of("prior-factor.x", PriorSpread.Burning), Said.Of("prior-factor.weigh-ring"),
+            (takes, z) =>
+            takes with { Burning = takes.Burning + z }),
+        Capacity("hydraulics", Said.Of("prior-factor.pressure-for-force"), Said.Of("prior-factor.typed-guessed", PriorSpread.HydraulicsTyped,
+            PriorSpread.HydraulicsGuessed), Said.Of("prior-factor.master-cylinder-and-pedal"),
+            (takes, z) =>
+            takes with { Hydraulics = takes.Hydraulics + z }),
+        Capacity("knee", Said.Of("prior-factor.boosters-knee"), Said.Of("prior-factor.x", PriorSpread.Knee), Said.Of("prior-factor.boosters-size"),
+            (takes, z) =>
+            takes with { Knee = takes.Knee + z }),
+        Capacity("fade-support", Said.Of("prior-factor.electronics-press-on"), Said.Of("prior-factor.yes-or-no"), Said.Of("prior-factor.owners-manual"),
+            (takes, z) =>
+            takes with { FadeSupport = takes.FadeSupport + z }),
+        Capacity("missed", Said.Of("prior-factor.how-much-too-fast"), Said.Of("prior-factor.figure-2", new Figure(PriorSpread.MissedKmh, "km/h")), Said.Of("prior-factor.none-run-off"),
+            (takes, z) =>
+            takes with { Missed = takes.Missed + z }),
     ];
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
@@ -104,6 +143,9 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
 
         return car;
     }
+
+    private static Said EdgeSpread => Said.Of("prior-factor.dynamometer-traced-family", Units.K(PriorSpread.DynamometerEdgeK),
+        Units.K(PriorSpread.TracedEdgeK), Units.K(PriorSpread.FamilyEdgeK));
 
     private static Said FaceSpread =>
         Said.Of("prior-factor.iron-carbon-drum", Units.K(PriorSpread.IronFaceK), Units.K(PriorSpread.CarbonFaceK), Units.K(PriorSpread.DrumK));

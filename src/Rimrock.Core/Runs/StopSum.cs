@@ -17,9 +17,10 @@ internal sealed class StopSum
         share += energyJ * frontShare;
     }
 
-    public StopRecord Close(int phaseIndex, BrakeStop stop, Lane frontEndC, Lane rearEndC)
+    public StopRecord Close(int phaseIndex, BrakeStop stop, DriverLoop loop, int place, Lane frontEndC, Lane rearEndC)
     {
         var weight = Lanes.MaxNative(joules, Lanes.Create(1e-9));
-        return new StopRecord(phaseIndex, stop, AtS, frontMu / weight, rearMu / weight, share / weight, frontEndC, rearEndC);
+        return new StopRecord(phaseIndex, place, stop, AtS, frontMu / weight, rearMu / weight, share / weight, loop.Driven(place).ForceFactor, loop.OverKmh,
+            loop.MissingM, loop.Driven(place).TimeFactor, loop.Driven(place).EarlierM, loop.Driven(place).EntryMS, frontEndC, rearEndC);
     }
 }

@@ -10,7 +10,7 @@ public static class BrakeBalance
 {
     /// <summary>The front share that uses both axles' adhesion alike.</summary>
     /// <param name="staticFrontShare">Front weight share standing still.</param>
-    /// <param name="decelerationG">Deceleration, g.</param>
+    /// <param name="decelerationG">Forces along the road at the tyres over the weight, g.</param>
     /// <param name="cgHeightM">Height of the centre of gravity, m.</param>
     /// <param name="wheelbaseM">Wheelbase, m.</param>
     public static double IdealFrontShare(double staticFrontShare, double decelerationG, double cgHeightM, double wheelbaseM) =>
@@ -29,22 +29,27 @@ public static class BrakeBalance
 
     /// <summary>
     /// The front shares that adhesion allows: brake-force distribution keeps the rear axle within its grip, anti-lock the
-    /// front. What one axle may not take the other takes. 0 to 1 without electronics.
+    /// front. What one axle may not take the other takes.
     /// </summary>
-    /// <param name="decelerationG">Deceleration by the brakes, g.</param>
+    /// <param name="atTyresG">Force of the brakes at the tyres over the weight, g, above 0.</param>
     /// <param name="idealShare">Ideal front share at this deceleration.</param>
     /// <param name="gripG">Tyre grip, g.</param>
-    /// <param name="electronics">True where the car has ABS with brake-force distribution.</param>
-    public static (double Least, double Most) FrontShareLimits(double decelerationG, double idealShare, double gripG, bool electronics)
+    /// <param name="retardersG">What engine and recuperation take of each axle's grip, g.</param>
+    public static (Lane Least, Lane Most) FrontShareLimits(Lane atTyresG, Lane idealShare, double gripG, Axles<double> retardersG)
     {
-        if (!electronics || decelerationG <= 0)
-        {
-            return (0, 1);
-        }
+        var most = Lanes.MinNative(Lanes.MaxNative(((idealShare * gripG) - Lanes.Create(retardersG.Front)) / atTyresG, Lane.Zero), Lane.One);
+        var least = Lanes.MaxNative(Lane.One - ((((Lane.One - idealShare) * gripG) - Lanes.Create(retardersG.Rear)) / atTyresG), Lane.Zero);
+        return (Lanes.MinNative(least, most), most);
+    }
 
-        var most = Math.Min(1, gripG * idealShare / decelerationG);
-        var least = Math.Max(0, 1 - (gripG * (1 - idealShare) / decelerationG));
-        return (Math.Min(least, most), most);
+    /// <summary>What engine and recuperation take of each axle's grip while braking, g: the engine as the axles are loaded standing still.</summary>
+    public static Axles<double> RetardersG(Car car)
+    {
+        ArgumentNullException.ThrowIfNull(car);
+        var electric = car.RegeneratesAt switch { RegeneratingAxle.Front => 1, RegeneratingAxle.Rear => 0, _ => car.StaticFrontShare };
+        double Of(double engineShare, double electricShare) =>
+            ((car.EngineBrakingMS2 * engineShare) + (car.RegenerationMS2 * electricShare)) / Speed.StandardGravityMS2;
+        return new(Of(car.StaticFrontShare, electric), Of(1 - car.StaticFrontShare, 1 - electric));
     }
 
     /// <summary>The deceleration at which the hydraulic share equals the ideal one, g; above it the rear would lock first.</summary>

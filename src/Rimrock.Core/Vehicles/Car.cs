@@ -11,6 +11,51 @@ public enum VehicleKind
     Motorcycle,
 }
 
+/// <summary>At which axle recuperation brakes.</summary>
+public enum RegeneratingAxle
+{
+    /// <summary>At both, as they are loaded standing still; unknown is taken so too.</summary>
+    Both,
+
+    /// <summary>At the front.</summary>
+    Front,
+
+    /// <summary>At the rear.</summary>
+    Rear,
+}
+
+/// <summary>What holds the rear brakes back where no electronics do.</summary>
+public enum RearValve
+{
+    /// <summary>Nobody looked: one is taken to be there, see <see cref="Proportioning"/>.</summary>
+    Unknown,
+
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>Rear pressure rises no further beyond the knee.</summary>
+    Limiter,
+
+    /// <summary>Rear pressure rises less beyond the knee.</summary>
+    Proportioning,
+
+    /// <summary>The knee follows the load on the rear axle.</summary>
+    LoadSensing,
+}
+
+/// <summary>Whether electronics press on where the booster has given all.</summary>
+public enum FadeSupport
+{
+    /// <summary>Nobody knows: half of what is believed has it.</summary>
+    Unknown,
+
+    /// <summary>They do.</summary>
+    Yes,
+
+    /// <summary>They do not.</summary>
+    No,
+}
+
 /// <summary>A car (or motorcycle) by everything that decides how hard its brakes work. <see cref="CarGuess"/> fills it from five answers.</summary>
 /// <param name="Name">Name in the plan sentence.</param>
 /// <param name="MassKg">Mass with driver and fuel, kg.</param>
@@ -34,6 +79,11 @@ public enum VehicleKind
 /// <param name="Kind">Car or motorcycle.</param>
 /// <param name="Bleeding">In which order its maker wants the calipers bled.</param>
 /// <param name="WheelBarrelMm">Inner diameter of the front wheels' barrel, mm; null where unknown.</param>
+/// <param name="RegeneratesAt">At which axle recuperation brakes.</param>
+/// <param name="Charged">True with a turbocharger or an electric drive: power does not fall with altitude.</param>
+/// <param name="DownforceAreaM2">Downforce coefficient times area, m2; negative for lift.</param>
+/// <param name="RearValve">What holds the rear back where no electronics do.</param>
+/// <param name="FadeSupport">Whether electronics press on beyond the booster.</param>
 public sealed record Car(
     string Name,
     double MassKg,
@@ -56,7 +106,12 @@ public sealed record Car(
     bool Electronics = true,
     VehicleKind Kind = VehicleKind.Car,
     double? WheelBarrelMm = null,
-    BleedOrder Bleeding = BleedOrder.FurthestFirst)
+    BleedOrder Bleeding = BleedOrder.FurthestFirst,
+    RegeneratingAxle RegeneratesAt = RegeneratingAxle.Both,
+    bool Charged = false,
+    double DownforceAreaM2 = 0,
+    RearValve RearValve = RearValve.Unknown,
+    FadeSupport FadeSupport = FadeSupport.Unknown)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "kg", 350, 4000);
@@ -76,16 +131,28 @@ public sealed record Car(
     private static readonly FieldRange Rotating = new("car.rotatingMassFactor", "", 1, 1.2);
     private static readonly FieldRange Drive = new("car.driveEfficiency", "", 0.6, 1);
     private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "m/s2", 0, 1.5);
+    private static readonly FieldRange Downforce = new("car.downforceAreaM2", "m2", -1, 6);
     private static readonly FieldRange Barrel = new("car.wheelBarrelMm", "mm", 250, 560);
     private static readonly FieldRange Regeneration = new("car.regenerationMS2", "m/s2", 0, 4);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel,
+        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel, Downforce,
             .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
 
     /// <summary>Mass that kinetic energy sees, kg.</summary>
     public double EffectiveMassKg() => MassKg * RotatingMassFactor;
+
+    /// <summary>Power lost to thin air, share for each 1000 m, without a charger (common practice).</summary>
+    public const double PowerLossPerThousandMetres = 0.1;
+
+    /// <summary>The car at an altitude, m: an engine without a charger breathes thinner air.</summary>
+    public Car At(double altitudeM) => Charged || RegenerationMS2 > 0 || altitudeM <= 0 ? this
+        : this with { PowerKw = PowerKw * Math.Max(0.2, 1 - (PowerLossPerThousandMetres * altitudeM / 1000)) };
+
+    /// <summary>Load that the air adds, over the weight.</summary>
+    public double AirLoadG(double speedMS, double airDensityKgM3) =>
+        0.5 * airDensityKgM3 * DownforceAreaM2 * speedMS * speedMS / (MassKg * Speed.StandardGravityMS2);
 
     /// <summary>Deceleration at which the rear wheel leaves the ground, g: static rear share times wheelbase over height.</summary>
     public double LiftG() => StaticFrontShare < 1 ? (1 - StaticFrontShare) * WheelbaseM / CgHeightM : 0;
@@ -107,6 +174,7 @@ public sealed record Car(
         Drive.Check(DriveEfficiency, faults);
         EngineBraking.Check(EngineBrakingMS2, faults);
         Regeneration.Check(RegenerationMS2, faults);
+        Downforce.Check(DownforceAreaM2, faults);
         if (WheelBarrelMm is { } barrel)
         {
             Barrel.Check(barrel, faults);

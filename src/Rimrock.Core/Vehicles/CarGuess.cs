@@ -7,13 +7,18 @@ namespace Rimrock.Core.Vehicles;
 /// typical value (engineering judgement, +-15 % unless said) and can be replaced by the real one.
 /// </summary>
 /// <param name="Car">The car with every field filled.</param>
-/// <param name="FrontRotor">A typical front rotor: ring of 0.5 kg for each 100 kg of car (common practice, x1.2).</param>
+/// <param name="FrontRotor">A typical front rotor: ring of 0.5 kg for each 100 kg of a car of 90 W/kg, more with more power (common practice, x1.2).</param>
 /// <param name="RearRotor">A typical rear rotor: 0.55 of the front ring's mass (engineering judgement).</param>
 public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
 {
     private const double RingKgPerCarKg = 0.005;
     private const double RearRingShare = 0.55;
     private const double VentedAboveRingKg = 4.2;
+    private const double MostRingKg = 20;
+    private const double UsualKwPerKg = 0.09;
+    private const double PowerExponent = 0.6;
+    private const double WarmC = 100;
+    private const double WarmPedalN = 200;
 
     /// <summary>Fills a car in.</summary>
     /// <param name="name">Its name.</param>
@@ -39,9 +44,23 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
         var car = new Car(name, massKg, powerKw, tyre, front, rear, new Hydraulics(),
             WheelbaseM: Math.Round(Math.Clamp(2.70 * length, 1.9, 3.6), 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
             DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic");
-        return new CarGuess(car,
-            Ring("typical-front", RingKgPerCarKg * massKg),
-            Ring("typical-rear", RingKgPerCarKg * RearRingShare * massKg));
+        var ringKg = Math.Min(MostRingKg, RingKgPerCarKg * massKg * Math.Clamp(Math.Pow(powerKw / massKg / UsualKwPerKg, PowerExponent), 0.8, 1.6));
+        var (frontRotor, rearRotor) = (Ring("typical-front", ringKg), Ring("typical-rear", RearRingShare * ringKg));
+        return new CarGuess(car with { Hydraulics = Pedal(car, frontRotor, rearRotor) }, frontRotor, rearRotor);
+    }
+
+    /// <summary>A booster with which the original pads, warm, reach 1 g at 200 N (common practice, x1.3); its assistance grows with its gain.</summary>
+    private static Hydraulics Pedal(Car car, Rotor front, Rotor rear)
+    {
+        var usual = car.Hydraulics;
+        var family = Friction.PadFamilies.Find(car.OriginalPadFamily);
+        var mu = new Friction.FrictionCurve(family.Curve, family.ColdSlopePerK).Assumed(WarmC);
+        var perPascal = (usual.AxleTorquePerPascal(car.Front, car.Front.EffectiveRadiusM(front)) * car.Front.DiscMu(mu))
+            + (usual.AxleTorquePerPascal(car.Rear, car.Rear.EffectiveRadiusM(rear)) * car.Rear.DiscMu(mu));
+        var bar = usual.LineBar(car.EffectiveMassKg() * Speed.StandardGravityMS2 * car.TyreRadiusM / perPascal);
+        var gain = Math.Round(Math.Clamp(usual.BoosterGain * bar / (usual with { BoosterKneeN = double.MaxValue }).PressureBar(WarmPedalN), 1.5, 12), 2);
+        var knee = Math.Round(Math.Min(9000, usual.BoosterKneeN * (gain - 1) / (usual.BoosterGain - 1)));
+        return usual with { BoosterGain = gain, BoosterKneeN = knee, Guessed = true };
     }
 
     /// <summary>
@@ -60,7 +79,7 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
         var rear = new AxleBrake(CaliperKind.Sliding, [34], PadAreaCm2: 16, PadHeightMm: 26, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 0.9,
             AluminiumCaliper: true, Discs: 1);
         var motorcycle = new Car(name, massKg, powerKw, tyre, front, rear,
-            new Hydraulics(MasterCylinderMm: 18, PedalRatio: 6, BoosterGain: 1, BoosterKneeN: 0), OriginalPadFamily: "race-sintered",
+            new Hydraulics(MasterCylinderMm: 18, PedalRatio: 6, BoosterGain: 1, BoosterKneeN: 0, Guessed: true), OriginalPadFamily: "race-sintered",
             StaticFrontShare: 0.5, CgHeightM: 0.62, WheelbaseM: 1.42, TyreRadiusM: 0.30, DragAreaM2: 0.38, RollingResistance: 0.018,
             RotatingMassFactor: 1.06, EngineBrakingMS2: 0.8, Kind: VehicleKind.Motorcycle);
         return new CarGuess(motorcycle,

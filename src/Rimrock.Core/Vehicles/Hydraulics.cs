@@ -1,3 +1,4 @@
+using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Vehicles;
 
@@ -13,13 +14,15 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="BoosterKneeN">Assistance at the knee, N.</param>
 /// <param name="ThresholdBar">Pressure that only overcomes seals and springs, bar.</param>
 /// <param name="Efficiency">Share of piston force that arrives at the pads.</param>
+/// <param name="Guessed">True where nobody measured or typed them: they scatter more.</param>
 public sealed record Hydraulics(
     double MasterCylinderMm = 23.81,
     double PedalRatio = 3.5,
     double BoosterGain = 4.5,
     double BoosterKneeN = 3200,
     double ThresholdBar = 0.5,
-    double Efficiency = 0.96)
+    double Efficiency = 0.96,
+    bool Guessed = false)
 {
     private const double PascalPerBar = 1e5;
     private static readonly FieldRange Bore = new("car.hydraulics.masterCylinderMm", "mm", 12, 40);
@@ -43,7 +46,19 @@ public sealed record Hydraulics(
         return master / MasterAreaM2() / PascalPerBar;
     }
 
-    /// <summary>Pedal force for a line pressure, N: the inverse of <see cref="PressureBar"/>.</summary>
+    /// <summary>One standard deviation of the pressure that a force gives, factor: less where the figures were typed in.</summary>
+    public double SpreadFactor() => Guessed ? PriorSpread.HydraulicsGuessed : PriorSpread.HydraulicsTyped;
+
+    /// <summary>Line pressure for a pedal force, bar, where the booster's knee lies elsewhere or electronics press on beyond it.</summary>
+    /// <param name="pedalN">Pedal force, N.</param>
+    /// <param name="kneeFactor">On the assistance at the knee.</param>
+    /// <param name="pressesOn">True where electronics go on where the booster has given all.</param>
+    public double PressureBar(double pedalN, double kneeFactor, bool pressesOn) =>
+        (pressesOn ? WithKnee(double.MaxValue) : WithKnee(BoosterKneeN * kneeFactor)).PressureBar(pedalN);
+
+    private Hydraulics WithKnee(double assistN) => this with { BoosterKneeN = assistN };
+
+    /// <summary>Pedal force for a line pressure, N: the inverse of <see cref="PressureBar(double)"/>.</summary>
     public double PedalForceN(double pressureBar)
     {
         var master = pressureBar * PascalPerBar * MasterAreaM2();

@@ -27,6 +27,7 @@ internal static class LabelWords
         ("car.massKg", "Mass with driver"),
         ("car.powerKw", "Power"),
         ("car.regenerationMS2", "Regeneration"),
+        ("car.downforceAreaM2", "Downforce area"),
         ("car.rollingResistance", "Rolling resistance"),
         ("car.rotatingMassFactor", "Rotating mass factor"),
         ("car.staticFrontShare", "Front weight share"),

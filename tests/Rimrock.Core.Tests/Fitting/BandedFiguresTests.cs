@@ -39,7 +39,7 @@ public class BandedFiguresTests
     [Fact]
     public void A_narrower_rubbed_band_makes_a_hotter_face()
     {
-        var plan = SampleParts.Plan();
+        var plan = SampleParts.Plan("race-sintered", "race-sintered");
         var narrow = plan with { Car = plan.Car with { Front = plan.Car.Front with { RubbedPercent = 55 } } };
         double Face(PredictionPlan of) => Predictor.Predict(of).Ranges.Single(range => range.Part == BrakePart.FrontFace).PeakC.Max();
         Face(narrow).ShouldBeGreaterThan(Face(plan) + 5);

@@ -92,7 +92,7 @@ public class EnsembleTests
     [Fact]
     public void A_band_brings_the_verdict_and_the_limit_that_it_names()
     {
-        var hard = Ensemble.Run(Plan, settle: false);
+        var hard = Ensemble.Run(SampleParts.Plan() with { Stint = Plan.Stint }, settle: false);
         hard.Outcome.ShouldBe(DayOutcome.Danger);
         hard.Names.ShouldBe(hard.Limits.First(limit => limit.Harm == Harm.Danger).Code);
         var gentle = SampleParts.Plan("track-sport", "track-sport") with { Pace = "novice", Stint = new Core.Driving.StintPlan(1, 8, 30) };

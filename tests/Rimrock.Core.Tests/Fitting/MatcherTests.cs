@@ -94,10 +94,10 @@ public class MatcherTests
     {
         var old = SampleParts.Plan("track-sport", "track-sport") with
         {
-            Fluid = new Core.Fluids.BrakeFluid("good", "dot4", 320, 205, 20),
-            FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 5),
+            Fluid = new Core.Fluids.BrakeFluid("good", "dot4", 320, 155, 20),
+            FluidState = new Core.Fluids.FluidState(60, ReservoirWaterPercent: 6),
             Pace = "novice",
-            Stint = new Core.Driving.StintPlan(1, 15, 30)
+            Stint = new Core.Driving.StintPlan(1, 25, 30)
         };
         var answer = Matcher.Match(old, new Offer([], [], [], [], []), Free with { FreshFluidEachEvent = true });
         answer.Outcome.ShouldBe(MatchOutcome.Steps);

@@ -39,7 +39,8 @@ public class PredictionTests
     [Fact]
     public void Heavier_grippier_stronger_and_hotter_days_heat_the_face_and_a_novice_does_not()
     {
-        var plan = SampleParts.Plan("track-sport", "street-performance");
+        // Pads that hold: with those that fade a driver brakes earlier and spares them.
+        var plan = SampleParts.Plan("race-sintered", "race-sintered");
         var usual = Peak(Predictor.Predict(plan), BrakePart.FrontFace);
         Face(plan with { Car = plan.Car with { MassKg = 1716 } }).ShouldBeGreaterThan(usual + 20);
         Face(plan with { Car = plan.Car with { PowerKw = 150 } }).ShouldBeGreaterThan(usual + 10);
@@ -90,7 +91,7 @@ public class PredictionTests
     public void A_stop_on_a_chart_of_initial_temperatures_spends_its_energy_at_its_own()
     {
         var pad = new Pad("initial", "track-sport", Basis: ChartBasis.InitialEmbedded);
-        var axle = new AxleRun(SampleParts.Wheel(), new(pad), [WheelFactors.Median], AxleRun.NoFactors, 20, Core.Materials.Air.SeaLevelPressurePa);
+        var axle = new AxleRun(SampleParts.Wheel(), new(pad), [WheelFactors.Median], PadFactors.None, 20, Core.Materials.Air.SeaLevelPressurePa);
         for (var stop = 0; stop < 3; stop++)
         {
             axle.BeginStop();

@@ -18,7 +18,8 @@ public class TradeFactTests
         street["front-pad-hot"].When!.Lap.ShouldBeLessThanOrEqualTo(4);
         street["front-pad-hot"].Change.ShouldNotBeNull();
         var sport = SampleParts.LimitsOf(SampleParts.Plan("track-sport", "street-performance"));
-        sport["front-pad-hot"].Demand!.Value.ShouldBeLessThan(street["front-pad-hot"].Demand!.Value);
+        (sport["front-pad-hot"].Margin!.Value - street["front-pad-hot"].Margin!.Value).ShouldBeGreaterThan(20);
+        street["pace-lost"].Demand!.Value.ShouldBeGreaterThan(sport["pace-lost"].Demand!.Value + 0.2, "who has less left brakes earlier");
         sport["front-wear"].Demand!.Value.ShouldBeGreaterThan(street["front-wear"].Demand!.Value);
     }
 
@@ -68,7 +69,8 @@ public class TradeFactTests
     [Fact]
     public void A_heavier_car_on_the_same_rotors_needs_a_hotter_pad()
     {
-        var plan = SampleParts.Plan("track-sport", "track-sport");
+        // Pads that hold: with those that fade a driver brakes earlier and spares them.
+        var plan = SampleParts.Plan("race-sintered", "race-sintered") with { Pace = "regular" };
         var heavy = plan with { Car = plan.Car with { MassKg = 1900 } };
         SampleParts.LimitsOf(heavy)["front-pad-hot"].Demand!.Value.ShouldBeGreaterThan(SampleParts.LimitsOf(plan)["front-pad-hot"].Demand!.Value + 40);
     }

@@ -52,7 +52,7 @@ public class FrictionTests
         curve.Charted(band.ToC)!.Value.ShouldBeGreaterThanOrEqualTo(0.9 * band.PlateauMu);
         curve.Charted(band.FromC - 1.5)!.Value.ShouldBeLessThan(0.9 * band.PlateauMu);
         curve.Charted(band.ToC + 1.5)!.Value.ShouldBeLessThan(0.9 * band.PlateauMu);
-        (pad with { StatedFromC = 100, StatedToC = 560 }).WorkingBandOf().ShouldBe(new WorkingBand(100, 560, band.PlateauMu, Stated: true));
+        (pad with { StatedFromC = 100, StatedToC = 560 }).WorkingBandOf().ShouldBe(new WorkingBand(100, 560, band.PlateauMu, band.PlateauC, Stated: true));
     }
 
     /// <summary>

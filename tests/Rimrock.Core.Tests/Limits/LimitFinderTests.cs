@@ -61,11 +61,16 @@ public class LimitFinderTests
     }
 
     [Fact]
-    public void A_day_without_a_hot_lap_has_nothing_to_fade()
+    public void A_day_without_a_hot_lap_is_judged_by_what_is_driven()
     {
-        var limits = Limits(SampleParts.Plan() with { Stint = new StintPlan(1, 3, 10, OutLapPace: 0.5) });
-        var fade = limits.Single(limit => limit.Code == "front-pad-hot");
-        (fade.Gives, fade.Demand).ShouldBe((false, null));
+        var short1 = SampleParts.Plan() with { Stint = new StintPlan(1, 3, 10, OutLapPace: 0.5) };
+        var gentle = Limits(short1).Single(limit => limit.Code == LimitCode.FrontPadHot);
+        gentle.Demand!.Value.ShouldBeInRange(60, 250, "a slow out lap warms the pads and no more");
+        gentle.Gives.ShouldBeFalse();
+        var fast = short1 with { Stint = short1.Stint with { CoolDownLaps = 3, CoolDownPace = 1 } };
+        var cooked = Limits(fast).Single(limit => limit.Code == LimitCode.FrontPadHot);
+        cooked.Demand!.Value.ShouldBeGreaterThan(gentle.Demand.Value + 100);
+        cooked.Gives.ShouldBeTrue("three fast laps cook organic pads, whatever they are called");
     }
 
     [Fact]

@@ -56,7 +56,8 @@ public class LimitTableTests
         double Gained(string code) => Of(code, strong).Capacity - Of(code, CarFactors.Median).Capacity;
         Gained(LimitCode.FrontFace).ShouldBe(40, 1e-9);
         Gained(LimitCode.FrontFluid).ShouldBe(6, 1e-9);
-        Gained(LimitCode.FrontSeals).ShouldBe(20, 1e-9);
+        Gained(LimitCode.FrontSealsGone).ShouldBe(20, 1e-9);
+        Gained(LimitCode.FrontSeals).ShouldBe(100, 1e-9, "twice the life");
         Gained(LimitCode.FrontCone).ShouldBe(50, 1e-9);
         Of(LimitCode.StreetCold, strong).Demand.ShouldBeLessThan(Of(LimitCode.StreetCold, CarFactors.Median).Demand);
         var told = LimitFinder.Find(MemberDay.Of(Plan, run, 0, CarFactors.Median, cold)).ToDictionary(limit => limit.Code);

@@ -18,7 +18,7 @@ public class ModelEndsTests
     {
         Should.Throw<BeyondModelException>(() =>
             Predictor.Predict(TooMuch)).Faults.ShouldAllBe(fault =>
-                fault.Field == "frontFace" && fault.Message.ToString().Contains("1200C", StringComparison.Ordinal));
+                fault.Field == "frontFace" && fault.Message.ToString().Contains("900C", StringComparison.Ordinal));
         Should.Throw<BeyondModelException>(() => Ensemble.Run(TooMuch));
         Should.Throw<BeyondModelException>(() => SeasonPlan.Of(TooMuch, [new SeasonEvent(new DateOnly(2027, 5, 1), "event", 20)], new DateOnly(2027, 4, 1)));
         Should.Throw<BeyondModelException>(() => Core.Logbook.WornPerLap.Of(TooMuch));

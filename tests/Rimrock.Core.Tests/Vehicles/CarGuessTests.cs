@@ -31,15 +31,16 @@ public class CarGuessTests
     }
 
     [Theory]
-    [InlineData(1560)]
-    [InlineData(900)]
-    [InlineData(2400)]
-    public void A_guessed_ring_weighs_what_is_usual_for_the_car(double massKg)
+    [InlineData(1560, 140, 7.8)]
+    [InlineData(980, 95, 4.5)]
+    [InlineData(1940, 250, 12)]
+    [InlineData(2300, 150, 9.7)]
+    public void A_guessed_ring_weighs_what_is_usual_for_the_car(double massKg, double powerKw, double ringKg)
     {
-        // Common practice: half a kilogram of front ring for each hundred of car, a little over half of it behind.
-        var guess = CarGuess.From("car", massKg, 120, "sport");
-        guess.FrontRotor.MassKg().ShouldBe(0.005 * massKg, 0.01);
-        guess.RearRotor.MassKg().ShouldBe(0.00275 * massKg, 0.01);
+        // Common practice: half a kilogram of front ring for each hundred of car, more with more power (x1.2), a little over half of it behind.
+        var guess = CarGuess.From("car", massKg, powerKw, "sport");
+        guess.FrontRotor.MassKg().ShouldBeInRange(ringKg / 1.2, ringKg * 1.2);
+        (guess.RearRotor.MassKg() / guess.FrontRotor.MassKg()).ShouldBe(0.55, 0.01);
         guess.FrontRotor.MassOverGeometry()!.Value.ShouldBe(1, 0.08);
         guess.RearRotor.Vanes.ShouldBe(guess.RearRotor.MassKg() > 4.2 ? VaneKind.Straight : VaneKind.Solid);
     }

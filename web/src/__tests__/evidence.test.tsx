@@ -8,8 +8,18 @@ import { inWords } from '../rooms/bench/SeenEditor';
 import { show } from '../units/units';
 
 const frame = (timeS: number, rotorC: number | null): LoggerFrame => ({ timeS, speedKmh: 100, pressureBar: 0, rotorC, caliperC: 60 });
-const lap = (lapNumber: number, startS: number, endS: number, kind: PhaseSummary['kind'] = 'hotLap'): PhaseSummary =>
-  ({ session: 1, kind, lap: lapNumber, startS, endS, frontMJ: 1, rearMJ: 1, parts: [] }) as PhaseSummary;
+const lap = (lapNumber: number, startS: number, endS: number, kind: PhaseSummary['kind'] = 'hotLap'): PhaseSummary => ({
+  session: 1,
+  kind,
+  lap: lapNumber,
+  startS,
+  endS,
+  frontMJ: 1,
+  rearMJ: 1,
+  lostS: 0,
+  cameIn: false,
+  pace: 1,
+});
 
 describe('a log', () => {
   it('counts no spike that its neighbours do not share, and skips drop-outs', () => {

@@ -1419,7 +1419,7 @@ export interface components {
          * @description The temperatures that a prediction follows.
          * @enum {unknown}
          */
-        BrakePart: "frontFace" | "rearFace" | "frontChart" | "rearChart" | "frontRotor" | "rearRotor" | "frontPadCore" | "rearPadCore" | "frontPlate" | "rearPlate" | "frontCaliper" | "rearCaliper" | "frontFluid" | "rearFluid" | "frontSeals" | "rearSeals";
+        BrakePart: "frontFace" | "rearFace" | "frontChart" | "rearChart" | "frontRotor" | "rearRotor" | "frontPadCore" | "rearPadCore" | "frontPlate" | "rearPlate" | "frontCaliper" | "rearCaliper" | "frontFluid" | "rearFluid" | "frontSeals" | "rearSeals" | "frontHub" | "rearHub" | "frontBoots" | "rearBoots";
         /** @description One braking zone as a driver would write it down. */
         BrakingZone: {
             /**
@@ -1629,6 +1629,23 @@ export interface components {
             wheelBarrelMm?: null | number;
             /** @description In which order its maker wants the calipers bled. */
             bleeding?: components["schemas"]["BleedOrder"];
+            /** @description At which axle recuperation brakes. */
+            regeneratesAt?: components["schemas"]["RegeneratingAxle"];
+            /**
+             * @description True with a turbocharger or an electric drive: power does not fall with altitude.
+             * @default false
+             */
+            charged: boolean;
+            /**
+             * Format: double
+             * @description Downforce coefficient times area, m2; negative for lift.
+             * @default 0
+             */
+            downforceAreaM2: number;
+            /** @description What holds the rear back where no electronics do. */
+            rearValve?: components["schemas"]["RearValve"];
+            /** @description Whether electronics press on beyond the booster. */
+            fadeSupport?: components["schemas"]["FadeSupport"];
         };
         /** @description A car with what is fitted to it. */
         CarEntry: {
@@ -1654,7 +1671,7 @@ export interface components {
         CarGuess: {
             /** @description The car with every field filled. */
             car: components["schemas"]["Car"];
-            /** @description A typical front rotor: ring of 0.5 kg for each 100 kg of car (common practice, x1.2). */
+            /** @description A typical front rotor: ring of 0.5 kg for each 100 kg of a car of 90 W/kg, more with more power (common practice, x1.2). */
             frontRotor: components["schemas"]["Rotor"];
             /** @description A typical rear rotor: 0.55 of the front ring's mass (engineering judgement). */
             rearRotor: components["schemas"]["Rotor"];
@@ -2258,6 +2275,12 @@ export interface components {
             /** @description Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; everything else is about the busier one. */
             quieterSidePeakC: components["schemas"]["Spread"];
         };
+        /**
+         * @description Whether electronics press on where the booster has given all.
+         * @default unknown
+         * @enum {unknown}
+         */
+        FadeSupport: "unknown" | "yes" | "no";
         /** @description The allowed range of one numeric input: what a person may type, with its unit. */
         FieldRange: {
             /** @description Path of the field in a plan, such as `car.massKg`. */
@@ -2537,6 +2560,11 @@ export interface components {
              * @default 0.96
              */
             efficiency: number;
+            /**
+             * @description True where nobody measured or typed them: they scatter more.
+             * @default false
+             */
+            guessed: boolean;
         };
         /** @description A fault as it is sent: its texts as they stand in kept units, and in pieces for a page that shows others. */
         InputFault: {
@@ -3616,6 +3644,16 @@ export interface components {
             coldMm: components["schemas"]["Spread"];
             /** @description Travel with the fluid at its hottest, mm, as long as nothing boils. */
             hotMm: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description What a leg, or a hand at a front lever, presses through a session, N.
+             */
+            comfortableN: number;
+            /**
+             * Format: double
+             * @description The most for a moment, N.
+             */
+            greatestN: number;
         };
         /**
          * @description What a stretch of the day is.
@@ -3656,6 +3694,18 @@ export interface components {
              * @description Braking energy of the rear axle, MJ.
              */
             rearMJ: number;
+            /**
+             * Format: double
+             * @description Time that moved brake points cost, s.
+             */
+            lostS: number;
+            /** @description True where the driver comes in at its end, since too little is left at the pedal. */
+            cameIn: boolean;
+            /**
+             * Format: double
+             * @description On its speed: 1 as laid out, less while cooling down early, 0 when parked early.
+             */
+            pace: number;
         };
         /** @description A piece of told text: words, or a figure that is joined to them in the shown unit. */
         Piece: {
@@ -3852,6 +3902,12 @@ export interface components {
                 figure: null | components["schemas"]["ToldFigure"];
             }[][];
         };
+        /**
+         * @description What holds the rear brakes back where no electronics do.
+         * @default unknown
+         * @enum {unknown}
+         */
+        RearValve: "unknown" | "none" | "limiter" | "proportioning" | "loadSensing";
         /** @description Why a setup stands where it does, as data and as a sentence. */
         Reason: {
             /** @description What kind of reason. */
@@ -3917,6 +3973,12 @@ export interface components {
             /** @description Stray samples that were mended. */
             mended: components["schemas"]["MendedSample"][];
         };
+        /**
+         * @description At which axle recuperation brakes.
+         * @default both
+         * @enum {unknown}
+         */
+        RegeneratingAxle: "both" | "front" | "rear";
         /** @description What a restore would do. */
         RestorePreview: {
             /**
@@ -4697,6 +4759,26 @@ export interface components {
              *                 friction.
              */
             effort: components["schemas"]["Spread"];
+            /**
+             * Format: int32
+             * @description Its place in the lap from 1.
+             */
+            place: number;
+            /**
+             * Format: double
+             * @description How much too fast at its planned end with all that a leg gives, km/h; 0 where it is made.
+             */
+            overKmh: number;
+            /**
+             * Format: double
+             * @description How many metres more it takes.
+             */
+            missingM: number;
+            /**
+             * Format: double
+             * @description How much earlier than laid out the brakes go on, m.
+             */
+            earlierM: number;
         };
         /** @description One layer of the strata chart. */
         StrataLayer: {
@@ -5242,6 +5324,11 @@ export interface components {
              * @description Highest friction of the chart.
              */
             plateauMu: number;
+            /**
+             * Format: double
+             * @description Where that is, C.
+             */
+            plateauC: number;
             /** @description True where the maker's range is used, false where it is read off the curve. */
             stated: boolean;
         };

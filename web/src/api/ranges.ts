@@ -19,6 +19,7 @@ export const ranges: Record<string, FieldRange[]> = {
   'axle.pistonsMm': [{ field: 'axle.pistonsMm', label: 'Piston diameter', unit: 'mm', min: 18, max: 80 }],
   'axle.rubbedPercent': [{ field: 'axle.rubbedPercent', label: 'Rubbed band of the face', unit: '%', min: 40, max: 100 }],
   'car.cgHeightM': [{ field: 'car.cgHeightM', label: 'Centre of gravity height', unit: 'm', min: 0.25, max: 1.1 }],
+  'car.downforceAreaM2': [{ field: 'car.downforceAreaM2', label: 'Downforce area', unit: 'm2', min: -1, max: 6 }],
   'car.dragAreaM2': [{ field: 'car.dragAreaM2', label: 'Drag area', unit: 'm2', min: 0.2, max: 2 }],
   'car.driveEfficiency': [{ field: 'car.driveEfficiency', label: 'Driveline efficiency', unit: '', min: 0.6, max: 1 }],
   'car.engineBrakingMS2': [{ field: 'car.engineBrakingMS2', label: 'Engine braking', unit: 'm/s2', min: 0, max: 1.5 }],

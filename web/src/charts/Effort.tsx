@@ -36,8 +36,8 @@ export function Effort({
         Pedal effort, stop by stop, against the same stop with pads at their best; thin lines reach to nine days in ten.{' '}
         {worst && (
           <b>
-            {worst.pedalN > legN
-              ? `Out of a leg’s reach: the worst stop would take more than ${show(legN, 'N')}.`
+            {worst.pedalN >= legN
+              ? `At the end of what a leg gives: the worst stop takes all of ${show(legN, 'N')}.`
               : `Worst: ×${worst.effort.p50.toFixed(1)} (${worst.effort.p10.toFixed(1)} to ${worst.effort.p90.toFixed(1)}), ${forceOf(worst)}.`}
           </b>
         )}{' '}
@@ -70,7 +70,7 @@ export function Effort({
           ×{effortTop}
         </text>
         {stops.map((stop) => {
-          const hard = stop.pedalN > legN;
+          const hard = stop.pedalN >= legN;
           return (
             <g
               key={`${stop.atS}`}

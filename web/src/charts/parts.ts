@@ -18,4 +18,8 @@ export const partNames: Record<BrakePart, string> = {
   rearFluid: 'Rear fluid',
   frontSeals: 'Front seals',
   rearSeals: 'Rear seals',
+  frontHub: 'Front hub',
+  rearHub: 'Rear hub',
+  frontBoots: 'Front dust boots',
+  rearBoots: 'Rear dust boots',
 };

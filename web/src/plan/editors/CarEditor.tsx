@@ -20,6 +20,7 @@ const refinements: { key: NumberKey; label: string; hint: string }[] = [
   { key: 'dragAreaM2', label: 'Drag area', hint: 'estate 0.68, coupe 0.56' },
   { key: 'engineBrakingMS2', label: 'Engine braking', hint: 'throttle shut, 0.3 is usual' },
   { key: 'regenerationMS2', label: 'Regeneration', hint: '0 without an electric motor' },
+  { key: 'downforceAreaM2', label: 'Downforce area', hint: '0 for road cars, 1 with a big wing' },
 ];
 
 const axleFields: { key: AxleKey; label: string }[] = [
@@ -159,14 +160,62 @@ export function CarEditor() {
             label="Master cylinder"
             value={car.hydraulics.masterCylinderMm}
             range={range('car.hydraulics.masterCylinderMm')}
-            onChange={(masterCylinderMm) => edit({ hydraulics: { ...car.hydraulics, masterCylinderMm } })}
+            onChange={(masterCylinderMm) => edit({ hydraulics: { ...car.hydraulics, masterCylinderMm, guessed: false } })}
           />
           <NumberField
             label="Booster gain"
             hint="1 without a booster"
             value={car.hydraulics.boosterGain}
             range={range('car.hydraulics.boosterGain')}
-            onChange={(boosterGain) => edit({ hydraulics: { ...car.hydraulics, boosterGain } })}
+            onChange={(boosterGain) => edit({ hydraulics: { ...car.hydraulics, boosterGain, guessed: false } })}
+          />
+          {car.regenerationMS2 > 0 && (
+            <SelectField
+              label="Regeneration works at"
+              value={car.regeneratesAt ?? 'both'}
+              options={[
+                { value: 'both', label: 'both axles, or unknown' },
+                { value: 'front', label: 'the front axle' },
+                { value: 'rear', label: 'the rear axle' },
+              ]}
+              onChange={(regeneratesAt) => edit({ regeneratesAt })}
+            />
+          )}
+          {car.electronics && car.kind !== 'motorcycle' && (
+            <SelectField
+              label="Fade support"
+              hint="electronics press on where the booster ends"
+              value={car.fadeSupport ?? 'unknown'}
+              options={[
+                { value: 'unknown', label: 'unknown' },
+                { value: 'yes', label: 'yes' },
+                { value: 'no', label: 'no' },
+              ]}
+              onChange={(fadeSupport) => edit({ fadeSupport })}
+            />
+          )}
+          {!car.electronics && car.kind !== 'motorcycle' && (
+            <SelectField
+              label="Valve in the rear line"
+              value={car.rearValve ?? 'unknown'}
+              options={[
+                { value: 'unknown', label: 'unknown: a usual one' },
+                { value: 'none', label: 'none' },
+                { value: 'limiter', label: 'limiter' },
+                { value: 'proportioning', label: 'proportioning' },
+                { value: 'loadSensing', label: 'load-sensing' },
+              ]}
+              onChange={(rearValve) => edit({ rearValve })}
+            />
+          )}
+          <SelectField
+            label="Engine"
+            value={car.charged ? 'charged' : 'free'}
+            options={[
+              { value: 'free', label: 'breathes freely' },
+              { value: 'charged', label: 'turbocharged or electric' },
+            ]}
+            onChange={(engine) => edit({ charged: engine === 'charged' })}
           />
           <SelectField
             label="Bled in which order"

@@ -21,6 +21,7 @@ import { useUnits } from '../../units/UnitContext';
 import { withBand } from './band';
 import { Certainty } from './Certainty';
 import { CoolingOverTime } from './CoolingOverTime';
+import { DriverStory } from './DriverStory';
 import { FacesAndPedal } from './FacesAndPedal';
 import { FirstLine, liveLine } from './FirstLine';
 import { HeatAway } from './HeatAway';
@@ -243,11 +244,12 @@ const Verdict = memo(function Verdict({
                 stops={stops}
                 padBandC={padBandC}
                 vapourC={later.fluid.vapourC}
-                legN={later.limits.find((limit) => limit.code === 'pedal-force')!.capacity}
+                legN={later.pedal.greatestN}
                 chosen={stop}
                 onChoose={setChosen}
                 dots={log.frames}
               />
+              <DriverStory phases={later.phases.filter((phase) => phase.session === series.session)} stops={stops} />
               <LiveLogger log={log} plan={plan} phases={later.phases} />
               {parked && (
                 <p className="note">

@@ -1,0 +1,12 @@
+namespace Rimrock.Core.Runs;
+
+/// <summary>What members' pads are against their charts.</summary>
+/// <param name="Friction">Factor on friction.</param>
+/// <param name="Wear">Factor on wear.</param>
+/// <param name="ChartShiftK">Added to the reading of a chart whose basis is unknown, K.</param>
+/// <param name="EdgeK">Where the hot edge lies, standard deviations of <see cref="Friction.Pad.EdgeSpreadK"/>.</param>
+public readonly record struct PadFactors(Lane Friction, Lane Wear, Lane ChartShiftK, Lane EdgeK)
+{
+    /// <summary>Pads as their charts have them.</summary>
+    public static PadFactors None { get; } = new(Lane.One, Lane.One, Lane.Zero, Lane.Zero);
+}
