@@ -156,7 +156,7 @@ describe('LapStory', () => {
     expect(screen.getByText('Worst: ×1.4 (1.3 to 1.6), 260 N (234 to 286 N).')).toBeDefined();
     cleanup();
     story([stop(110, 1.1, 200), stop(150, 6, 1400)]);
-    expect(screen.getByText(/Out of a leg’s reach: the worst stop would take more than 600 N/)).toBeDefined();
+    expect(screen.getByText(/At the end of what a leg gives: the worst stop takes all of 600 N/)).toBeDefined();
   });
 
   it('lets the arrows choose a stop and Escape drop it', () => {
