@@ -3,13 +3,13 @@ import { expect, limits, openBench, test } from './page';
 
 test('the demo shows what gives first, and one change of pads mends it', async ({ page }) => {
   await openBench(page);
-  await expect(limits(page).first()).toContainText('More pedal force than a leg has');
+  await expect(limits(page).first()).toContainText('A stop is missed');
   await expect(limits(page).first()).toContainText('danger');
   const what = page.getByRole('region', { name: 'What to do' });
-  await expect(what.getByRole('heading')).toContainText('Not this day as it stands: more pedal force than a leg has, lap 2', { timeout: 15_000 });
+  await expect(what.getByRole('heading')).toContainText('Not this day as it stands: a stop is missed, lap 1', { timeout: 15_000 });
   await expect(what).toContainText(/danger on a day like this\d+ %/);
   await expect(what).toContainText(/damage \d+ %/);
-  await expect(page.locator('p[role=status]').first()).toContainText(/More pedal force than a leg has, \d+ %, lap 2, \d+ N over; \d+ more may give/);
+  await expect(page.locator('p[role=status]').first()).toContainText(/A stop is missed, \d+ %, lap 1, \d+ km\/h in hand; \d+ more may give/);
   await expect(limits(page).first().locator('.limit-chance')).toHaveText(/^(> )?\d+ %$/, { timeout: 15_000 });
   await expect(page.getByText(/would narrow it to about/)).toBeVisible();
   await expect(page.getByText('fades from lap 1').first()).toBeVisible();

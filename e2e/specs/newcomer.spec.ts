@@ -17,7 +17,7 @@ test('a newcomer gets from an empty database to a verdict with five answers', as
   await page.getByLabel('Fluid', { exact: true }).selectOption('dot4');
   await page.getByLabel('Age of the fluid').fill('30');
   await go.click();
-  await expect(limits(page).first()).toContainText('More pedal force than a leg has');
+  await expect(limits(page).first()).toContainText('A stop is missed');
   await expect(page.getByRole('button', { name: 'any DOT 4 fluid, 30 months old' })).toBeVisible();
   await page.getByRole('button', { name: 'My car' }).click();
   await page.getByLabel('Keep this car on the shelf as').fill('Sunday car');

@@ -42,6 +42,8 @@ internal static class LimitsWords
         ("limit-words.maker-says-own-chart", " Its maker says {0:0} to {1:0}; its own chart does not bear that out, and the narrower edge counts."),
         ("limit-words.works-hottest-lap-braking", "{0} works to {1:0}; in the hottest lap {2:0} of the braking is done hotter than that."),
         ("limit-words.works-nine-tenths-hottest", "{0} works to {1:0}; nine tenths of the hottest lap's braking stays below {2:0}."),
+        ("limit-words.pad-works-well-above",
+            "A pad that works well above {0:0}: with one that holds you brake later, and it gets hotter than these do."),
         ("limit-words.pad-works-would-hold", "A pad that works to {0:0} would hold in the middle of the band; look at its hot edge too."),
         ("limit-words.no-pad-works-disc",
             "No pad works to {0:0} on this disc: take {1:0} out first, with air to the rotors, larger rotors, fewer laps in a row or a slower pace."),

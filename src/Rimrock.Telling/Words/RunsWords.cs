@@ -47,7 +47,7 @@ internal static class RunsWords
         ("prior-factor.yes-or-no", "yes or no"),
         ("prior-factor.owners-manual", "the owner's manual: brake fade support"),
         ("prior-factor.how-much-too-fast", "how much too fast is too fast"),
-        ("prior-factor.none-run-off", "nothing: it depends on the run-off"),
+        ("prior-factor.none-run-off", "a look at the run-off behind the corners"),
         ("prior-factor.wheel-bearings-grease-takes", "what the wheel bearing's grease takes"),
         ("prior-factor.sticker-hub", "a sticker on the hub"),
         ("prior-factor.dust-boots-take", "what the dust boots take"),

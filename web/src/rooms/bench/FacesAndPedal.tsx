@@ -36,7 +36,9 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
               <tr>
                 <th scope="row">pads worn today, inner / outer</th>
                 <td>
-                  {worn(faces.innerWornMm)} / {worn(faces.outerWornMm)}
+                  {worn(faces.innerWornMm)}
+                  <br />
+                  {worn(faces.outerWornMm)}
                 </td>
               </tr>
               <tr>
