@@ -90,8 +90,8 @@ public static class Learning
                 }
 
                 var proposal = Proposal.Towards(scores, answers.Predicted, [.. days.SelectMany(day => day.Observations)]);
-                scores = proposal.Draw();
-                logProposal = [.. scores.Select(proposal.LogDensity)];
+                scores = proposal.DrawDefended();
+                logProposal = [.. scores.Select(proposal.LogDefended)];
                 answers = Answers(scores, cancel);
                 best = Math.Max(best, answers.LogLikelihood.Max() + proposal.LogReach());
                 nearest = [.. nearest.Zip(answers.Log, (so, log) => Math.Max(so, log.Max() + proposal.LogReach()))];

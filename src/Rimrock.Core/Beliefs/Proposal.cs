@@ -6,8 +6,10 @@ namespace Rimrock.Core.Beliefs;
 /// <summary>
 /// A normal distribution of scores to draw new members from: the prior, bent to the evidence as if what the members predict were linear in their scores
 /// (least squares over the members, then the update of a linear model with normal errors, as in the iterated Kalman filter: Gelb,
-/// Applied Optimal Estimation 1974, section 6.1; from memory). Only a guide to where members are worth running: importance weights
-/// make good what is not linear or not normal.
+/// Applied Optimal Estimation 1974, section 6.1; from memory). Evidence from one side enters as the reading that would leave the same mean and variance
+/// as the cut distribution does (<see cref="OneSided"/>). A fifth of the members stay where the prior has them, so that no weight can run away
+/// (defensive mixture: Hesterberg, Technometrics 37 (1995) 185-194; from memory). Only a guide to where members are worth running: importance weights
+/// correct for what is not linear or not normal as far as members lie there.
 /// </summary>
 /// <param name="mean">Mean of each score.</param>
 /// <param name="root">Lower factor of the covariance.</param>
@@ -15,6 +17,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
 {
     /// <summary>Wider than the linear model says, so that no weight is far out (engineering judgement).</summary>
     private const double Inflation = 1.15;
+
+    /// <summary>Every so manieth member is the prior's own.</summary>
+    private const int Defensive = 5;
 
     private const double Ridge = 1e-3;
 
@@ -30,7 +35,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
         for (var o = 0; o < observations.Count; o++)
         {
             var (intercept, slope) = Line(scores, predicted[o]);
-            if (Target(observations[o], intercept) is not { } target)
+            if (Target(observations[o], intercept, slope.Sum(one => one * one)) is not { } target)
             {
                 continue;
             }
@@ -54,6 +59,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <summary>256 members: the prior's scores moved and stretched; those that nothing seen can move stay as they are.</summary>
     public double[][] Draw() => [.. Population.Prior.Scores.Select(z => z.Select((own, j) => j < mean.Length ? Moved(z, j) : own).ToArray())];
 
+    /// <summary>The same with the prior's own members for a fifth of them.</summary>
+    public double[][] DrawDefended() => [.. Draw().Select((row, i) => i % Defensive == 0 ? Population.Prior.Scores[i] : row)];
+
     private double Moved(double[] z, int j)
     {
         var sum = mean[j];
@@ -67,6 +75,14 @@ internal sealed class Proposal(double[] mean, double[][] root)
 
     /// <summary>Log of how believable its centre was before: 0 at the prior's, less the further the evidence pulls.</summary>
     public double LogReach() => -0.5 * mean.Sum(z => z * z);
+
+    /// <summary>Log of the density of such members at a row of scores, up to the same constant.</summary>
+    public double LogDefended(double[] row)
+    {
+        var (bent, prior) = (LogDensity(row), -0.5 * row.Take(mean.Length).Sum(z => z * z));
+        var most = Math.Max(bent, prior);
+        return most + Math.Log(((1 - (1.0 / Defensive)) * Math.Exp(bent - most)) + (1.0 / Defensive * Math.Exp(prior - most)));
+    }
 
     /// <summary>Log of the density at a row of scores, up to a constant.</summary>
     public double LogDensity(double[] row)
@@ -91,7 +107,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <summary>
     /// What an observation asks of its prediction, as a value and a standard deviation; null where it asks nothing of a member in the middle.
     /// </summary>
-    private static (double Value, double Sigma)? Target(Observation observation, double middle)
+    private static (double Value, double Sigma)? Target(Observation observation, double middle, double variance)
     {
         var sigma = observation.Sigma();
         if (observation.Kind == ObservationKind.PedalSoft)
@@ -110,8 +126,30 @@ internal sealed class Proposal(double[] mean, double[][] root)
             return (0.5 * (above + below), Math.Sqrt((sigma * sigma) + ((below - above) * (below - above) / 12)));
         }
 
-        return middle < observation.AboveC ? (observation.AboveC.Value, sigma)
-            : middle > observation.BelowC ? (observation.BelowC.Value, sigma) : null;
+        return observation.AboveC is { } least ? OneSided(middle, variance, least, sigma)
+            : observation.BelowC is { } most && OneSided(-middle, variance, -most, sigma) is { } mirrored ? (-mirrored.Value, mirrored.Sigma) : null;
+    }
+
+    /// <summary>
+    /// The reading that leaves the mean m_t and variance V_t of a normal prediction (m_p, V_p) cut from below by a threshold with a normal error:
+    /// y = (m_t V_p - m_p V_t) / (V_p - V_t), variance V_p V_t / (V_p - V_t); null where the cut takes nothing away. Moments of the skew normal that such a
+    /// cut leaves: Azzalini, Scand. J. Stat. 12 (1985) 171-178; from memory.
+    /// </summary>
+    /// <param name="mean">Mean of the prediction.</param>
+    /// <param name="variance">Its variance.</param>
+    /// <param name="threshold">What it lies above.</param>
+    /// <param name="sigma">Error of the threshold.</param>
+    internal static (double Value, double Sigma)? OneSided(double mean, double variance, double threshold, double sigma)
+    {
+        var scale = Math.Sqrt(variance + (sigma * sigma));
+        var at = (mean - threshold) / scale;
+        var inside = Numerics.NormalDistribution.Below(at);
+        var ratio = inside > 1e-12 ? Math.Exp(-0.5 * at * at) / Math.Sqrt(2 * Math.PI) / inside : -at;
+        var cutMean = mean + (variance / scale * ratio);
+        var cutVariance = variance - (variance * variance / (scale * scale) * ratio * (ratio + at));
+        var taken = variance - cutVariance;
+        return taken > 1e-6 * variance
+            ? (((cutMean * variance) - (mean * cutVariance)) / taken, Math.Sqrt(variance * cutVariance / taken)) : null;
     }
 
     /// <summary>Least squares of predictions on scores; the intercept is the prediction at scores of zero.</summary>

@@ -37,7 +37,7 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
             : Said.Of("limit-words.works-nine-tenths-hottest", pad.Name, Units.C(reading.Capacity), Units.C(reading.Demand));
         var asked = Math.Ceiling((reading.Demand + InHandK) / 10) * 10;
         var most = rotor.Material == RingMaterial.Iron ? HottestIronPadC : HottestCarbonPadC;
-        if (day.Run.Stops.Exists(stop => stop.EarlierM[day.Lane] > 0))
+        if (asked <= most && day.Run.Stops.Exists(stop => stop.EarlierM[day.Lane] > 0))
         {
             return new LimitWords(title, sentence + conflict, Said.Of("limit-words.pad-works-well-above", Units.C(asked)), basis);
         }
