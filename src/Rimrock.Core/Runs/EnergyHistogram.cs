@@ -2,7 +2,7 @@ using System.Buffers;
 
 namespace Rimrock.Core.Runs;
 
-/// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1360 C (no end of the model is there), for each member.</summary>
+/// <summary>How much (energy or time) was spent at which temperature, in bins of 10 K from -40 to 1360 C, for each member.</summary>
 /// <param name="members">Members that are filled in, 1 to 8.</param>
 public sealed class EnergyHistogram(int members)
 {

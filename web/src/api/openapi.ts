@@ -2272,7 +2272,10 @@ export interface components {
             innerWornMm: components["schemas"]["Spread"];
             /** @description Worn off the outer pad, mm, with its band. */
             outerWornMm: components["schemas"]["Spread"];
-            /** @description Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; everything else is about the busier one. */
+            /**
+             * @description Face of the quieter front wheel at its hottest, C, with the band of what it does of its axle's work; all else is about the
+             *                 busier one.
+             */
             quieterSidePeakC: components["schemas"]["Spread"];
         };
         /**
