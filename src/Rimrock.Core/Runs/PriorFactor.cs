@@ -101,13 +101,16 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             takes with { FrontPadEdge = takes.FrontPadEdge + z }),
         Capacity("rear-pad-edge", Said.Of("prior-factor.rear-pads-hot-edge"), EdgeSpread, Said.Of("prior-factor.batchs-dynamometer-sheet"), (takes, z) =>
             takes with { RearPadEdge = takes.RearPadEdge + z }),
-        Capacity("grease", Said.Of("prior-factor.wheel-bearings-grease-takes"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.GreaseK)), Said.Of("prior-factor.sticker-hub"),
+        Capacity("grease", Said.Of("prior-factor.wheel-bearings-grease-takes"),
+            Said.Of("prior-factor.figure-2", Units.K(PriorSpread.GreaseK)), Said.Of("prior-factor.sticker-hub"),
             (takes, z) =>
             takes with { Grease = takes.Grease + z }),
-        Capacity("boots", Said.Of("prior-factor.dust-boots-take"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.BootK)), Said.Of("prior-factor.look-at-boots"),
+        Capacity("boots", Said.Of("prior-factor.dust-boots-take"),
+            Said.Of("prior-factor.figure-2", Units.K(PriorSpread.BootK)), Said.Of("prior-factor.look-at-boots"),
             (takes, z) =>
             takes with { Boots = takes.Boots + z }),
-        Capacity("crack-life", Said.Of("prior-factor.rings-crack-life"), Said.Of("prior-factor.x", PriorSpread.CrackLife), Said.Of("prior-factor.look-face-cracks"),
+        Capacity("crack-life", Said.Of("prior-factor.rings-crack-life"),
+            Said.Of("prior-factor.x", PriorSpread.CrackLife), Said.Of("prior-factor.look-face-cracks"),
             (takes, z) =>
             takes with { Cracks = takes.Cracks + z }),
         Capacity("burning", Said.Of("prior-factor.how-fast-carbon-burns"), Said.Of("prior-factor.x", PriorSpread.Burning), Said.Of("prior-factor.weigh-ring"),
@@ -123,7 +126,8 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
         Capacity("fade-support", Said.Of("prior-factor.electronics-press-on"), Said.Of("prior-factor.yes-or-no"), Said.Of("prior-factor.owners-manual"),
             (takes, z) =>
             takes with { FadeSupport = takes.FadeSupport + z }),
-        Capacity("missed", Said.Of("prior-factor.how-much-too-fast"), Said.Of("prior-factor.figure-2", new Figure(PriorSpread.MissedKmh, "km/h")), Said.Of("prior-factor.none-run-off"),
+        Capacity("missed", Said.Of("prior-factor.how-much-too-fast"),
+            Said.Of("prior-factor.figure-2", new Figure(PriorSpread.MissedKmh, "km/h")), Said.Of("prior-factor.none-run-off"),
             (takes, z) =>
             takes with { Missed = takes.Missed + z }),
     ];

@@ -71,7 +71,7 @@ describe('faces and pedal', () => {
     const text = screen.getByRole('region', { name: 'Faces and pedal' }).textContent;
     expect(text).toContain('inner face hotter by21 °C (17 to 25 °C)');
     expect(text).toContain('0.21 mm (0.17 to 0.25 mm)');
-    expect(text).toContain('all 11.0 mm / 6.1 mm');
+    expect(text).toContain('all 11.0 mm6.1 mm (4.9 to 7.3 mm)');
     expect(text).toContain('stated 8.0 kg (+11 %)');
     expect(text).toContain('pedal travel cold60 mm (48 to 72 mm)');
   });
