@@ -154,7 +154,7 @@ public sealed class DrivingSchedule
                 continue;
             }
 
-            var (stop, first) = (Stop[i], i);
+            var stop = Stop[i];
             double metres = 0, seconds = 0, forceM = 0;
             for (; i < Count && Stop[i] == stop; i++)
             {

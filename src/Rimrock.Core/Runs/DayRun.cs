@@ -27,7 +27,7 @@ public sealed partial class DayRun
     private readonly double gripG;
     private readonly double airDensityKgM3;
     private readonly Axles<double> retardersG;
-    private readonly Proportioning valve;
+    private readonly ProportioningValve valve;
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
     private readonly DriverLoop loop;
@@ -74,7 +74,7 @@ public sealed partial class DayRun
         gripG = plan.Drive().GripG();
         airDensityKgM3 = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, pressure);
         retardersG = BrakeBalance.RetardersG(car);
-        valve = Proportioning.Of(car);
+        valve = ProportioningValve.Of(car);
         ends = ModelEnd.Of(plan);
         shareShift = Each(m => m.FrontShareShift);
         var energy = EnergyExponent(plan, by);

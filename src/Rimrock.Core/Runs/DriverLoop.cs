@@ -38,7 +38,7 @@ internal sealed class DriverLoop
     {
         asLaid = by != DrivenBy.Driver;
         (sessionS, coolPace, rotating) = (plan.Stint.MinutesEach * 60, plan.Stint.CoolDownPace, car.RotatingMassFactor);
-        var valve = Proportioning.Of(car);
+        var valve = ProportioningValve.Of(car);
         var (usual, most) = LegForce.Of(car);
         var weightNM = car.MassKg * Speed.StandardGravityMS2 * car.TyreRadiusM;
         double PerMu(CarFactors member, Axles<double> forceN, Axle axle)

@@ -24,25 +24,6 @@ public enum RegeneratingAxle
     Rear,
 }
 
-/// <summary>What holds the rear brakes back where no electronics do.</summary>
-public enum RearValve
-{
-    /// <summary>Nobody looked: one is taken to be there, see <see cref="Proportioning"/>.</summary>
-    Unknown,
-
-    /// <summary>None.</summary>
-    None,
-
-    /// <summary>Rear pressure rises no further beyond the knee.</summary>
-    Limiter,
-
-    /// <summary>Rear pressure rises less beyond the knee.</summary>
-    Proportioning,
-
-    /// <summary>The knee follows the load on the rear axle.</summary>
-    LoadSensing,
-}
-
 /// <summary>Whether electronics press on where the booster has given all.</summary>
 public enum FadeSupport
 {

@@ -10,14 +10,14 @@ public class ProportioningTests
     [Fact]
     public void A_valve_holds_the_rear_back_beyond_its_knee()
     {
-        var valve = Proportioning.Of(Plain);
+        var valve = ProportioningValve.Of(Plain);
         valve.RearPa(25e5).ShouldBe(25e5);
         valve.RearPa(80e5).ShouldBe(48.5e5, 1);
         valve.RearPa(Lanes.Create(80e5))[0].ShouldBe(48.5e5, 1);
-        Proportioning.Of(Plain with { RearValve = RearValve.Limiter }).RearPa(80e5).ShouldBe(30e5);
-        Proportioning.Of(Plain with { RearValve = RearValve.LoadSensing }, 1.5).RearPa(80e5).ShouldBe((45 + (0.37 * 35)) * 1e5, 1);
-        Proportioning.Of(Plain with { RearValve = RearValve.None }).ShouldBe(Proportioning.None);
-        Proportioning.Of(SampleParts.Estate).ShouldBe(Proportioning.None, "electronics do the valve's work");
+        ProportioningValve.Of(Plain with { RearValve = RearValve.Limiter }).RearPa(80e5).ShouldBe(30e5);
+        ProportioningValve.Of(Plain with { RearValve = RearValve.LoadSensing }, 1.5).RearPa(80e5).ShouldBe((45 + (0.37 * 35)) * 1e5, 1);
+        ProportioningValve.Of(Plain with { RearValve = RearValve.None }).ShouldBe(ProportioningValve.None);
+        ProportioningValve.Of(SampleParts.Estate).ShouldBe(ProportioningValve.None, "electronics do the valve's work");
     }
 
     [Theory]
@@ -26,7 +26,7 @@ public class ProportioningTests
     [InlineData(6000)]
     public void The_pressure_for_a_torque_gives_that_torque(double torqueNM)
     {
-        var valve = Proportioning.Of(Plain);
+        var valve = ProportioningValve.Of(Plain);
         var (front, rear) = (6e-4, 2.5e-4);
         var pascal = valve.FrontPa(Lanes.Create(torqueNM), Lanes.Create(front), Lanes.Create(rear))[0];
         ((front * pascal) + (rear * valve.RearPa(pascal))).ShouldBe(torqueNM, 1e-6);

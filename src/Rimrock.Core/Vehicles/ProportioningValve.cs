@@ -6,18 +6,18 @@ namespace Rimrock.Core.Vehicles;
 /// </summary>
 /// <param name="KneePa">Knee, Pa.</param>
 /// <param name="Slope">Share beyond it.</param>
-public readonly record struct Proportioning(double KneePa, double Slope)
+public readonly record struct ProportioningValve(double KneePa, double Slope)
 {
     private const double UsualKneePa = 30e5;
     private const double UsualSlope = 0.37;
 
     /// <summary>No valve.</summary>
-    public static Proportioning None { get; } = new(double.PositiveInfinity, 1);
+    public static ProportioningValve None { get; } = new(double.PositiveInfinity, 1);
 
     /// <summary>What a car has: electronics do the valve's work where there are any.</summary>
     /// <param name="car">The car.</param>
     /// <param name="laden">Load on the rear axle over that of the car as it stands: a load-sensing valve's knee follows it.</param>
-    public static Proportioning Of(Car car, double laden = 1)
+    public static ProportioningValve Of(Car car, double laden = 1)
     {
         ArgumentNullException.ThrowIfNull(car);
         return car.Electronics || car.Kind == VehicleKind.Motorcycle || car.RearValve == RearValve.None ? None
