@@ -24,6 +24,14 @@ internal static class SeasonWords
                 ? Said.Of("season-words.costs-fluid", cost) : Said.Nothing, more, rest);
         }
 
+        // A learnt belief may have too few members left to say that something is rare, although none of them shows it.
+        var least = policies[^1].Days.MaxBy(day => day.Boils.UpperBound)!.Boils;
+        if (least.Share < Thresholds.MostDanger)
+        {
+            return Said.Of("season-words.too-few-ways-left", Worst(policies[^1]), Units.Percent(100 * least.UpperBound),
+                Units.Percent(100 * Thresholds.MostDanger), rest);
+        }
+
         return Said.Of("season-words.no-policy-enough-even", Worst(policies[^1]), Units.Percent(100 * Thresholds.MostDanger), rest);
     }
 

@@ -42,6 +42,9 @@ internal static class PreparationWords
         ("season-words.before-each-event-would", "before each event would take {0} flushes{1} for {2}."),
         ("season-words.costs-fluid", " and costs {0:0} in fluid"),
         ("season-words.keeps-chance-fluid-boils", "{0} keeps the chance that the fluid boils to {1} at the worst event{2}; {3}{4}"),
+        ("season-words.too-few-ways-left",
+            "Fresh before each event the fluid boils on {0} of likely days at the worst event; but what was seen leaves few ways this car could be, so " +
+            "that it may be up to {1:0.#}, where less than {2:0} is asked. Flush before each event until another day is written down.{3}"),
         ("season-words.no-policy-enough-even",
             "No policy is enough: even fresh before each event the fluid boils on {0} of likely days at the worst event, where less than {1:0} is " +
             "asked. A fluid that boils higher, ducts, shorter sessions or a cool-down lap more.{2}"),
