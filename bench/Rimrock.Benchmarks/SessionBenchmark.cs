@@ -32,7 +32,7 @@ public class SessionBenchmark
         plan = new PredictionPlan(guess.Car, circuit, "advanced", new StintPlan(1, 20, 10), new Weather(), pad, pad, guess.FrontRotor, guess.RearRotor,
             new BrakeFluid("benchmark", "dot4", 250, 165), new FluidState(6));
         day = new Day(plan);
-        session = [.. day.Track.Where(phase => phase.Kind != PhaseKind.Parked), new DayPhase(1, PhaseKind.Parked, 0, DrivingSchedule.Parked(10))];
+        session = [.. day.Phases.Where(phase => phase.Kind != PhaseKind.Parked), new DayPhase(1, PhaseKind.Parked, 0, DrivingSchedule.Parked(10))];
         wheel = new WheelNetwork(new WheelParts(plan.FrontRotor, plan.Car.Front, PadFamilies.Find("track-sport"), 10, new WheelDuct(), 0.31),
             [.. Enumerable.Repeat(WheelFactors.Median, 4)], 20, 101325);
     }

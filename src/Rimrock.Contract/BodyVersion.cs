@@ -13,7 +13,7 @@ namespace Rimrock.Contract;
 public static class BodyVersion
 {
     /// <summary>The form that is written.</summary>
-    public const int Newest = 2;
+    public const int Newest = 3;
 
     // A drum's hat where nothing was asked for it, as a share of its rubbing diameter (common practice).
     private const double HatShare = 0.8;
@@ -35,6 +35,11 @@ public static class BodyVersion
         {
             FromFirst(kind, whole);
         }
+
+        if (version < 3 && kind.Code is "session" or "inspection" && body?["plan"] is JsonObject plan)
+        {
+            PlanFromSecond(plan);
+        }
     }
 
     /// <summary>Brings a plan to the newest form.</summary>
@@ -52,6 +57,11 @@ public static class BodyVersion
         if (version < 2)
         {
             PlanFromFirst(plan);
+        }
+
+        if (version < 3)
+        {
+            PlanFromSecond(plan);
         }
     }
 
@@ -84,6 +94,39 @@ public static class BodyVersion
         Rotor(plan["frontRotor"]);
         Rotor(plan["rearRotor"]);
         Recording(plan["circuit"]);
+    }
+
+    // 2 to 3: a plan was one track day and one road duty; it is a list of kinds of day.
+    private static void PlanFromSecond(JsonObject plan)
+    {
+        var (duty, trailerKg) = (Text(plan["roadDuty"]) ?? "weekday", Number(plan["trailerKg"]) ?? 0);
+        var days = new JsonArray();
+        if (!(Number(plan["roadPercent"]) >= 100))
+        {
+            days.Add(new JsonObject { ["kind"] = "track-day", ["daysAYear"] = 5 });
+        }
+
+        if (!(Number(plan["roadPercent"]) <= 0) || days.Count == 0)
+        {
+            var road = new JsonObject { ["kind"] = duty, ["daysAYear"] = duty switch { "commute" => 220, "country" => 20, "descent" => 4, _ => 200 } };
+            if (duty == "descent")
+            {
+                (road["dropM"], road["slopePercent"]) = (560, 8);
+            }
+
+            if (trailerKg > 0)
+            {
+                road["trailerKg"] = trailerKg;
+                road["trailerBraked"] = plan["trailerBraked"]?.GetValueKind() == JsonValueKind.True;
+            }
+
+            days.Add(road);
+        }
+
+        plan.Remove("roadDuty");
+        plan.Remove("trailerKg");
+        plan.Remove("trailerBraked");
+        plan["days"] = days;
     }
 
     private static void Rotor(JsonNode? node)

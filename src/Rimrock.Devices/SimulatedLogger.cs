@@ -44,7 +44,7 @@ public sealed class SimulatedLogger
             }
         };
         // No step is longer than a frame, so that frames come when they are due.
-        foreach (var phase in new Day(plan, longestS: FrameS).Track)
+        foreach (var phase in new Day(plan, longestS: FrameS).Phases)
         {
             cancel.ThrowIfCancellationRequested();
             run.Run(phase);

@@ -43,7 +43,8 @@ internal static class DemoLog
         double FluidMonths(int ago) => Math.Round((Filled.Where(day => day >= ago).Min() - ago) / 30.44, 1);
         PredictionPlan On(string circuit, int sessions, double airC, int ago) =>
             new(entry.Car, shelf.Circuits.Single(item => item.Id == circuit).Body, "advanced", new StintPlan(sessions, 20, 40), new Weather(airC),
-            sport, sport, entry.FrontRotor, entry.RearRotor, fluid, new FluidState(FluidMonths(ago), Climate.Humid), RoadPercent: 80);
+            sport, sport, entry.FrontRotor, entry.RearRotor, fluid, new FluidState(FluidMonths(ago), Climate.Humid), RoadPercent: 80,
+                Days: [new(DayKind.TrackDay, 5), new("weekday", 200)]);
         foreach (var (ago, circuit, sessions, laps, airC, above, below) in Past)
         {
             var date = today.AddDays(-ago);

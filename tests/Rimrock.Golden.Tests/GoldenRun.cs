@@ -12,14 +12,14 @@ internal static class GoldenRun
     public static GoldenAnswer Of(GoldenCase asked)
     {
         var plan = asked.Plan;
-        var day = new Day(plan);
+        var year = new Year(plan);
         var run = new DayRun(plan, [CarFactors.Corners[0]]);
-        foreach (var phase in day.Track)
+        foreach (var phase in year.Leading.Phases)
         {
             run.Run(phase);
         }
 
-        var result = Predictor.Predict(plan, day);
+        var result = Predictor.Predict(plan, year);
         var temperatures = new SortedDictionary<string, double[]>(StringComparer.Ordinal);
         foreach (var part in Enum.GetValues<BrakePart>())
         {
@@ -29,13 +29,13 @@ internal static class GoldenRun
 
         var chances = new SortedDictionary<string, double>(StringComparer.Ordinal);
         var bands = new SortedDictionary<string, double[]>(StringComparer.Ordinal);
-        Keep("before", Ensemble.Run(plan, laid: day));
+        Keep("before", Ensemble.Run(plan, laid: year));
         if (asked.Seen is { } seen)
         {
-            Keep("after", Ensemble.Run(plan, Learning.From([new EvidenceDay(plan, seen)]).Belief, day));
+            Keep("after", Ensemble.Run(plan, Learning.From([new EvidenceDay(plan, seen)]).Belief, year));
         }
 
-        var match = asked.Match ? Matcher.Search(plan, GoldenCase.Offer, new Wishes(), laid: day).Answer(MatchStage.First) : null;
+        var match = asked.Match ? Matcher.Search(plan, GoldenCase.Offer, new Wishes(), laid: year).Answer(MatchStage.First) : null;
         return new GoldenAnswer(temperatures, Figures(result), [.. result.Limits.Select(Line)], chances, bands,
             match is null ? null : [.. match.Shortlist.Select(row => row.Key)],
             match is null ? null : [.. match.WhyNot.Where(row => row.HardStop is not null).Select(row => $"{row.Kind} {row.Part.Id} {row.HardStop!.Code}")]);
@@ -45,6 +45,12 @@ internal static class GoldenRun
             foreach (var limit in band.Limits)
             {
                 chances[$"{limit.Code} {when}"] = limit.Chance.Share;
+            }
+
+            foreach (var day in band.Days.Where(_ => band.Days.Count > 1))
+            {
+                chances[$"danger on {day.Kind} {when}"] = day.Danger.Share;
+                chances[$"damage on {day.Kind} {when}"] = day.Damage.Share;
             }
 
             foreach (var peak in band.Peaks)
@@ -86,7 +92,8 @@ internal static class GoldenRun
 
     private static string Line(Limit limit) =>
         $"{limit.Code} {limit.Harm}{(limit.Gives ? " gives" : limit.MayGive ? " may give" : " holds")}" +
-        FormattableString.Invariant($"{(limit.When is { } when ? $" session {when.Session} {when.Kind} {when.Lap}" : "")}");
+        FormattableString.Invariant($"{(limit.When is { } when ? $" session {when.Session} {when.Kind} {when.Lap}" : "")}") +
+        (limit.Day == DayKind.TrackDay ? "" : $" on {limit.Day}");
 
     private static double Round(double value) => Math.Round(value, 8);
 }

@@ -85,7 +85,7 @@ public class GoldenTests
     {
         var cases = GoldenCase.Names().Select(GoldenCase.Read).ToList();
         cases.Count.ShouldBeGreaterThanOrEqualTo(25);
-        cases.Select(asked => asked.Plan.RoadDuty).Distinct().Count().ShouldBe(Core.Driving.RoadDuty.All.Count);
+        cases.SelectMany(asked => asked.Plan.Planned()).Select(day => day.Kind).Distinct().Count().ShouldBe(Core.Driving.DayKind.All.Count);
         cases.Select(asked => asked.Plan.Car.Kind).Distinct().Count().ShouldBe(Enum.GetValues<Core.Vehicles.VehicleKind>().Length);
         cases.Select(asked => asked.Plan.Pace).Distinct().Count().ShouldBe(Core.Driving.Pace.All.Count);
         cases.SelectMany(asked => asked.Seen ?? []).Select(seen => seen.Kind).Distinct().Count()

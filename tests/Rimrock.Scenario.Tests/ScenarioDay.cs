@@ -30,7 +30,8 @@ internal static class ScenarioDay
             day.FrontRotor is { } rotor ? Find(shelf.Rotors, rotor) : entry.FrontRotor, entry.RearRotor,
             Find(shelf.Fluids, day.Fluid ?? entry.Fluid), new FluidState(day.FluidMonths ?? 7, Climate.Humid, ReservoirWaterPercent: day.WaterPercent),
             FrontDuct: day.Shield is { } shield ? duct with { Shield = Enum.Parse<Shield>(shield, ignoreCase: true) } : duct,
-            RoadPercent: day.RoadPercent ?? 80, BatteryFull: day.BatteryFull ?? false);
+            RoadPercent: day.RoadPercent ?? 80, BatteryFull: day.BatteryFull ?? false,
+            Days: day.RoadPercent >= 100 ? [new("weekday", 200)] : [new(DayKind.TrackDay, 5), new("weekday", 200)]);
     }
 
     public static double Read(string figure, Setting day)

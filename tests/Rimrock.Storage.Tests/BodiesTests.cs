@@ -58,6 +58,22 @@ public sealed class BodiesTests : IDisposable
         faults.ShouldNotBeEmpty();
     }
 
+    /// <summary>A plan of the second form was one track day and one road duty: it keeps both, with its trailer; where all miles are on the road, no track.</summary>
+    [Theory]
+    [InlineData("""{"roadPercent":80}""", "track-day 5, weekday 200")]
+    [InlineData("""{"roadPercent":60,"roadDuty":"descent","trailerKg":1900,"trailerBraked":true}""", "track-day 5, descent 4 560 m 8 % 1900 kg braked")]
+    [InlineData("""{"roadPercent":100,"roadDuty":"commute","trailerKg":0}""", "commute 220")]
+    [InlineData("""{"roadPercent":0,"roadDuty":"country"}""", "track-day 5")]
+    public void The_third_form_makes_kinds_of_day_of_a_road_duty(string plan, string days)
+    {
+        var node = System.Text.Json.Nodes.JsonNode.Parse(plan)!.AsObject();
+        BodyVersion.UpgradePlan(2, node);
+        node.ContainsKey("roadDuty").ShouldBeFalse();
+        string.Join(", ", node["days"]!.AsArray().Select(day => $"{day!["kind"]} {day["daysAYear"]}"
+            + (day["dropM"] is { } drop ? $" {drop} m {day["slopePercent"]} %" : "")
+            + (day["trailerKg"] is { } kg ? $" {kg} kg {((bool)day["trailerBraked"]! ? "braked" : "unbraked")}" : ""))).ShouldBe(days);
+    }
+
     [Fact]
     public void A_row_that_cannot_be_read_is_set_aside_and_the_rest_answers()
     {

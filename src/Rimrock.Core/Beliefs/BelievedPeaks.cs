@@ -19,7 +19,7 @@ public static class BelievedPeaks
         ArgumentNullException.ThrowIfNull(parts);
         var peaks = parts.Select(_ => new float[belief.Scores.Length]).ToArray();
         var ends = new ModelEnds.Tally(plan);
-        MemberRuns.Each(new Day(plan).Track, plan, belief.Scores, (run, places, _) =>
+        MemberRuns.Each(new Day(plan).Phases, plan, belief.Scores, (run, places, _) =>
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
             for (var lane = 0; lane < places.Length; lane++)

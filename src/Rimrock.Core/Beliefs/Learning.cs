@@ -142,7 +142,8 @@ public static class Learning
         private static IReadOnlyList<DayPhase> Asked(EvidenceDay day)
         {
             var last = day.Observations.Select(End).DefaultIfEmpty((0, 0)).Max();
-            return [.. new Day(day.Plan).Track.Where(phase => (phase.Session, phase.Kind == PhaseKind.Parked ? int.MaxValue : phase.Lap).CompareTo(last) <= 0)];
+            return [.. new Day(day.Plan).Phases
+                .Where(phase => (phase.Session, phase.Kind == PhaseKind.Parked ? int.MaxValue : phase.Lap).CompareTo(last) <= 0)];
         }
 
         private static (int Session, int Lap) End(Observation seen) =>

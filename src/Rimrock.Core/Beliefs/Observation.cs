@@ -83,9 +83,10 @@ public sealed record Observation(
         if (Session is { } session)
         {
             SessionRange.Check(session, faults, $"{field}.session");
-            if (session > plan.Stint.Sessions)
+            var most = plan.OnLeading() is var on && on.Leading().KindOf().IsTimed ? on.Stint.Sessions : 1;
+            if (session > most)
             {
-                faults.Add(new InputFault($"{field}.session", $"{session}", Said.Of("observation.1", plan.Stint.Sessions),
+                faults.Add(new InputFault($"{field}.session", $"{session}", Said.Of("observation.1", most),
                     Said.Of("observation.plan-no-such-session")));
             }
         }

@@ -3,7 +3,7 @@ using Rimrock.Core.Materials;
 
 namespace Rimrock.Core.Driving;
 
-/// <summary>Lays out the stretches of a day from a plan: the lap, its schedules, sessions and rests, and the weekday drives.</summary>
+/// <summary>Lays out the stretches of a day by its kind: laps in sessions, runs, or drives on the road; each ends parked.</summary>
 public sealed class Day
 {
     /// <summary>Share of the tyre's grip used inside the zones of a table (engineering judgement).</summary>
@@ -11,16 +11,15 @@ public sealed class Day
 
     private const double LastRestMinutes = 60;
 
-    /// <summary>Steps on the road are so much longer than on track: only shares of time and energy by 10 K are read from it.</summary>
-    private const double RoadStepShare = 1.8;
+    /// <summary>Steps on the road are so much longer than on track: its stops are gentle, and a third of them moves no peak by 1 K (tested).</summary>
+    private const double RoadStepShare = 5.4;
 
     private readonly Drive drive;
     private readonly double stepShare;
     private readonly double longestS;
-    private readonly Lazy<TrackDay> track;
-    private readonly Lazy<IReadOnlyList<DayPhase>> road;
+    private readonly Lazy<LaidDay> laid;
 
-    /// <summary>Lays the day out; track and road each when first asked for, so that they can be laid side by side.</summary>
+    /// <summary>Lays out a plan's leading day, when it is first asked for.</summary>
     /// <param name="plan">A plan without faults.</param>
     /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
     /// <param name="longestS">No step is longer than this, s.</param>
@@ -29,7 +28,7 @@ public sealed class Day
     {
     }
 
-    /// <summary>Lays the day out; track and road each when first asked for, so that they can be laid side by side.</summary>
+    /// <summary>Lays the day out, when it is first asked for.</summary>
     /// <param name="drive">What it depends on, of a plan without faults.</param>
     /// <param name="stepShare">All steps times this: below 1 for convergence checks.</param>
     /// <param name="longestS">No step is longer than this, s.</param>
@@ -40,26 +39,35 @@ public sealed class Day
         this.stepShare = stepShare;
         this.longestS = longestS;
         AirDensityKgM3 = Air.DensityKgM3(drive.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, Air.PressurePa(drive.Circuit.AltitudeM));
-        track = new Lazy<TrackDay>(LayTrack);
-        road = new Lazy<IReadOnlyList<DayPhase>>(LayRoad);
+        laid = new Lazy<LaidDay>(Lay);
     }
 
     /// <summary>Density of the day's air, kg/m3.</summary>
     public double AirDensityKgM3 { get; }
 
-    /// <summary>The hot lap.</summary>
-    public LapTrace HotLap => track.Value.HotLap;
+    /// <summary>What it depends on.</summary>
+    public Drive Drive => drive;
 
-    /// <summary>Hot laps in a session.</summary>
-    public int HotLaps => track.Value.HotLaps;
+    /// <summary>The hot lap, the run, or on the road the drive that it is about.</summary>
+    public LapTrace HotLap => laid.Value.HotLap;
 
-    /// <summary>Sessions and rests in order; the last rest is long enough to find the fluid's peak.</summary>
-    public IReadOnlyList<DayPhase> Track => track.Value.Phases;
+    /// <summary>Hot laps in a session; 0 on the road.</summary>
+    public int HotLaps => laid.Value.HotLaps;
 
-    /// <summary>Weekday drives in order.</summary>
-    public IReadOnlyList<DayPhase> Road => road.Value;
+    /// <summary>Its stretches in order; the last rest is long enough to find the fluid's peak.</summary>
+    public IReadOnlyList<DayPhase> Phases => laid.Value.Phases;
 
-    private TrackDay LayTrack()
+    /// <summary>Hours on the move.</summary>
+    public double DrivenHours() => Phases.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
+
+    private LaidDay Lay() => drive.Planned.KindOf().Shape switch
+    {
+        DayShape.Road => LayRoad(),
+        DayShape.Runs => LayRuns(),
+        _ => LayLaps(),
+    };
+
+    private LaidDay LayLaps()
     {
         var lap = LapOf(drive, AirDensityKgM3);
         var stint = drive.Stint;
@@ -68,8 +76,6 @@ public sealed class Day
         var outLap = Cut(lap.AtPace(stint.OutLapPace), driven);
         var cool = Cut(lap.AtPace(stint.CoolDownPace), driven);
         var hotLaps = stint.HotLaps(outLap.TotalS(), hot.TotalS());
-        var rest = DrivingSchedule.Parked(stint.RestMinutes, stepShare, longestS);
-        var lastRest = DrivingSchedule.Parked(Math.Max(LastRestMinutes, stint.RestMinutes), stepShare, longestS);
         var phases = new List<DayPhase>();
         for (var session = 1; session <= stint.Sessions; session++)
         {
@@ -84,18 +90,46 @@ public sealed class Day
                 phases.Add(new DayPhase(session, PhaseKind.CoolDownLap, hotLaps + number, cool));
             }
 
-            phases.Add(new DayPhase(session, PhaseKind.Parked, hotLaps + stint.CoolDownLaps, session < stint.Sessions ? rest : lastRest));
+            phases.Add(new DayPhase(session, PhaseKind.Parked, hotLaps + stint.CoolDownLaps, Rest(session == stint.Sessions)));
         }
 
-        return new TrackDay(lap, hotLaps, phases);
+        return new LaidDay(lap, hotLaps, phases);
     }
 
-    private List<DayPhase> LayRoad()
+    private LaidDay LayRuns()
     {
-        var towing = drive.RoadCar();
-        return [.. RoadDuty.Find(drive.RoadDuty).Drives.SelectMany(road =>
-            Enumerable.Repeat(new DayPhase(0, PhaseKind.Road, 0, Cut(road.Lap, towing, RoadStepShare)), road.Rounds))];
+        var (stint, driven) = (drive.Stint, drive.DrivenCar());
+        var run = drive.Planned.Kind == DayKind.Strip ? Courses.Haul(drive.Planned, driven) : LapOf(drive, AirDensityKgM3);
+        var hot = Cut(run, driven);
+        var down = drive.Planned.Kind == DayKind.Hill && drive.Circuit.Segments is not null
+            ? Cut(Courses.RollDown(drive.Circuit), driven, RoadStepShare) : null;
+        var phases = new List<DayPhase>();
+        for (var session = 1; session <= stint.Sessions; session++)
+        {
+            phases.Add(new DayPhase(session, PhaseKind.HotLap, 1, hot));
+            if (down is not null)
+            {
+                phases.Add(new DayPhase(session, PhaseKind.CoolDownLap, 2, down));
+            }
+
+            phases.Add(new DayPhase(session, PhaseKind.Parked, down is null ? 1 : 2, Rest(session == stint.Sessions)));
+        }
+
+        return new LaidDay(run, 1, phases);
     }
+
+    private LaidDay LayRoad()
+    {
+        var driven = drive.DrivenCar();
+        var drives = Courses.Drives(drive.Planned, driven, AirDensityKgM3);
+        List<DayPhase> phases = [.. drives.SelectMany(road =>
+            Enumerable.Repeat(new DayPhase(1, PhaseKind.Road, 0, Cut(road.Lap, driven, RoadStepShare)), road.Rounds))];
+        phases = [.. phases.Select((phase, i) => phase with { Lap = i + 1 }), new DayPhase(1, PhaseKind.Parked, phases.Count, Rest(isLast: true))];
+        return new LaidDay(drives[^1].Lap, 0, phases);
+    }
+
+    private DrivingSchedule Rest(bool isLast) =>
+        DrivingSchedule.Parked(isLast ? Math.Max(LastRestMinutes, drive.Stint.RestMinutes) : drive.Stint.RestMinutes, stepShare, longestS);
 
     private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) =>
         DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);
@@ -113,5 +147,5 @@ public sealed class Day
             : LapSimulation.Drive(drive.Circuit, drive.DrivenCar(), Pace.Find(drive.Pace), grip, airDensity);
     }
 
-    private sealed record TrackDay(LapTrace HotLap, int HotLaps, IReadOnlyList<DayPhase> Phases);
+    private sealed record LaidDay(LapTrace HotLap, int HotLaps, IReadOnlyList<DayPhase> Phases);
 }

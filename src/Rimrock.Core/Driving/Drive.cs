@@ -12,26 +12,18 @@ namespace Rimrock.Core.Driving;
 /// <param name="Stint">The day's sessions.</param>
 /// <param name="Weather">The day's weather.</param>
 /// <param name="BatteryFull">True where a full battery takes no recuperation.</param>
-/// <param name="RoadDuty">What the car does away from the track.</param>
-/// <param name="TrailerKg">Trailer towed on the road, kg.</param>
-/// <param name="TrailerBraked">True where the trailer has brakes.</param>
-public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stint, Weather Weather, bool BatteryFull, string RoadDuty, double TrailerKg,
-    bool TrailerBraked)
+/// <param name="Planned">What kind of day it is.</param>
+public sealed record Drive(Car Car, Circuit Circuit, string Pace, StintPlan Stint, Weather Weather, bool BatteryFull, PlannedDay Planned)
 {
     /// <summary>Tyre grip of the day, g: the tyre's, less in rain.</summary>
     public double GripG() => Tyre.Find(Car.Tyre).Grip * (Weather.Rain ? Tyre.WetFactor : 1);
 
-    /// <summary>The car as it is driven on the day: a full battery recuperates nothing, thin air takes power.</summary>
+    /// <summary>
+    /// The car as it is driven on the day: a full battery recuperates nothing, thin air takes power, and on the road it has its trailer behind and its gear in.
+    /// </summary>
     public Car DrivenCar()
     {
         var car = Car.At(Circuit.AltitudeM);
-        return BatteryFull ? car with { RegenerationMS2 = 0 } : car;
-    }
-
-    /// <summary>The car with what it tows on the road.</summary>
-    public Car RoadCar()
-    {
-        var car = DrivenCar();
-        return car with { MassKg = car.MassKg + (TrailerKg * (TrailerBraked ? Driving.RoadDuty.BrakedTrailerShare : 1)) };
+        return Planned.Loaded(BatteryFull ? car with { RegenerationMS2 = 0 } : car);
     }
 }

@@ -6,11 +6,11 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Driving;
 
-/// <summary>Everything a prediction needs: one car, one place, one day, what is fitted.</summary>
+/// <summary>Everything a prediction needs: one car, the kinds of day that it sees in a year, what is fitted.</summary>
 /// <param name="Car">The car.</param>
-/// <param name="Circuit">Where it is driven.</param>
+/// <param name="Circuit">Where its laps are driven.</param>
 /// <param name="Pace">Pace code, see <see cref="Driving.Pace"/>; a table of zones or a recording is taken as driven.</param>
-/// <param name="Stint">The day's sessions.</param>
+/// <param name="Stint">A track day's sessions.</param>
 /// <param name="Weather">The day's weather.</param>
 /// <param name="FrontPad">Front pads.</param>
 /// <param name="RearPad">Rear pads.</param>
@@ -28,11 +28,9 @@ namespace Rimrock.Core.Driving;
 /// <param name="Bedded">False for new pads that have not been bedded.</param>
 /// <param name="StabilityControlPercent">Laps in which stability control brakes a front wheel in the corners, %.</param>
 /// <param name="BatteryFull">True where a full battery takes no recuperation.</param>
-/// <param name="RoadDuty">What the car does away from the track, see <see cref="Driving.RoadDuty"/>.</param>
-/// <param name="TrailerKg">Trailer towed on the road, kg.</param>
-/// <param name="TrailerBraked">True where the trailer has brakes.</param>
 /// <param name="OutsideHeat">Something hot beside a front line or caliper.</param>
 /// <param name="Lines">The flexible lines.</param>
+/// <param name="Days">The kinds of day that the car sees, each with its share of the year; null for track days alone.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -55,14 +53,13 @@ public sealed record PredictionPlan(
     bool Bedded = true,
     double StabilityControlPercent = 0,
     bool BatteryFull = false,
-    string RoadDuty = "weekday",
-    double TrailerKg = 0,
-    bool TrailerBraked = false,
     OutsideHeat? OutsideHeat = null,
-    BrakeLine Lines = BrakeLine.Rubber)
+    BrakeLine Lines = BrakeLine.Rubber,
+    IReadOnlyList<PlannedDay>? Days = null)
 {
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
-    private static readonly FieldRange Trailer = new("trailerKg", "kg", 0, 3500);
+    private const int MostDays = 8;
+    private static readonly IReadOnlyList<PlannedDay> TrackDays = [new(DayKind.TrackDay, DayKind.Find(DayKind.TrackDay).UsualDays)];
     private static readonly FieldRange PadLeft = new("frontPadMm", "mm", 1, 25);
     private static readonly FieldRange Road = new("roadPercent", "%", 0, 100);
 
@@ -70,7 +67,7 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, Trailer, CurvePoint.TemperatureRange,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, .. PlannedDay.Ranges, CurvePoint.TemperatureRange,
         CurvePoint.MuRange,
     ];
 
@@ -92,12 +89,7 @@ public sealed record PredictionPlan(
         RearDuct?.Check("rearDuct", faults);
         OutsideHeat?.Check("outsideHeat", faults);
         Stability.Check(StabilityControlPercent, faults);
-        Trailer.Check(TrailerKg, faults);
-        if (Driving.RoadDuty.All.All(duty => duty.Code != RoadDuty))
-        {
-            faults.Add(Driving.RoadDuty.UnknownFault(RoadDuty));
-        }
-
+        CheckDays(faults);
         Road.Check(RoadPercent, faults);
         if (Driving.Pace.All.All(pace => pace.Code != Pace))
         {
@@ -107,7 +99,7 @@ public sealed record PredictionPlan(
         CheckPadLeft(FrontPadMm, Car.Front, "frontPadMm", faults);
         CheckPadLeft(RearPadMm, Car.Rear, "rearPadMm", faults);
         CheckFit(FrontRotor, Car.Front, "frontRotor", faults);
-        if (faults.Count == 0 && Circuit.Zones is { } zones)
+        if (faults.Count == 0 && Circuit.Zones is { } zones && Planned().Any(day => day.AtCircuit || day.KindOf().Shape == DayShape.Laps))
         {
             BrakingZoneTable.CheckReach(zones, Car, faults);
         }
@@ -125,20 +117,96 @@ public sealed record PredictionPlan(
     /// <summary>What is fitted at an axle.</summary>
     public AxleSetup At(Axle axle) => Setup().Axles[axle];
 
-    /// <summary>What the plan's day depends on.</summary>
-    public Drive Drive() => new(Car, Circuit, Pace, Stint, Weather, BatteryFull, RoadDuty, TrailerKg, TrailerBraked);
+    /// <summary>The kinds of day.</summary>
+    public IReadOnlyList<PlannedDay> Planned() => Days ?? TrackDays;
 
-    /// <summary>The car as it is driven on the day.</summary>
+    /// <summary>The day that is drawn where nobody asks for another: the first that is driven against the clock, else the first.</summary>
+    public PlannedDay Leading() => Planned().FirstOrDefault(day => day.KindOf().IsTimed) ?? Planned()[0];
+
+    /// <summary>Events a year: days like the leading one where that is driven against the clock, else one.</summary>
+    public int EventsAYear() => Leading() is var day && day.KindOf().IsTimed ? Math.Max(1, (int)Math.Round(day.DaysAYear)) : 1;
+
+    /// <summary>Share of its miles on the road: all where no day is driven against the clock, none where all are.</summary>
+    public double RoadShare() => Planned().All(day => !day.KindOf().IsTimed) ? 1 : Planned().All(day => day.KindOf().IsTimed) ? 0 : RoadPercent / 100;
+
+    /// <summary>The plan of its leading day alone.</summary>
+    public PredictionPlan OnLeading() => On(Leading());
+
+    /// <summary>The place of the day that is asked for, of the leading one where none is.</summary>
+    /// <param name="asked">Its place, from 0.</param>
+    /// <exception cref="InputFaultException">No such day.</exception>
+    public int PlaceOf(int? asked) => asked is not { } place ? PlaceOf(Leading()) : place >= 0 && place < Planned().Count ? place
+        : throw new InputFaultException([new InputFault("day", $"{place}", Said.Of("prediction-plan.0-to-day", Planned().Count - 1),
+            Said.Of("prediction-plan.no-such-day"))]);
+
+    private int PlaceOf(PlannedDay day)
+    {
+        var place = 0;
+        while (!ReferenceEquals(Planned()[place], day))
+        {
+            place++;
+        }
+
+        return place;
+    }
+
+    /// <summary>Each of its days alone, in order.</summary>
+    public IReadOnlyList<PredictionPlan> EachDay() => [.. Planned().Select(On)];
+
+    /// <summary>The plan of one of its days alone, at its own place and with its own sessions.</summary>
+    /// <param name="day">The day.</param>
+    public PredictionPlan On(PlannedDay day)
+    {
+        ArgumentNullException.ThrowIfNull(day);
+        var kind = day.KindOf();
+        var isAsPlanned = day.Stint is null && kind is { UsualStint: null, Shape: DayShape.Laps };
+        return isAsPlanned && Days is { Count: 1 } only && ReferenceEquals(only[0], day) ? this
+            : this with
+            {
+                Days = [day],
+                Circuit = day.Place(Circuit),
+                Stint = kind.Shape == DayShape.Road ? Stint with { Sessions = 1 } : day.Stint ?? kind.UsualStint ?? Stint,
+            };
+    }
+
+    /// <summary>The plan of its leading day alone with so many sessions or runs.</summary>
+    /// <param name="sessions">How many.</param>
+    public PredictionPlan OnLeading(int sessions)
+    {
+        var on = OnLeading();
+        var stint = on.Stint with { Sessions = sessions };
+        var day = on.Leading();
+        return on with { Stint = stint, Days = [day.Stint is null && day.KindOf().UsualStint is null ? day : day with { Stint = stint }] };
+    }
+
+    /// <summary>What the plan's leading day depends on.</summary>
+    public Drive Drive()
+    {
+        var on = OnLeading();
+        return new Drive(Car, on.Circuit, Pace, on.Stint, Weather, BatteryFull, Leading());
+    }
+
+    /// <summary>The car as it is driven on the leading day.</summary>
     public Car DrivenCar() => Drive().DrivenCar();
-
-    /// <summary>The car with what it tows on the road.</summary>
-    public Car RoadCar() => Drive().RoadCar();
 
     /// <summary>Torque at all wheels that a stop takes, Nm.</summary>
     public double StopTorqueNM(BrakeStop stop)
     {
         ArgumentNullException.ThrowIfNull(stop);
         return stop.EnergyJ / (1 - BrakingWork.TyreSlipShare) / (Speed.FromKmh(stop.MeanKmh) * stop.DurationS) * Car.TyreRadiusM;
+    }
+
+    private void CheckDays(List<InputFault> faults)
+    {
+        if (Days is { Count: < 1 or > MostDays })
+        {
+            faults.Add(new InputFault("days", $"{Days.Count}", Said.Of("prediction-plan.1-to-days", MostDays), Said.Of("prediction-plan.plan-has-days")));
+        }
+
+        for (var i = 0; i < Planned().Count && i < MostDays; i++)
+        {
+            Planned()[i].Check(faults, $"days[{i}]");
+        }
     }
 
     private static void CheckPadLeft(double? left, AxleBrake brake, string field, List<InputFault> faults)

@@ -82,7 +82,7 @@ public sealed record LogSession(
     double? ReadingMinutes = null,
     double? PressureBar = null, string? Note = null)
 {
-    private static readonly FieldRange SessionsRange = new("session.sessions", "", 1, 10);
+    private static readonly FieldRange SessionsRange = new("session.sessions", "", 1, 30);
     private static readonly FieldRange LapsRange = new("session.laps", "", 0, 400);
     private static readonly FieldRange Level = new("session.fluidLevelMm", "mm", 0, 80);
     private static readonly FieldRange Pressure = new("session.pressureBar", "bar", 0, 250);
@@ -93,7 +93,7 @@ public sealed record LogSession(
     public static IReadOnlyList<FieldRange> Ranges { get; } = [SessionsRange, LapsRange, Level, Pressure, Reading, ReadingAt];
 
     /// <summary>The plan of that day with as many sessions as were driven.</summary>
-    public PredictionPlan DrivenPlan() => Plan with { Stint = Plan.Stint with { Sessions = Sessions } };
+    public PredictionPlan DrivenPlan() => Plan.OnLeading(Sessions);
 
     /// <summary>What can be learnt from the day; null where nothing was seen that tells of heat.</summary>
     public EvidenceDay? Evidence()

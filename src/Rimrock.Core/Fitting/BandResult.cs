@@ -18,9 +18,20 @@ namespace Rimrock.Core.Fitting;
 /// <param name="Names">Code of the limit that the verdict names; null where it names none.</param>
 /// <param name="LookedAt">What was looked at, in words.</param>
 /// <param name="Settling">True where the danger asks for more members that were left out.</param>
+/// <param name="NamedDay">Code of the kind of day on which the limit that the verdict names gives.</param>
+/// <param name="Drawn">Code of the kind of day whose bands over time these are.</param>
+/// <param name="Days">Each kind of day with its chances.</param>
 public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks,
     IReadOnlyList<LimitBand> Limits, IReadOnlyList<Said> Beyond,
-    Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, Said LookedAt, bool Settling);
+    Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, Said LookedAt, bool Settling, string? NamedDay, string Drawn,
+    IReadOnlyList<DayChance> Days);
+
+/// <summary>One kind of day in two chances.</summary>
+/// <param name="Kind">Code of its kind.</param>
+/// <param name="DaysAYear">Days like it in a year.</param>
+/// <param name="Danger">Chance that something dangerous happens.</param>
+/// <param name="Damage">Chance that a part is ruined.</param>
+public sealed record DayChance(string Kind, double DaysAYear, Chance Danger, Chance Damage);
 
 /// <summary>The day's highest temperature of one layer over the members.</summary>
 /// <param name="Part">The layer's part.</param>
@@ -46,8 +57,9 @@ public sealed record PartBand(BrakePart Part, int[] P10C, int[] P50C, int[] P90C
 /// <param name="P90">Nine tenths lie below.</param>
 /// <param name="When">When it gives, in the middle of those members where it does.</param>
 /// <param name="Contributions">What the margin depends on, most first.</param>
+/// <param name="Day">Code of the kind of day where it is likeliest.</param>
 public sealed record LimitBand(string Code, Harm Harm, Chance Chance, bool WorthTelling, double? P10, double? P50, double? P90, Moment? When,
-    IReadOnlyList<Contribution> Contributions);
+    IReadOnlyList<Contribution> Contributions, string Day);
 
 /// <summary>How much of a margin's spread goes with one guessed factor.</summary>
 /// <param name="Factor">The factor's code.</param>

@@ -7,7 +7,8 @@ using Rimrock.Core.Runs;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>
-/// The honest answer: the same plan for 256 members of what is believed (low-discrepancy, the same every time). Bands are
+/// The honest answer: the same plan for 256 members of what is believed (low-discrepancy, the same every time). Bands over time are of one day; chances
+/// are of the year, each limit on the kind of day where it is likeliest. Bands are
 /// P10, P50, P90 over members; chances are the judgement's (<see cref="Judge"/>) on the same runs;
 /// contributions are squared rank correlations between a factor and a margin.
 /// </summary>
@@ -16,25 +17,29 @@ public static class Ensemble
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
-    /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
+    /// <param name="laid">The plan's days where they have been laid out already; parts do not change them.</param>
     /// <param name="settle">False to leave out the further members that a small danger asks for: the answer says that it is unsettled.</param>
+    /// <param name="drawn">Place in the plan of the day that is drawn; null for the leading one.</param>
     /// <param name="cancel">Stops between stretches of the day.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
     /// <exception cref="BeyondModelException">The band would lie out of the model's range.</exception>
-    public static BandResult Run(PredictionPlan plan, Population? belief = null, Day? laid = null, bool settle = true, CancellationToken cancel = default)
+    public static BandResult Run(PredictionPlan plan, Population? belief = null, Year? laid = null, bool settle = true, int? drawn = null,
+        CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var day = laid ?? new Day(plan);
+        var year = laid ?? new Year(plan);
+        var place = plan.PlaceOf(drawn);
+        var (on, day) = (plan.EachDay()[place], year.Days[place]);
         var population = belief ?? Population.Prior;
         var scores = population.Scores;
-        var reader = new LimitReader([plan], scores.Length);
+        var reader = new LimitReader([on], scores.Length);
         var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
         double[] times = [];
         var gate = new Lock();
-        var ends = new ModelEnds.Tally(plan);
-        MemberRuns.Each(day.Track, plan, scores, (run, places, cars) =>
+        var ends = new ModelEnds.Tally(on);
+        MemberRuns.Each(day.Phases, on, scores, (run, places, cars) =>
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
             reader.Read(run, places, cars);
@@ -73,23 +78,28 @@ public static class Ensemble
             }
         }, cancel);
         var edges = ends.Edges();
-        var judged = reader.Judged(population)[0];
-        judged = settle ? Judge.Settled(judged, day, cancel) : judged;
+        var judged = new JudgedLife([.. plan.EachDay().Select((other, i) =>
+            i == place ? reader.Judged(population)[0] : Judge.Sharing([other], population, year.Days[i], cancel)[0])]);
+        judged = settle ? Judge.Settled(judged, year, cancel) : judged;
 
         // What is drawn is drawn by members of one weight.
         var picks = population.EqualWeights ? null : population.Picks();
         var ranks = new FactorRanks(picks is null ? scores : [.. picks.Select(member => scores[member])]);
-        var limitBands = new LimitBand[judged.Rows.Count];
+        var codes = judged.Days.SelectMany(one => one.Rows).Select(row => row.Code).Distinct().ToList();
+        var limitBands = new LimitBand[codes.Count];
         Parallel.For(0, limitBands.Length, i =>
         {
-            limitBands[i] = LimitBandOf(judged, i, ranks, picks);
+            limitBands[i] = LimitBandOf(judged.Most(one => one.Of(codes[i])), codes[i], ranks, picks);
         });
+        var named = FittedVerdict.Names(judged);
         return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), times,
             [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length, picks))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, Picked(layer.Value, picks)))],
             [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Chance.Share)
                 .ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
-            judged.Danger, judged.Damage, FittedVerdict.Of(judged), FittedVerdict.Names(judged), FittedVerdict.LookedAt, !settle && judged.Unsettled);
+            judged.Danger, judged.Damage, FittedVerdict.Of(judged), named?.Limit, FittedVerdict.LookedAt, !settle && judged.Unsettled,
+            named?.On.Plan.Leading().Kind, on.Leading().Kind,
+            [.. judged.Days.Select(one => new DayChance(one.Plan.Leading().Kind, one.Plan.Leading().DaysAYear, one.Danger, one.Damage))]);
     }
 
     private static float[] Picked(float[] values, int[]? picks) => picks is null ? values : [.. picks.Select(member => values[member])];
@@ -116,14 +126,16 @@ public static class Ensemble
         return new PartBand(part, low, middle, high);
     }
 
-    private static LimitBand LimitBandOf(JudgedDay judged, int place, FactorRanks ranks, int[]? picks)
+    private static LimitBand LimitBandOf(JudgedDay judged, string code, FactorRanks ranks, int[]? picks)
     {
+        var place = judged.PlaceOf(code);
         var row = judged.Rows[place];
         var chance = judged.Of(row.Code)!;
         var demand = judged.Demand(row.Code);
         var margins = judged.Course(place).Margins;
         return new LimitBand(row.Code, row.HarmOf(judged.Plan), chance, chance.WorthTelling(row.HarmOf(judged.Plan)), demand?.P10, demand?.P50, demand?.P90,
             judged.When(row.Code),
-            demand is null ? [] : ranks.Contributions(picks is null ? margins : [.. picks.Select(member => margins[member])]));
+            demand is null ? [] : ranks.Contributions(picks is null ? margins : [.. picks.Select(member => margins[member])]),
+            judged.Plan.Leading().Kind);
     }
 }

@@ -41,8 +41,8 @@ public static class FittedVerdict
     public static readonly Said LookedAt =
         Said.Of("fitted-verdict.looked-fluid-seals-pedal");
 
-    /// <summary>What a judged day comes to.</summary>
-    public static DayOutcome Of(JudgedDay judged)
+    /// <summary>What a judged life comes to.</summary>
+    public static DayOutcome Of(JudgedLife judged)
     {
         ArgumentNullException.ThrowIfNull(judged);
         if (HardStops.OfFitted(judged.Plan).Count > 0)
@@ -59,17 +59,18 @@ public static class FittedVerdict
         };
     }
 
-    /// <summary>The limit that the verdict names, the likeliest of its kind; null where it names none.</summary>
-    public static string? Names(JudgedDay judged)
+    /// <summary>The limit that the verdict names, the likeliest of its kind on the worst day, and that day; null where it names none.</summary>
+    public static (string Limit, JudgedDay On)? Names(JudgedLife judged)
     {
         ArgumentNullException.ThrowIfNull(judged);
-        Func<LimitRow, bool>? kind = Of(judged) switch
+        (JudgedDay On, Func<JudgedDay, LimitRow, bool> Which)? named = Of(judged) switch
         {
-            DayOutcome.Danger => row => row.HarmOf(judged.Plan) == Harm.Danger,
-            DayOutcome.Damage => row => row.HarmOf(judged.Plan) == Harm.Damage,
-            DayOutcome.Fades => LimitTable.Fades,
+            DayOutcome.Danger => (judged.MostDangerous, (day, row) => row.HarmOf(day.Plan) == Harm.Danger),
+            DayOutcome.Damage => (judged.MostDamaging, (day, row) => row.HarmOf(day.Plan) == Harm.Damage),
+            DayOutcome.Fades => (judged.Most(day => day.Together(LimitTable.Fades)), (_, row) => LimitTable.Fades(row)),
             _ => null,
         };
-        return kind is null ? null : judged.Rows.Where(kind).MaxBy(row => judged.Of(row.Code)!.Share)?.Code;
+        return named is var (on, which) && on.Rows.Where(row => which(on, row)).MaxBy(row => on.Of(row.Code)!.Share) is { } likeliest
+            ? (likeliest.Code, on) : null;
     }
 }

@@ -53,7 +53,7 @@ internal sealed class HeatCell
     /// <summary>Figures of a run that later sessions add to: by part, the day's peak over the first session's.</summary>
     public static Func<BrakePart, double> Later(PredictionPlan plan, Day day)
     {
-        var run = Run(WithReference(plan), day.Track, [CarFactors.Median]);
+        var run = Run(WithReference(plan), day.Phases, [CarFactors.Median]);
         double Peak(BrakePart part, Func<PhaseRecord, bool> which) => run.Phases.Where(which).Max(phase => phase.Peak[(int)part][0]);
         return part => Peak(part, _ => true) - Peak(part, phase => phase.Phase.Session == 1);
     }
@@ -64,7 +64,7 @@ internal sealed class HeatCell
     /// <param name="later">What later sessions add, by part, K.</param>
     public static HeatCell Of(PredictionPlan plan, Day day, Func<BrakePart, double> later)
     {
-        DayPhase[] phases = [.. day.Track.Where(phase => phase.Session == 1)];
+        DayPhase[] phases = [.. day.Phases.Where(phase => phase.Session == 1)];
         var reference = WithReference(plan);
         var run = Run(reference, phases, HeatResponse.Design);
         var hours = phases.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;

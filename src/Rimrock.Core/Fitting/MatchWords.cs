@@ -31,7 +31,7 @@ internal static class MatchWords
     public static WhyNot Against(WhyNot asked, Weighed with, Weighed best, Wishes wishes)
     {
         var (mine, first) = (with.Told, best.Told);
-        bool Worse(Harm harm, Chance one, Chance other) => one.Share > other.Share && !Ranking.Equal(with.Day, best.Day, harm);
+        bool Worse(Harm harm, Chance one, Chance other) => one.Share > other.Share && !Ranking.Equal(with.Life, best.Life, harm);
         List<Said> words =
         [
             .. Worse(Harm.Danger, mine.Danger, first.Danger)
@@ -104,11 +104,17 @@ internal static class MatchWords
     {
         Said[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
             ? [Said.Of("match-words.fresh-fluid-before-each")] : [];
+        // On a descent the gear holds the car for nothing; on any road less weight and a slower pace do.
+        var days = plan.Planned();
+        var laps = days.Any(day => day.KindOf().Shape == DayShape.Laps);
         Said[] ways =
         [
-            .. flush, Said.Of("match-words.fewer-laps-row"), plan.Stint.CoolDownLaps == 0 ? Said.Of("match-words.cool-down-lap")
-                : Said.Of("match-words.one-more-cool-down"), Said.Of("match-words.slower-pace"), Said.Of("match-words.less-weight"),
-            Said.Of("match-words.longer-rest-between-sessions"),
+            .. flush,
+            .. days.Any(day => day is { Kind: DayKind.Descent, Gear: not DescentGear.Second }) ? [Said.Of("match-words.lower-gear")] : (Said[])[],
+            .. laps ? [Said.Of("match-words.fewer-laps-row"), plan.Stint.CoolDownLaps == 0 ? Said.Of("match-words.cool-down-lap")
+                : Said.Of("match-words.one-more-cool-down")] : (Said[])[],
+            Said.Of("match-words.slower-pace"), Said.Of("match-words.less-weight"),
+            .. days.Any(day => day.KindOf().IsTimed) ? [Said.Of("match-words.longer-rest-between-sessions")] : (Said[])[Said.Of("match-words.stop-halfway")],
         ];
         return Said.Joined(Said.Listed, ways);
     }

@@ -40,11 +40,11 @@ public sealed partial class Matcher
     /// <param name="offer">Everything on offer.</param>
     /// <param name="wishes">What matters.</param>
     /// <param name="progress">Told the share done, 0 to 1; from several threads.</param>
-    /// <param name="laid">The plan's day where it has been laid out already.</param>
+    /// <param name="laid">The plan's days where they have been laid out already.</param>
     /// <param name="belief">What is believed of the car; null for the prior.</param>
     /// <param name="cancel">Stops between runs.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with plan, offer or wishes.</exception>
-    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null,
+    public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Year? laid = null,
         Population? belief = null, CancellationToken cancel = default)
     {
         var matcher = Search(plan, offer, wishes, share => progress?.Invoke(0.3 * share), laid, belief, cancel);
@@ -52,7 +52,7 @@ public sealed partial class Matcher
     }
 
     /// <summary>Searches only; <see cref="Answer"/> judges.</summary>
-    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Day? laid = null, Population? belief = null,
+    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Year? laid = null, Population? belief = null,
         CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -61,13 +61,16 @@ public sealed partial class Matcher
         var faults = plan.Faults().ToList();
         wishes.Check(faults);
         InputFaultException.ThrowIfAny(faults);
-        var day = laid ?? new Day(plan);
+        var year = laid ?? new Year(plan);
 
         // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
-        var judge = new SetupJudge(plan, offer, wishes, day, belief ?? Population.Prior);
+        var judge = new SetupJudge(plan, offer, wishes, year, belief ?? Population.Prior);
         var fitted = judge.Draw(Selection.Fitted(plan));
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
-        var found = new SetupSearch(reckonedPlan, reckonedOffer, wishes, day).Run(progress, cancel);
+
+        // Nominated is for the kind of day that asks most of what is fitted.
+        var worst = judge.WorstDay(fitted, cancel);
+        var found = new SetupSearch(reckonedPlan.On(reckonedPlan.Planned()[worst]), reckonedOffer, wishes, year.Days[worst]).Run(progress, cancel);
         return new Matcher(plan, offer, wishes, found, judge, fitted);
     }
 
@@ -104,7 +107,7 @@ public sealed partial class Matcher
             var told = rows.Select(one => SetupJudge.Told(one, Judged(one), asItStands)).ToList();
             progress?.Invoke(0.9);
             var due = Due.Of(plan);
-            var outcome = OutcomeOf(Judged(fitted).Day, told);
+            var outcome = OutcomeOf(Judged(fitted).Life, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
                 : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0]);
@@ -117,17 +120,17 @@ public sealed partial class Matcher
     private Weighed Weigh(DrawnSetup one)
     {
         var counted = Counted(one, sketch: false);
-        return new Weighed(SetupJudge.Told(one, counted, null), counted.Day, SetupJudge.Scaled(one, counted.Day));
+        return new Weighed(SetupJudge.Told(one, counted, null), counted.Life, SetupJudge.Scaled(one, counted.Life));
     }
 
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
-    private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedDay> judged) =>
+    private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged) =>
         Ranking.Order(all, judged, one => judge.Scales(one, judged(one)), one => one.Key);
 
     private bool Has(DrawnSetup one, bool sketch) => known.ContainsKey((one.Key, sketch, true)) || known.ContainsKey((one.Key, sketch, false));
 
-    private JudgedDay Of(DrawnSetup one, bool sketch) => Counted(one, sketch).Day;
+    private JudgedLife Of(DrawnSetup one, bool sketch) => Counted(one, sketch).Life;
 
     private CountedSetup Counted(DrawnSetup one, bool sketch) =>
         known.TryGetValue((one.Key, sketch, true), out var settled) ? settled : known[(one.Key, sketch, false)];
@@ -156,7 +159,7 @@ public sealed partial class Matcher
         }
     }
 
-    private static MatchOutcome OutcomeOf(JudgedDay asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
+    private static MatchOutcome OutcomeOf(JudgedLife asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
     {
         DayOutcome.Stop => MatchOutcome.Stop,
         DayOutcome.Settling => MatchOutcome.Settling,

@@ -157,6 +157,7 @@ public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<S
 /// <param name="Cautions">Cautions that apply to this result.</param>
 /// <param name="HardStops">What on the car must not be driven on at all, whatever the temperatures say.</param>
 /// <param name="Due">What is due by its age.</param>
+/// <param name="Drawn">Code of the kind of day that is drawn.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
@@ -173,4 +174,5 @@ public sealed record PredictionResult(
     IReadOnlyList<RingMass> RingMasses,
     IReadOnlyList<Said> Cautions,
     IReadOnlyList<Fitting.HardStop> HardStops,
-    IReadOnlyList<Fitting.Due> Due);
+    IReadOnlyList<Fitting.Due> Due,
+    string Drawn);

@@ -20,34 +20,34 @@ public static class Predictor
 
     /// <summary>Predicts.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="laid">The plan's day where it has been laid out already; parts do not change it.</param>
-    /// <exception cref="InputFaultException">Everything that is wrong with the plan.</exception>
-    /// <exception cref="BeyondModelException">The day leads out of the model's range.</exception>
-    public static PredictionResult Predict(PredictionPlan plan, Day? laid = null) => Answer(plan, laid, guarded: true);
+    /// <param name="laid">The plan's days where they have been laid out already; parts do not change them.</param>
+    /// <param name="drawn">Place in the plan of the day that is drawn; null for the leading one. Limits are of all days.</param>
+    /// <exception cref="InputFaultException">Everything that is wrong with the plan, or no such day.</exception>
+    /// <exception cref="BeyondModelException">A day leads out of the model's range.</exception>
+    public static PredictionResult Predict(PredictionPlan plan, Year? laid = null, int? drawn = null) => Answer(plan, laid, drawn, guarded: true);
 
     /// <summary>The same without the guard at the model's ends: for checks that the model itself holds together.</summary>
-    internal static PredictionResult PredictUnguarded(PredictionPlan plan) => Answer(plan, null, guarded: false);
+    internal static PredictionResult PredictUnguarded(PredictionPlan plan) => Answer(plan, null, null, guarded: false);
 
-    private static PredictionResult Answer(PredictionPlan plan, Day? laid, bool guarded)
+    private static PredictionResult Answer(PredictionPlan plan, Year? laid, int? drawn, bool guarded)
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var day = laid ?? new Day(plan);
+        var year = laid ?? new Year(plan);
+        var place = plan.PlaceOf(drawn);
         var members = CarFactors.Corners;
-        var track = new DayRun(plan, members) { Guarded = guarded };
-        var road = new DayRun(plan, members) { Guarded = guarded };
+        var each = plan.EachDay();
+        DayRun[] runs = [.. each.Select(on => new DayRun(on, members) { Guarded = guarded })];
         ColdStopResult[] coldStops = [];
-        Parallel.Invoke(() => Run(track, day.Track), () =>
+        Parallel.Invoke([.. runs.Select((run, i) => (Action)(() => Run(run, year.Days[i].Phases))), () => coldStops = ColdStop.ComparedAtEverydayPedal(plan)]);
+        var (on, day, track) = (each[place], year.Days[place], runs[place]);
+        for (var i = 0; guarded && i < runs.Length; i++)
         {
-            Run(road, day.Road);
-            coldStops = ColdStop.ComparedAtEverydayPedal(plan);
-        });
-        if (guarded)
-        {
-            ModelEnds.ThrowIfPassed(plan, track, Member);
-            ModelEnds.ThrowIfPassed(plan, road, Member);
+            ModelEnds.ThrowIfPassed(each[i], runs[i], Member);
         }
 
+        var otherRoad = Enumerable.Range(0, runs.Length).Where(i => i != place && !plan.Planned()[i].KindOf().IsTimed).Select(i => (int?)i).FirstOrDefault();
+        var road = otherRoad is { } at ? runs[at] : new DayRun(on, members);
         var fluid = FluidToday.Of(plan);
         List<StopSummary> stops = [];
         List<SessionSeries> sessions = [];
@@ -57,12 +57,12 @@ public static class Predictor
             () => sessions = Sessions(track),
             () =>
             {
-                stops = Stops(plan, track);
-                layers = Strata.Layers(plan, track, road, fluid, (Member, Cool, Hot));
-                limits = LimitFinder.FindWithBand(plan, track, fluid, coldStops, (Member, Cool, Hot));
+                stops = Stops(on, track);
+                layers = Strata.Layers(on, track, road, fluid, (Member, Cool, Hot));
+                limits = LimitFinder.Worst(runs.Select((run, i) => LimitFinder.FindWithBand(each[i], run, fluid, coldStops, (Member, Cool, Hot))));
             });
         return new PredictionResult(
-            Summary(plan, day, track),
+            Summary(on, day, track),
             [.. track.Phases.Select(Phase)],
             [.. Enum.GetValues<BrakePart>().Select(part => new PartRanges(part, [.. track.Phases.Select(phase => Tenth(phase.Peak[(int)part][Member]))],
                 [.. track.Phases.Select(phase => Tenth(phase.Least[(int)part][Member]))]))],
@@ -73,12 +73,13 @@ public static class Predictor
             limits,
             coldStops,
             fluid,
-            WheelReports.Faces(plan, track, (Member, Cool, Hot, QuietSide)),
-            WheelReports.Pedal(plan, track, stops, Member),
+            WheelReports.Faces(on, track, (Member, Cool, Hot, QuietSide)),
+            WheelReports.Pedal(on, track, stops, Member),
             [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
-            [.. ModelEnds.EdgesPassed(plan, track, Cool, Hot), .. ModelEnds.EdgesPassed(plan, road, Cool, Hot), .. Cautions(plan)],
+            [.. runs.SelectMany((run, i) => ModelEnds.EdgesPassed(each[i], run, Cool, Hot)).Distinct(), .. Cautions(plan)],
             HardStops.OfFitted(plan),
-            Due.Of(plan));
+            Due.Of(plan),
+            plan.Planned()[place].Kind);
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)

@@ -13,15 +13,15 @@ internal static class Ranking
     /// <summary>Orders them.</summary>
     /// <typeparam name="T">What is ranked.</typeparam>
     /// <param name="all">What is ranked.</param>
-    /// <param name="judged">Each one's day.</param>
+    /// <param name="judged">Each one's life.</param>
     /// <param name="scales">The driver's scales, less is better.</param>
     /// <param name="key">Breaks ties, so that the same question has the same answer.</param>
-    public static IReadOnlyList<T> Order<T>(IEnumerable<T> all, Func<T, JudgedDay> judged, Func<T, double> scales, Func<T, string> key) =>
+    public static IReadOnlyList<T> Order<T>(IEnumerable<T> all, Func<T, JudgedLife> judged, Func<T, double> scales, Func<T, string> key) =>
         Groups([.. all.OrderBy(key, StringComparer.Ordinal)], judged, Harm.Danger, dangerEqual =>
             Groups(dangerEqual, judged, Harm.Damage, damageEqual => [.. damageEqual.OrderBy(scales).ThenBy(key, StringComparer.Ordinal)]));
 
     /// <summary>True where two chances of a harm count as equal.</summary>
-    public static bool Equal(JudgedDay one, JudgedDay other, Harm harm)
+    public static bool Equal(JudgedLife one, JudgedLife other, Harm harm)
     {
         var most = harm == Harm.Danger ? Thresholds.MostDanger : Thresholds.MostDamage;
         var (a, b) = (Of(one, harm), Of(other, harm));
@@ -34,7 +34,7 @@ internal static class Ranking
         return Math.Abs(difference) <= Thresholds.EqualPairedSigmas * error;
     }
 
-    private static List<T> Groups<T>(IReadOnlyList<T> all, Func<T, JudgedDay> judged, Harm harm, Func<IReadOnlyList<T>, IReadOnlyList<T>> next)
+    private static List<T> Groups<T>(IReadOnlyList<T> all, Func<T, JudgedLife> judged, Harm harm, Func<IReadOnlyList<T>, IReadOnlyList<T>> next)
     {
         var left = all.ToList();
         var ordered = new List<T>(left.Count);
@@ -49,5 +49,5 @@ internal static class Ranking
         return ordered;
     }
 
-    private static Chance Of(JudgedDay day, Harm harm) => harm == Harm.Danger ? day.Danger : day.Damage;
+    private static Chance Of(JudgedLife life, Harm harm) => harm == Harm.Danger ? life.Danger : life.Damage;
 }

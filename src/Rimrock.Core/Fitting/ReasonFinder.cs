@@ -118,7 +118,7 @@ internal static class ReasonFinder
                 Said.Of("reason-finder.braided-lines-give-firmer"));
         }
 
-        if (on.FrontRotor.Finish is { Face: RotorFace.Slotted or RotorFace.HookSlotted } && setup.EnergyInBand.Above < 0.01 && on.RoadPercent >= 95)
+        if (on.FrontRotor.Finish is { Face: RotorFace.Slotted or RotorFace.HookSlotted } && setup.EnergyInBand.Above < 0.01 && on.RoadShare() >= 0.95)
         {
             yield return new Reason(ReasonKind.Note, "slots", null, null, "", Said.Of("reason-finder.slots-do-nothing-commuter"));
         }

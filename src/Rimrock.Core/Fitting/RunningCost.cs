@@ -47,19 +47,24 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         return axle.Mm3PerMm() * Math.Max(0.1, axle.PadNewMm - axle.PadLimitMm);
     }
 
-    /// <summary>Track hours of a season.</summary>
-    public static double SeasonHours(PredictionPlan plan, Wishes wishes)
+    /// <summary>Track hours of a season; driving hours of a year where it never sees a track.</summary>
+    public static double SeasonHours(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        ArgumentNullException.ThrowIfNull(wishes);
-        return Math.Max(0.1, wishes.EventsAYear * EventHours(plan));
+        return Math.Max(0.1, (plan.Leading().KindOf().IsTimed ? plan.EventsAYear() : plan.Leading().DaysAYear) * EventHours(plan));
     }
 
     /// <summary>Track hours of an event.</summary>
     public static double EventHours(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return plan.Stint.Sessions * plan.Stint.MinutesEach / 60;
+        if (!plan.Leading().KindOf().IsTimed)
+        {
+            return new Day(plan).DrivenHours();
+        }
+
+        var stint = plan.OnLeading().Stint;
+        return stint.Sessions * stint.MinutesEach / 60;
     }
 
     /// <summary>Track hours that a ring lasts: until it is thin, too light where the maker weighs it, or cracked where it is iron.</summary>
@@ -90,10 +95,10 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
         ArgumentNullException.ThrowIfNull(wear);
-        var hours = SeasonHours(plan, wishes);
+        var hours = SeasonHours(plan);
         var rotor = setup.FrontRotor.Body;
         var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK);
-        var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
+        var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
         var lines = new List<CostLine>
         {
             Pads(Said.Of("running-cost.front-pads"), setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),

@@ -22,21 +22,22 @@ internal sealed record DrawnSetup(Selection Selection, PredictionPlan On, Object
     public string Key { get; } = Selection.Key();
 }
 
-/// <summary>A setup's day, judged, and the year's events with its fluid as it ages.</summary>
-/// <param name="Day">The day.</param>
+/// <summary>A setup's life, judged, and the year's events with its fluid as it ages.</summary>
+/// <param name="Life">Each kind of day.</param>
 /// <param name="Events">The events; empty where they were not asked for.</param>
-internal sealed record CountedSetup(JudgedDay Day, IReadOnlyList<JudgedDay> Events);
+internal sealed record CountedSetup(JudgedLife Life, IReadOnlyList<JudgedDay> Events);
 
 /// <summary>A setup with all that it is ranked by.</summary>
 /// <param name="Told">What is told of it.</param>
-/// <param name="Day">Its day.</param>
+/// <param name="Life">Its life.</param>
 /// <param name="Scaled">What it is weighed by in the driver's scales.</param>
-internal sealed record Weighed(Suggestion Told, JudgedDay Day, Objectives Scaled);
+internal sealed record Weighed(Suggestion Told, JudgedLife Life, Objectives Scaled);
 
 /// <summary>Looks at setups closely: the whole day with each in the middle and at two edges, then every limit's chance by the one judgement.</summary>
-internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Day day, Population belief)
+internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Year year, Population belief)
 {
     private const int Middle = 0;
+    private readonly Day day = year.Leading;
     private static readonly Chance Unknown = new(0, 0, 1);
     private static readonly CarFactors[] Members = [CarFactors.Corners[0], CarFactors.Corners[1], CarFactors.Corners[2]];
     private readonly double equalShare = SetupSearch.EqualPadShare(plan);
@@ -66,10 +67,12 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         throw new InvalidOperationException("Out of the model's range, and yet not.");
     }
 
-    private DayRun Run(PredictionPlan on)
+    private DayRun Run(PredictionPlan on) => Run(on, day);
+
+    private static DayRun Run(PredictionPlan on, Day day)
     {
         var run = new DayRun(on, Members, demands: true);
-        foreach (var phase in day.Track)
+        foreach (var phase in day.Phases)
         {
             run.Run(phase);
         }
@@ -93,9 +96,9 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         var pedal = ColdStop.EverydayPedalN(on);
         ColdStopResult[] cold = [ColdStop.Compare(on, 50, 5, pedal), ColdStop.Compare(on, 100, 5, pedal), ColdStop.Compare(on, 100, 5, LegForce.PanicN)];
         var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
-        var hours = day.Track.Where(phase => phase.Kind != PhaseKind.Parked).Sum(phase => phase.Schedule.TotalS()) / 3600;
+        var hours = day.DrivenHours();
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
-        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadPercent / 100), over,
+        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare()), over,
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
                 run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
     }
@@ -111,7 +114,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
             var run = Run(on);
             var fluid = FluidToday.Of(on);
-            var found = LimitFinder.FindWithBand(on, run, fluid, heat.Cold, (Middle, 1, 2));
+            var found = LimitFinder.Worst(year.Days.Select((other, i) => LimitFinder.FindWithBand(on.On(on.Planned()[i]),
+                ReferenceEquals(other, day) ? run : Run(on.On(on.Planned()[i]), other), fluid, heat.Cold, (Middle, 1, 2))));
             var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2))
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
@@ -139,11 +143,16 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             try
             {
                 var events = group.Select(one => sketch ? [] : Events(one)).ToList();
-                var days = Judge.Sharing([.. group.Select(one => one.On), .. events.SelectMany(each => each)], by, day, cancel);
+
+                // The leading day's runs serve its events too.
+                var leading = Judge.Sharing([.. group.Select(one => one.On.OnLeading()), .. events.SelectMany(each => each)], by, day, cancel);
+                var days = year.Days.Select((other, i) => ReferenceEquals(other, day) ? leading
+                    : Judge.Sharing([.. group.Select(one => one.On.On(one.On.Planned()[i]))], by, other, cancel)).ToList();
                 var at = group.Count;
                 for (var i = 0; i < group.Count; at += events[i].Length, i++)
                 {
-                    judged[group[i].Key] = new CountedSetup(days[i], [.. days.Skip(at).Take(events[i].Length).Select(one => one.Slim())]);
+                    judged[group[i].Key] = new CountedSetup(new JudgedLife([.. days.Select(one => one[i])]),
+                        [.. leading.Skip(at).Take(events[i].Length).Select(one => one.Slim())]);
                 }
             }
             catch (BeyondModelException)
@@ -157,13 +166,27 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         return judged;
     }
 
+    /// <summary>The place of the kind of day with the largest chance of danger with what is fitted, by a few members; where none has any, of damage.</summary>
+    public int WorstDay(DrawnSetup fitted, CancellationToken cancel)
+    {
+        if (year.Days.Count == 1)
+        {
+            return 0;
+        }
+
+        var life = Judged([fitted], sketch: true, null, cancel).TryGetValue(fitted.Key, out var counted) ? counted.Life : null;
+        var worst = life is null ? null : life.Danger.Share > 0 ? life.MostDangerous : life.MostDamaging.Damage.Share > 0 ? life.MostDamaging : null;
+        return worst is null ? plan.PlaceOf(null) : life!.Days.ToList().IndexOf(worst);
+    }
+
     /// <summary>The same by further members where its danger is small.</summary>
-    public CountedSetup Settled(CountedSetup counted, CancellationToken cancel) => counted with { Day = Judge.Settled(counted.Day, day, cancel).Slim() };
+    public CountedSetup Settled(CountedSetup counted, CancellationToken cancel) =>
+        counted with { Life = Judge.Settled(counted.Life, year, cancel).Slim() };
 
     /// <summary>A drawn setup with its chances; reasons are against the fitted one where it is given.</summary>
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
-        var judged = counted.Day;
+        var judged = counted.Life;
         var limits = drawn.Bare.Value.Limits.Select(limit =>
             judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit)
             .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
@@ -171,19 +194,19 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         told = counted.Events.Count == 0 ? told : told with
         {
             Season = [.. told.Season.Zip(counted.Events, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
-            YearDanger = JudgedDay.AnyDay(counted.Events, Harm.Danger),
+            YearDanger = JudgedDay.AnyDay([.. counted.Events, .. judged.Days], Harm.Danger),
         };
         return told with { Reasons = fitted is null ? [] : ReasonFinder.Of(fitted, told, drawn.On) };
     }
 
     private static PredictionPlan[] Events(DrawnSetup drawn) =>
-        [.. drawn.Bare.Value.Season.Select(then => drawn.On with { FluidState = StateAt(drawn, then.Fluid) })];
+        [.. drawn.Bare.Value.Season.Select(then => drawn.On.OnLeading() with { FluidState = StateAt(drawn, then.Fluid) })];
 
     /// <summary>The driver's scales of a judged setup.</summary>
-    public double Scales(DrawnSetup drawn, JudgedDay judged) => Scaled(drawn, judged).Scales(wishes);
+    public double Scales(DrawnSetup drawn, JudgedLife judged) => Scaled(drawn, judged).Scales(wishes);
 
     /// <summary>What a judged setup is weighed by in them.</summary>
-    public static Objectives Scaled(DrawnSetup drawn, JudgedDay judged) =>
+    public static Objectives Scaled(DrawnSetup drawn, JudgedLife judged) =>
         drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) };
 
     private static FluidState StateAt(DrawnSetup drawn, FluidDay then) =>
@@ -228,7 +251,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         // Fluid that stays in starts the season as old as it is; new fluid starts it new, or as old as its opened bottle.
         var atStart = setup.Fluid.Id == Selection.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
         var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId;
-        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, wishes.EventsAYear, on.Circuit.AltitudeM)
+        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, on.EventsAYear(), on.Circuit.AltitudeM)
             .Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
     }
 }

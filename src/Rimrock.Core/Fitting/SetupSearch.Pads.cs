@@ -21,7 +21,7 @@ internal sealed partial class SetupSearch
         }
 
         var bar = plan.Car.Hydraulics.PressureBar(LegForce.GreatestIn(plan.Car.Hydraulics));
-        return day.Track.SelectMany(phase => phase.Schedule.Stops).Distinct()
+        return day.Phases.SelectMany(phase => phase.Schedule.Stops).Distinct()
             .Select(stop => plan.StopTorqueNM(stop) / SpeedAndPressure.Factor(stop.MeanKmh, bar)).DefaultIfEmpty()
             .Max() / plan.Car.Hydraulics.EffectivePascal(bar);
     }
@@ -118,7 +118,7 @@ internal sealed partial class SetupSearch
             cancel.ThrowIfCancellationRequested();
             var pad = pads[front].Body;
             table[front] = [.. rearPads.Select(rear =>
-                StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadPercent / 100))];
+                StreetManners.Of(StreetManners.QuickExtraMetres(plan, pad, rear.Body, everydayPedalN), pad, rear.Body, wishes, plan.RoadShare()))];
         }
 
         return table;

@@ -31,7 +31,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     private readonly Part<Rotor>[] rotors =
         [new(Selection.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
     private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];
-    private readonly double seasonHours = RunningCost.SeasonHours(plan, wishes);
+    private readonly double seasonHours = RunningCost.SeasonHours(plan);
     private readonly double originalShare = EqualPadShare(plan);
     private readonly double everydayPedalN = ColdStop.EverydayPedalN(plan);
     private readonly Dictionary<(string Rotor, string Duct), HeatCell> cells = [];
@@ -128,7 +128,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var setup = Selection.Fitted(plan) with { Fluid = fluid, Lines = kit };
         var on = setup.On(plan, wishes);
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
-        var flushes = wishes.FreshFluidEachEvent ? wishes.EventsAYear : 1;
+        var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
         var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
             Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
@@ -193,7 +193,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var ahead = PadInCell(cell, Axle.Front, setup.FrontPad, setup.FrontRotor.Body.Finish?.PadWearFactor() ?? 1);
         var behind = PadInCell(cell, Axle.Rear, setup.RearPad, 1);
         var street = StreetManners.Of(StreetManners.QuickExtraMetres(plan, setup.FrontPad.Body, setup.RearPad.Body, everydayPedalN), setup.FrontPad.Body,
-            setup.RearPad.Body, wishes, plan.RoadPercent / 100);
+            setup.RearPad.Body, wishes, plan.RoadShare());
         var filling = FillingOf(setup.Fluid, setup.Lines);
         var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty,
             RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),

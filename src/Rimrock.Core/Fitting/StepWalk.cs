@@ -21,7 +21,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
         var steps = new List<SpendStep>();
-        var (now, state, judged) = (fitted.Selection, asItStands, of(fitted).Day);
+        var (now, state, judged) = (fitted.Selection, asItStands, of(fitted).Life);
         var changes = Changes(now, target.Selection).ToList();
         var together = new List<Said>();
         var from = now;
@@ -37,7 +37,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             }
 
             var counted = of(after);
-            var then = counted.Day;
+            var then = counted.Life;
             if (Raises(judged, then))
             {
                 continue;
@@ -50,11 +50,11 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             together.Clear();
         }
 
-        return new WalkedSteps(steps, now.Key() == target.Key ? null : EndOf(steps.Count == 0, judged, of(target).Day));
+        return new WalkedSteps(steps, now.Key() == target.Key ? null : EndOf(steps.Count == 0, judged, of(target).Life));
     }
 
     /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
-    private static Said EndOf(bool none, JudgedDay here, JudgedDay there)
+    private static Said EndOf(bool none, JudgedLife here, JudgedLife there)
     {
         var head = none ? Said.Of("step-walk.no-step-told") : Said.Of("step-walk.steps-end-before-first");
         var gain = there.Damage.Share < here.Damage.Share && !Ranking.Equal(here, there, Limits.Harm.Damage)
@@ -64,10 +64,10 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     }
 
     /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
-    private static bool Raises(JudgedDay before, JudgedDay after) =>
+    private static bool Raises(JudgedLife before, JudgedLife after) =>
         after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
 
-    private (Said What, Func<Selection, Selection> Apply) Next(List<(Said What, Func<Selection, Selection> Apply)> changes, Selection now, JudgedDay before)
+    private (Said What, Func<Selection, Selection> Apply) Next(List<(Said What, Func<Selection, Selection> Apply)> changes, Selection now, JudgedLife before)
     {
         if (changes.Count == 1)
         {
@@ -78,13 +78,13 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null);
-            return after is null ? double.NegativeInfinity : (Safer(before, of(after).Day) + 1e-9) / (1 + Math.Max(0, Outlay(after.Selection) - Outlay(now)));
+            return after is null ? double.NegativeInfinity : (Safer(before, of(after).Life) + 1e-9) / (1 + Math.Max(0, Outlay(after.Selection) - Outlay(now)));
         }).ToList();
         return changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
     }
 
     /// <summary>Danger taken away, and a little for damage: what holds, as a logarithm, so that a change's gain is its own whatever else still gives.</summary>
-    private static double Safer(JudgedDay before, JudgedDay after)
+    private static double Safer(JudgedLife before, JudgedLife after)
     {
         static double Held(Chance chance) => Math.Log(Math.Max(1e-3, 1 - chance.Share));
         return Held(after.Danger) - Held(before.Danger) + (0.3 * (Held(after.Damage) - Held(before.Damage)));

@@ -26,7 +26,6 @@ public enum RotorSchool
 /// <param name="Rotors">The school about rotors.</param>
 /// <param name="FactoryHolesAllowed">True where a maker's own drilled rotor is allowed, false for never drilled.</param>
 /// <param name="PreBedded">True for pads that come bedded, false for bedding them oneself.</param>
-/// <param name="EventsAYear">Track days a year.</param>
 /// <param name="MostToBuy">What may be spent at once, in the driver's currency; null for no bound.</param>
 /// <param name="MostColdMetres">How much longer than the original pads the first cold stop from 50 km/h may be, m; null for no bound.</param>
 /// <param name="MostDanger">Largest chance of danger worth showing, 0 to 1; null for all.</param>
@@ -44,7 +43,6 @@ public sealed record Wishes(
     RotorSchool Rotors = RotorSchool.Either,
     bool FactoryHolesAllowed = false,
     bool PreBedded = false,
-    int EventsAYear = 5,
     double? MostToBuy = null,
     double? MostColdMetres = null,
     double? MostDanger = null,
@@ -55,10 +53,9 @@ public sealed record Wishes(
     private static readonly FieldRange Budget = new("wishes.mostToBuy", "", 0, 100000);
     private static readonly FieldRange Metres = new("wishes.mostColdMetres", "m", 0, 50);
     private static readonly FieldRange Danger = new("wishes.mostDanger", "", 0, 1);
-    private static readonly FieldRange Events = new("wishes.eventsAYear", "", 1, 60);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Events, Budget, Metres, Danger];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Budget, Metres, Danger];
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)
@@ -72,7 +69,6 @@ public sealed record Wishes(
             Scale.Check(value, faults, $"wishes.{name}");
         }
 
-        Events.Check(EventsAYear, faults);
         foreach (var (range, bound) in new[] { (Budget, MostToBuy), (Metres, MostColdMetres), (Danger, MostDanger) })
         {
             if (bound is { } value)

@@ -77,7 +77,7 @@ public sealed class JudgedDay
     internal Population Belief => belief;
 
     /// <summary>Chance of one limit; none where the plan does not have it.</summary>
-    public Chance? Of(string code) => Place(code) is >= 0 and var place ? Chance.Of(gives[place], weights, balanced, drawnAlike) : null;
+    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? Chance.Of(gives[place], weights, balanced, drawnAlike) : null;
 
     /// <summary>Chance that at least one of some limits gives.</summary>
     public Chance Together(Func<LimitRow, bool> which) => Chance.Of(GivesAny(which), weights, balanced, drawnAlike);
@@ -100,7 +100,7 @@ public sealed class JudgedDay
     /// <summary>When a limit gives, in the middle of those members where it does.</summary>
     public Moment? When(string code)
     {
-        var place = Place(code);
+        var place = PlaceOf(code);
         var giving = Enumerable.Range(0, Members).Where(i => Read[i][place].Gives).OrderBy(i => (Read[i][place].When!.Session, Read[i][place].When!.Lap))
             .ToList();
         var half = 0.5 * giving.Sum(i => weights[i]);
@@ -119,7 +119,7 @@ public sealed class JudgedDay
     /// <summary>P10, P50 and P90 of a limit's demand; null where a member never comes near it.</summary>
     public Spread? Demand(string code)
     {
-        var place = Place(code);
+        var place = PlaceOf(code);
         var demands = Course(place).Demands;
         if (Array.Exists(demands, float.IsNaN))
         {
@@ -187,7 +187,8 @@ public sealed class JudgedDay
 
     private Reading[][] Read => readings ?? throw new InvalidOperationException("What each member asked for was not kept.");
 
-    private int Place(string code)
+    /// <summary>Place of a limit in <see cref="Rows"/>; -1 where the day does not have it.</summary>
+    internal int PlaceOf(string code)
     {
         for (var place = 0; place < Rows.Count; place++)
         {

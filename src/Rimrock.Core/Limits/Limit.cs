@@ -82,5 +82,7 @@ public readonly record struct Reading(double Demand, double Capacity, double Mar
 /// <param name="DemandHigh">Upper edge of the demand's band.</param>
 /// <param name="MayGive">True where it holds in the middle of the band but gives at its edge.</param>
 /// <param name="Basis">How the figures came about: equation and source.</param>
+/// <param name="Day">Code of the kind of day that it is told of: of several the one where least is left.</param>
 public sealed record Limit(string Code, Said Title, string Unit, double? Demand, double Capacity, double? Margin, bool Gives, Moment? When, Harm Harm,
-    Said Sentence, Said? Change, Said Basis, double? DemandLow = null, double? DemandHigh = null, bool MayGive = false);
+    Said Sentence, Said? Change, Said Basis, double? DemandLow = null, double? DemandHigh = null, bool MayGive = false,
+    string Day = DayKind.TrackDay);

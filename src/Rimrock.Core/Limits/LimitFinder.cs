@@ -39,6 +39,18 @@ public static class LimitFinder
         return Sorted(LimitTable.Of(day.Plan).Select(row => Told(row, day)));
     }
 
+    /// <summary>Of several kinds of day each limit on the one where least is left, sorted.</summary>
+    /// <param name="days">The limits of each day; of equal ones the first day counts.</param>
+    public static IReadOnlyList<Limit> Worst(IEnumerable<IReadOnlyList<Limit>> days)
+    {
+        ArgumentNullException.ThrowIfNull(days);
+        return Sorted(days.SelectMany(day => day).GroupBy(limit => limit.Code).Select(same => same.OrderBy(Rank).ThenBy(LeftOf).First()));
+    }
+
+    private static int Rank(Limit limit) => limit.Gives ? 0 : limit.MayGive ? 1 : 2;
+
+    private static double LeftOf(Limit limit) => (limit.Margin ?? double.MaxValue) / Math.Max(1, Math.Abs(limit.Capacity));
+
     private static Limit Told(LimitRow row, MemberDay day)
     {
         var reading = row.Read(day);
@@ -49,13 +61,13 @@ public static class LimitFinder
         var shown = row.Unit == "mm" ? Math.Max(0, reading.Demand) : reading.Demand;
         return new Limit(row.Code, words.Title, row.Unit, asked ? shown : null, reading.Capacity, asked ? reading.Margin + shown - reading.Demand : null,
             reading.Gives, reading.When, row.HarmOf(day.Plan),
-            words.Sentence, reading.Gives ? words.Change : null, words.Basis);
+            words.Sentence, reading.Gives ? words.Change : null, words.Basis, Day: day.Plan.Leading().Kind);
     }
 
     private static IReadOnlyList<Limit> Sorted(IEnumerable<Limit> limits) =>
-        [.. limits.OrderBy(limit => limit.Gives ? 0 : limit.MayGive ? 1 : 2).ThenByDescending(limit => limit.Harm).ThenBy(Order)];
+        [.. limits.OrderBy(Rank).ThenByDescending(limit => limit.Harm).ThenBy(Order)];
 
     private static double Order(Limit limit) => limit is { Gives: true, When: { } when }
         ? (when.Session * 10000) + (when.Lap * 100) + when.Minutes
-        : (limit.Margin ?? double.MaxValue) / Math.Max(1, Math.Abs(limit.Capacity));
+        : LeftOf(limit);
 }

@@ -13,7 +13,7 @@ namespace Rimrock.Core.Limits;
 /// <param name="HarmOf">How bad it is on this car.</param>
 /// <param name="Read">Demand and capacity on a member's day.</param>
 /// <param name="Tell">The same in words.</param>
-/// <param name="OfPlan">False for plans that do not have it.</param>
+/// <param name="OfPlan">False for days that do not have it.</param>
 /// <param name="OfTrackDay">False where it is about a cold morning or the out lap: told, and no part of what the day does to the car.</param>
 public sealed record LimitRow(string Code, BrakePart Part, string Unit, Lever Moves, Func<PredictionPlan, Harm> HarmOf, Func<MemberDay, Reading> Read,
     Func<MemberDay, Reading, LimitWords> Tell,
@@ -38,9 +38,10 @@ public static class LimitTable
             PadHarm(plan.RearRotor), day => day.PadHot(Axle.Rear, phase => phase.RearEnergy),
             (day, reading) => LimitWords.PadHot(Said.Of("limit-table.rear-pads-fade"), day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase =>
                 phase.RearEnergy)),
-        new(LimitCode.FrontPadCold, BrakePart.FrontChart, "C", Lever.FrontPad, _ => Harm.Nuisance, day => day.PadCold(), LimitWords.PadCold, OfTrackDay: false),
+        new(LimitCode.FrontPadCold, BrakePart.FrontChart, "C", Lever.FrontPad, _ => Harm.Nuisance, day => day.PadCold(), LimitWords.PadCold, IsTimed,
+            OfTrackDay: false),
         new(LimitCode.StreetCold, BrakePart.FrontChart, "m", Lever.FrontPad | Lever.RearPad, _ =>
-            Harm.Nuisance, day => day.StreetCold(), LimitWords.StreetCold, OfTrackDay: false),
+            Harm.Nuisance, day => day.StreetCold(), LimitWords.StreetCold, plan => !IsTimed(plan), OfTrackDay: false),
         new(LimitCode.FrontFluid, BrakePart.FrontFluid, "C", Lever.Fluid | Lever.FrontPad | Lever.Pistons | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontFluid, day.Fluid.VapourC),
             (day, reading) => LimitWords.Fluid(Said.Of("limit-table.front-fluid-boils"), day, reading, BrakePart.FrontFluid)),
@@ -53,9 +54,9 @@ public static class LimitTable
         new(LimitCode.MissedStop, BrakePart.FrontChart, "km/h", Lever.FrontPad | Lever.RearPad | Heat, _ =>
             Harm.Danger, day => day.MissedStop(), LimitWords.MissedStop),
         new(LimitCode.OverEarly, BrakePart.FrontChart, "laps", Lever.FrontPad | Lever.RearPad | Heat, _ =>
-            Harm.Nuisance, day => day.OverEarly(), LimitWords.OverEarly),
+            Harm.Nuisance, day => day.OverEarly(), LimitWords.OverEarly, IsLaps),
         new(LimitCode.PaceLost, BrakePart.FrontChart, "s", Lever.FrontPad | Lever.RearPad | Heat, _ =>
-            Harm.Nuisance, day => day.PaceLost(), LimitWords.PaceLost),
+            Harm.Nuisance, day => day.PaceLost(), LimitWords.PaceLost, IsTimed),
         new(LimitCode.FrontSealsGone, BrakePart.FrontSeals, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontSeals, LimitEdges.SealGoneC + (PriorSpread.SealK * day.Car.Capacities.Seals)),
             (day, reading) => LimitWords.Seals(Said.Of("limit-table.front-seals-let-go"), day, reading)),
@@ -99,7 +100,7 @@ public static class LimitTable
             (day, reading) => LimitWords.Wear(Said.Of("limit-table.rear-pads-wear-through"), day.Plan.At(Axle.Rear).PadMm, reading)),
     ];
 
-    /// <summary>The rows that a plan has.</summary>
+    /// <summary>The rows that a plan's leading day has.</summary>
     public static IReadOnlyList<LimitRow> Of(PredictionPlan plan) => [.. All.Where(row => row.OfPlan?.Invoke(plan) ?? true)];
 
     /// <summary>The row of a code.</summary>
@@ -118,6 +119,10 @@ public static class LimitTable
         ArgumentNullException.ThrowIfNull(row);
         return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
     }
+
+    private static bool IsTimed(PredictionPlan plan) => plan.Leading().KindOf().IsTimed;
+
+    private static bool IsLaps(PredictionPlan plan) => plan.Leading().KindOf().Shape == DayShape.Laps;
 
     private static bool Cracks(PredictionPlan plan) => plan.FrontRotor.Material == RingMaterial.Iron && plan.FrontRotor.Brake().RubsBothFaces;
 

@@ -88,6 +88,8 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
         return new(Said.Of("limit-words.a-stop-is-missed"),
             worst is null ? Said.Of("limit-words.no-stop-plan")
                 : reading.Demand <= 0 ? Said.Of("limit-words.every-stop-is-made", Units.N(greatest.Front))
+                : !day.Plan.Leading().KindOf().IsTimed ? Said.Of("limit-words.road-stop-ends-too-fast", new Figure(reading.Demand, "km/h"),
+                    Units.M(worst.MissingM[day.Lane]))
                 : Said.Of("limit-words.stop-ends-too-fast", worst.Place + 1, day.Run.Phases[worst.PhaseIndex].Phase.Lap, new Figure(reading.Demand, "km/h"),
                     Units.M(worst.MissingM[day.Lane])),
             Said.Of("limit-words.pads-hold-friction-heat"),
@@ -169,6 +171,6 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
         var hottest = day.Hottest(part);
         return hottest.Phase.Kind == PhaseKind.Parked
             ? Said.Of("limit-words.after-parking", Units.Min((hottest.PeakAtS[(int)part][day.Lane] - hottest.StartS) / 60))
-                : Said.Of("limit-words.session", hottest.Phase.Session);
+            : hottest.Phase.Kind == PhaseKind.Road ? Said.Of("limit-words.on-the-road") : Said.Of("limit-words.session", hottest.Phase.Session);
     }
 }

@@ -83,14 +83,11 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         return Run.Phases.Where(phase => (!hot || phase.Phase.Kind == PhaseKind.HotLap) && energy(phase).Total(Lane) > 0);
     }
 
-    /// <summary>The first stop of the out lap; null where there is none.</summary>
-    public (StopRecord Stop, PhaseRecord Lap)? FirstStop()
-    {
-        var outLap = Run.Phases.FindIndex(phase => phase.Phase.Kind == PhaseKind.OutLap);
-        return Run.Stops.Find(stop => stop.PhaseIndex == outLap) is { } first ? (first, Run.Phases[outLap]) : null;
-    }
+    /// <summary>The first stop of the day's first stretch; null where there is none.</summary>
+    public (StopRecord Stop, PhaseRecord Lap)? FirstStop() =>
+        Run.Stops is [var first, ..] && first.PhaseIndex == 0 ? (first, Run.Phases[0]) : null;
 
-    /// <summary>Front pads on the first stop of the out lap against the lower edge of their band.</summary>
+    /// <summary>Front pads on the first stop of the day against the lower edge of their band.</summary>
     public Reading PadCold()
     {
         var band = PadTables.Of(Plan.FrontPad).Band;

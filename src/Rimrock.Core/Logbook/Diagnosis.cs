@@ -59,8 +59,9 @@ public static class Diagnosis
 
     private static IEnumerable<Clue> OfPlan(PredictionPlan plan, PredictionResult result)
     {
-        Limit LimitOf(string code) => result.Limits.Single(limit => limit.Code == code);
-        if (LimitOf(LimitCode.FrontFluid).Margin is { } margin && margin < NearVapourK)
+        Limit? LimitOf(string code) => result.Limits.FirstOrDefault(limit => limit.Code == code);
+        bool Gives(string code) => LimitOf(code) is { Gives: true };
+        if (LimitOf(LimitCode.FrontFluid)?.Margin is { } margin && margin < NearVapourK)
         {
             yield return new Clue("fluid-near-vapour", Said.Of("diagnosis.prediction-leaves-fluid-vapour", Units.K(margin)));
         }
@@ -91,12 +92,12 @@ public static class Diagnosis
             yield return new Clue("drums", Said.Of("diagnosis.drums-rear"));
         }
 
-        if (LimitOf(LimitCode.FrontPadHot).Gives || LimitOf(LimitCode.RearPadHot).Gives)
+        if (Gives(LimitCode.FrontPadHot) || Gives(LimitCode.RearPadHot))
         {
             yield return new Clue("pads-beyond", Said.Of("diagnosis.prediction-takes-pads-beyond"));
         }
 
-        if (LimitOf(LimitCode.FrontPadCold).Gives || LimitOf(LimitCode.StreetCold).Gives)
+        if (Gives(LimitCode.FrontPadCold) || Gives(LimitCode.StreetCold))
         {
             yield return new Clue("pads-cold", Said.Of("diagnosis.these-pads-weak-when"));
         }
@@ -131,7 +132,7 @@ public static class Diagnosis
             yield return new Clue("inner-hotter", Said.Of("diagnosis.inner-face-runs-hotter", Units.K(result.Faces.DifferenceK.P50)));
         }
 
-        if (plan.Stint.CoolDownLaps == 0)
+        if (plan.OnLeading() is { Stint.CoolDownLaps: 0 } on && on.Leading().KindOf().Shape == DayShape.Laps)
         {
             yield return new Clue("no-cool-down", Said.Of("diagnosis.plan-no-cool-down"));
         }

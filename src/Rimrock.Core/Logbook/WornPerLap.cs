@@ -15,16 +15,17 @@ public sealed record WornPerLap(Axles<WornPerLap.OfAxle> Axles, double Hours)
     public static WornPerLap Of(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var day = new Day(plan with { Stint = plan.Stint with { Sessions = 1 } });
-        var run = new DayRun(plan, [CarFactors.Median], demands: false);
-        foreach (var phase in day.Track)
+        var on = plan.OnLeading(1);
+        var day = new Day(on);
+        var run = new DayRun(on, [CarFactors.Median], demands: false);
+        foreach (var phase in day.Phases)
         {
             run.Run(phase);
         }
 
         ModelEnds.ThrowIfPassed(plan, run, 0);
         var laps = Math.Max(1, day.HotLaps);
-        var hours = plan.Stint.MinutesEach / 60.0 / laps;
+        var hours = on.Leading().KindOf().IsTimed ? on.Stint.MinutesEach / 60.0 / laps : day.DrivenHours();
         return new WornPerLap(Quantities.Axles.Of(axle => Loss(run.Axles[axle], plan.At(axle), laps)), hours);
 
         static OfAxle Loss(AxleRun axle, AxleSetup at, int laps)

@@ -54,6 +54,9 @@ public sealed record BeddingPlan(
     {
         ArgumentNullException.ThrowIfNull(plan);
         InputFaultException.ThrowIfAny(plan.Faults());
+
+        // Driven on its own, whatever the car's year is: without a trailer.
+        plan = plan with { Days = null };
         InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn")
             .Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, Said.Of("bedding-plan.pads-rotors-go-together"),
             Said.Of("bedding-plan.nothing-bedded-here", stop.Sentence)))]);

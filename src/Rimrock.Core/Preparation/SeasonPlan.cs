@@ -91,10 +91,12 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, bool settle,
         CancellationToken cancel)
     {
-        var on = plan with { Circuit = item.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
+        var usual = plan.OnLeading();
+        var laps = usual.Leading().KindOf().Shape == DayShape.Laps;
+        var on = usual with { Circuit = laps ? item.Circuit ?? usual.Circuit : usual.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
         var day = new Day(on);
         var run = new DayRun(on, [CarFactors.Median], demands: false);
-        foreach (var phase in day.Track)
+        foreach (var phase in day.Phases)
         {
             cancel.ThrowIfCancellationRequested();
             run.Run(phase);

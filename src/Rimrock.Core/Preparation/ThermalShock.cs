@@ -17,6 +17,7 @@ public sealed record ThermalShock(double HardStopK, double LimitK, Said Sentence
     public static ThermalShock Of(Driving.PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        plan = plan with { Days = null };
         var lap = Circuits.BrakingZoneTable.Lap([new Circuits.BrakingZone(HardFromKmh, HardToKmh, 20)], HardG * Quantities.Speed.StandardGravityMS2);
         var density = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Quantities.Temperature.ZeroCelsiusInKelvin,
             Materials.Air.PressurePa(plan.Circuit.AltitudeM));

@@ -42,7 +42,7 @@ public sealed partial class DayRun
     private double clockS;
 
     /// <summary>Puts the car at the gate, cold.</summary>
-    /// <param name="plan">The plan.</param>
+    /// <param name="plan">The plan; its leading day is run.</param>
     /// <param name="members">One to eight members.</param>
     /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
     /// <param name="by">Who drives.</param>
@@ -51,6 +51,7 @@ public sealed partial class DayRun
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(members);
+        plan = plan.OnLeading();
         this.plan = plan;
         this.demands = demands;
         count = members.Count;

@@ -37,7 +37,8 @@ internal sealed class DriverLoop
     public DriverLoop(PredictionPlan plan, Car car, IReadOnlyList<CarFactors> members, Axles<double> torquePerPascal, DrivenBy by)
     {
         asLaid = by != DrivenBy.Driver;
-        (sessionS, coolPace, rotating) = (plan.Stint.MinutesEach * 60, plan.Stint.CoolDownPace, car.RotatingMassFactor);
+        sessionS = plan.Stint.HotLapsEach is null ? plan.Stint.MinutesEach * 60 : double.PositiveInfinity;
+        (coolPace, rotating) = (plan.Stint.CoolDownPace, car.RotatingMassFactor);
         var valve = ProportioningValve.Of(car);
         var (usual, most) = LegForce.Of(car);
         var weightNM = car.MassKg * Speed.StandardGravityMS2 * car.TyreRadiusM;

@@ -74,6 +74,8 @@ internal static class FittingWords
         ("match-words.fewer-laps-row", "fewer laps in a row"),
         ("match-words.cool-down-lap", "a cool-down lap"),
         ("match-words.one-more-cool-down", "one more cool-down lap"),
+        ("match-words.lower-gear", "second gear on the way down"),
+        ("match-words.stop-halfway", "a stop half-way to let the brakes cool"),
         ("match-words.slower-pace", "a slower pace"),
         ("match-words.less-weight", "less weight"),
         ("match-words.longer-rest-between-sessions", "a longer rest between sessions"),

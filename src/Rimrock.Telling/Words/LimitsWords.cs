@@ -124,5 +124,7 @@ internal static class LimitsWords
             "on the busier wheel."),
         ("limit-words.after-parking", "{0:0} after parking"),
         ("limit-words.session", "in session {0}"),
+        ("limit-words.on-the-road", "on the way"),
+        ("limit-words.road-stop-ends-too-fast", "The worst stop ends {0:0} too fast, {1:0} beyond its place: the leg gives no more."),
     ];
 }

@@ -6,13 +6,18 @@ namespace Rimrock.Web.Bench;
 /// <summary>Days that have been laid out, kept for all parts that are tried on them.</summary>
 public static class DayShelf
 {
-    /// <summary>The day of a plan; refused plans are refused before they are driven.</summary>
-    public static Task<Day> DayOf(PredictionPlan plan, AnswerCache cache, CancellationToken cancel)
+    /// <summary>The days of a plan; refused plans are refused before they are driven.</summary>
+    public static async Task<Year> YearOf(PredictionPlan plan, AnswerCache cache, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(cache);
         InputFaultException.ThrowIfAny(plan.Faults());
-        var drive = plan.Drive();
-        return cache.RememberAsync("day", drive, _ => Task.FromResult(new Day(drive)), cancel);
+        var days = new Dictionary<Drive, Day>();
+        foreach (var drive in plan.EachDay().Select(on => on.Drive()).Distinct())
+        {
+            days[drive] = await cache.RememberAsync("day", drive, _ => Task.FromResult(new Day(drive)), cancel);
+        }
+
+        return new Year(plan, drive => days[drive]);
     }
 }

@@ -11,7 +11,9 @@ namespace Rimrock.Web.Bench;
 /// <param name="Plan">The plan.</param>
 /// <param name="Observations">What was seen on this very day.</param>
 /// <param name="EarlierDays">What was seen on other days with the same car.</param>
-public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null)
+/// <param name="Day">Place in the plan of the day that is drawn; null for the leading one.</param>
+public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null,
+    int? Day = null)
 {
     private const int MostDays = 12;
     private const int MostSeen = 40;
@@ -65,20 +67,22 @@ public static class PredictionEndpoints
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
-        group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel, bool course = true) =>
+        group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel, bool course = true,
+            int? day = null) =>
             {
                 using var first = queue.ShortAnswer();
-                return await cache.AnswerAsync(course ? "plan" : "verdict", plan, async token =>
-                    course ? await WholeAsync(plan, cache, token) : await WholeAsync(plan, cache, token) with { Course = null }, cancel);
+                return await cache.AnswerAsync(course ? "plan" : "verdict", new { plan, day }, async token =>
+                    course ? await WholeAsync(plan, day, cache, token) : await WholeAsync(plan, day, cache, token) with { Course = null }, cancel);
             })
             .WithName("predict")
-            .WithSummary("Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless.")
+            .WithSummary("Predicts the year's days: limits of all of them, temperatures and pedal effort of the leading one or of the one that is asked for " +
+                "by its place in the plan; with course=false without stops and temperatures over time. Stateless.")
             .Produces<PredictionResult>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/course", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel) =>
+        group.MapPost("/course", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel, int? day = null) =>
             {
                 using var first = queue.ShortAnswer();
-                return await cache.AnswerAsync("course", plan, async token => (await WholeAsync(plan, cache, token)).Course!, cancel);
+                return await cache.AnswerAsync("course", new { plan, day }, async token => (await WholeAsync(plan, day, cache, token)).Course!, cancel);
             })
             .WithName("predictCourse")
             .WithSummary("Stops and temperatures over time of the same day. Stateless.")
@@ -97,23 +101,25 @@ public static class PredictionEndpoints
             .Heavy();
     }
 
-    private static Task<PredictionResult> WholeAsync(PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
-        cache.RememberAsync("whole", plan, async token => Predictor.Predict(plan, await DayShelf.DayOf(plan, cache, token)), cancel);
+    private static Task<PredictionResult> WholeAsync(PredictionPlan plan, int? day, AnswerCache cache, CancellationToken cancel) =>
+        cache.RememberAsync("whole", new { plan, day }, async token =>
+            Predictor.Predict(plan, await DayShelf.YearOf(plan, cache, token), day), cancel);
 
     /// <summary>A plan's band and chances before anything was seen; rooms that ask the same share the answer.</summary>
-    public static async Task<BandResult> PriorAsync(PredictionPlan plan, bool settle, AnswerCache cache, CancellationToken cancel)
+    public static async Task<BandResult> PriorAsync(PredictionPlan plan, int? drawn, bool settle, AnswerCache cache, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(cache);
-        var day = await DayShelf.DayOf(plan, cache, cancel);
-        var prior = await cache.RememberAsync("prior", plan, token => Task.FromResult(Ensemble.Run(plan, laid: day, settle: false, cancel: token)), cancel);
-        return settle && prior.Settling ? await cache.RememberAsync("settled prior", plan, token =>
-            Task.FromResult(Ensemble.Run(plan, laid: day, cancel: token)), cancel) : prior;
+        var year = await DayShelf.YearOf(plan, cache, cancel);
+        var question = new { plan, drawn };
+        var prior = await cache.RememberAsync("prior", question, token =>
+            Task.FromResult(Ensemble.Run(plan, laid: year, settle: false, drawn: drawn, cancel: token)), cancel);
+        return settle && prior.Settling ? await cache.RememberAsync("settled prior", question, token =>
+            Task.FromResult(Ensemble.Run(plan, laid: year, drawn: drawn, cancel: token)), cancel) : prior;
     }
 
     private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, CancellationToken cancel)
     {
-        var prior = await PriorAsync(question.Plan, settle, cache, cancel);
-        var day = await DayShelf.DayOf(question.Plan, cache, cancel);
+        var prior = await PriorAsync(question.Plan, question.Day, settle, cache, cancel);
         var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
@@ -121,7 +127,7 @@ public static class PredictionEndpoints
         }
 
         var learnt = Learning.From(evidence, cancel: cancel);
-        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, day, cancel: cancel),
-            new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
+        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, await DayShelf.YearOf(question.Plan, cache, cancel), drawn: question.Day,
+            cancel: cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -102,7 +102,7 @@ public static class MatchEndpoints
     private static Task<Matcher> MatcherAsync(MatchQuestion question, Offer offer, AnswerCache cache, RunProgress.Report report, CancellationToken cancel) =>
         cache.RememberAsync("matcher", new { question, offer },
             async token => Matcher.Search(question.Plan, offer, question.Wishes, share =>
-                report.Tell(0.3 * share), await DayShelf.DayOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
+                report.Tell(0.3 * share), await DayShelf.YearOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
 
     private static Offer OfferOf(ShelfContent shelf)
     {

@@ -44,7 +44,7 @@ public static class TeachingEndpoints
         group.MapPost("/{car}/diagnosis", async (string car, DiagnosisQuestion question, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var result = Predictor.Predict(question.Plan, await DayShelf.DayOf(question.Plan, cache, cancel));
+                var result = Predictor.Predict(question.Plan, await DayShelf.YearOf(question.Plan, cache, cancel));
                 var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..]
                     ? looked.Body.Inspection : null;
                 var session = store.Read<LogSession>(car, "session", take: 1).Items is [var driven, ..] ? driven.Body : null;

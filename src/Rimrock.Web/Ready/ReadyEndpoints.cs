@@ -44,7 +44,7 @@ public static class ReadyEndpoints
             {
                 InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
                 var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars);
-                var then = await PredictionEndpoints.PriorAsync(question.After, settle: true, cache, cancel);
+                var then = await PredictionEndpoints.PriorAsync(question.After, drawn: null, settle: true, cache, cancel);
                 return TypedResults.Ok(order with { Then = new DayVerdict(then.Danger, then.Damage, then.Outcome) });
             })
             .WithName("workOrder")

@@ -18,7 +18,7 @@ namespace Rimrock.Web.Shelf;
 /// <param name="Paces">Paces.</param>
 /// <param name="PadFamilies">Pad families.</param>
 /// <param name="FluidClasses">Fluid classes.</param>
-/// <param name="RoadDuties">What a car does away from the track.</param>
+/// <param name="DayKinds">Kinds of day that a car may see.</param>
 /// <param name="ProvingGround">Places that need no map.</param>
 /// <param name="Ranges">Range of every numeric field of a plan.</param>
 /// <param name="ThinEnoughForAbsMm2S">Viscosity in frost that the valves of electronics stand, mm2/s.</param>
@@ -28,15 +28,35 @@ public sealed record ShelfAnswer(
     IReadOnlyList<Pace> Paces,
     IReadOnlyList<PadFamily> PadFamilies,
     IReadOnlyList<FluidClass> FluidClasses,
-    IReadOnlyList<DutyChoice> RoadDuties,
+    IReadOnlyList<DayChoice> DayKinds,
     IReadOnlyList<Circuit> ProvingGround,
     IReadOnlyList<FieldRange> Ranges,
     double ThinEnoughForAbsMm2S);
 
-/// <summary>A road duty to choose.</summary>
-/// <param name="Code">Stable code.</param>
+/// <summary>A kind of day to choose, and what may be said of it.</summary>
+/// <param name="Code">Its code.</param>
 /// <param name="Name">What a driver calls it.</param>
-public sealed record DutyChoice(string Code, Said Name);
+/// <param name="Many">What a driver calls several of them.</param>
+/// <param name="Shape">Laps, runs or road.</param>
+/// <param name="UsualDays">How often a year where it is taken up.</param>
+/// <param name="UsualStint">Its sessions or runs where the day does not say its own; null where it has none of its own.</param>
+/// <param name="OwnStint">True where its sessions or runs may be said.</param>
+/// <param name="Place">True where it may be driven at the plan's circuit instead of the usual course.</param>
+/// <param name="Haul">True where the speed of its hauls may be said.</param>
+/// <param name="Trailer">True where a trailer may be said.</param>
+/// <param name="Slope">True where height, slope and gear may be said.</param>
+public sealed record DayChoice(string Code, Said Name, Said Many, DayShape Shape, double UsualDays, StintPlan? UsualStint, bool OwnStint, bool Place, bool Haul,
+    bool Trailer, bool Slope)
+{
+    /// <summary>The choice of a kind.</summary>
+    public static DayChoice Of(DayKind kind)
+    {
+        ArgumentNullException.ThrowIfNull(kind);
+        bool Asks(DayFields field) => kind.Asks.HasFlag(field);
+        return new DayChoice(kind.Code, kind.Name, kind.Many, kind.Shape, kind.UsualDays, kind.UsualStint, Asks(DayFields.Stint), Asks(DayFields.Place),
+            Asks(DayFields.Haul), Asks(DayFields.Trailer), Asks(DayFields.Slope));
+    }
+}
 
 /// <summary>What a save returns.</summary>
 /// <param name="Id">The item.</param>
@@ -51,7 +71,7 @@ public static class ShelfEndpoints
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. RoadDuty.All.Select(duty => new DutyChoice(duty.Code, duty.Name))], [.. ProvingGround.All.Select(PartNames.Told)],
+                [.. DayKind.All.Select(DayChoice.Of)], [.. ProvingGround.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
                     .. DuctKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")

@@ -22,7 +22,7 @@ public class LearningTests
     {
         var car = PriorFactor.CarOf([.. PriorFactor.All.Select(_ => Normal(random))]);
         var run = new DayRun(Plan, [car]);
-        foreach (var phase in new Day(Plan).Track)
+        foreach (var phase in new Day(Plan).Phases)
         {
             run.Run(phase);
         }
@@ -53,7 +53,7 @@ public class LearningTests
     {
         // Two short sessions, of which only the first is looked at: the long rest that ends a day would cost most of the time.
         var day = Plan with { Stint = Plan.Stint with { Sessions = 2 } };
-        IReadOnlyList<DayPhase> first = [.. new Day(day).Track.Where(phase => phase.Session == 1)];
+        IReadOnlyList<DayPhase> first = [.. new Day(day).Phases.Where(phase => phase.Session == 1)];
         var random = new Random(4711);
         var (priorFace, priorFluid) = Bands(Population.Prior);
         int face = 0, fluid = 0;

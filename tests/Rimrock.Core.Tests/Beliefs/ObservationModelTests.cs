@@ -15,7 +15,7 @@ public class ObservationModelTests
     private static DayRun Driven()
     {
         var run = new DayRun(Plan, [CarFactors.Median]);
-        foreach (var phase in new Day(Plan).Track)
+        foreach (var phase in new Day(Plan).Phases)
         {
             run.Run(phase);
         }

@@ -96,7 +96,7 @@ public class PriorScoresTests
     private static double[][] Peaks(PredictionPlan plan, double[][] scores)
     {
         double[][] peaks = [.. Outputs.Select(_ => new double[scores.Length])];
-        MemberRuns.Each(new Day(plan).Track, plan, scores, (run, places, _) =>
+        MemberRuns.Each(new Day(plan).Phases, plan, scores, (run, places, _) =>
         {
             for (var lane = 0; lane < places.Length; lane++)
             {

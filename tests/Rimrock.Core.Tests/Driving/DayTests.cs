@@ -12,14 +12,14 @@ public class DayTests
     public void A_session_is_out_lap_hot_laps_cool_down_and_rest()
     {
         var day = new Day(SampleParts.Plan() with { Stint = new StintPlan(2, 12, 30, CoolDownLaps: 2) });
-        var first = day.Track.TakeWhile(phase => phase.Session == 1).ToList();
+        var first = day.Phases.TakeWhile(phase => phase.Session == 1).ToList();
         first[0].Kind.ShouldBe(PhaseKind.OutLap);
         first.Count(phase => phase.Kind == PhaseKind.HotLap).ShouldBe(day.HotLaps);
         first[^3].Kind.ShouldBe(PhaseKind.CoolDownLap);
         first[^1].Kind.ShouldBe(PhaseKind.Parked);
         first[^1].Schedule.TotalS().ShouldBe(30 * 60, 1e-6);
-        day.Track[^1].Schedule.TotalS().ShouldBe(60 * 60, 1e-6, "the last rest is long enough to find the fluid's peak");
-        day.Track.Count.ShouldBe(2 * first.Count);
+        day.Phases[^1].Schedule.TotalS().ShouldBe(60 * 60, 1e-6, "the last rest is long enough to find the fluid's peak");
+        day.Phases.Count.ShouldBe(2 * first.Count);
     }
 
     [Theory]
@@ -67,9 +67,8 @@ public class DayTests
             StabilityControlPercent = 20,
             RoadPercent = 10,
         };
-        Predictor.Predict(other, new Day(plan)).Summary.ShouldBe(Predictor.Predict(other).Summary);
-        new Day(other).Track.Select(phase => phase.Schedule.EnergyJ.Sum()).ShouldBe(new Day(plan).Track.Select(phase => phase.Schedule.EnergyJ.Sum()));
-        new Day(other).Road.Select(phase => phase.Schedule.EnergyJ.Sum()).ShouldBe(new Day(plan).Road.Select(phase => phase.Schedule.EnergyJ.Sum()));
+        Predictor.Predict(other, new Year(plan)).Summary.ShouldBe(Predictor.Predict(other).Summary);
+        new Day(other).Phases.Select(phase => phase.Schedule.EnergyJ.Sum()).ShouldBe(new Day(plan).Phases.Select(phase => phase.Schedule.EnergyJ.Sum()));
     }
 
     [Fact]
@@ -95,9 +94,7 @@ public class DayTests
     [Fact]
     public void Weekday_drives_are_gentle()
     {
-        var drives = RoadDuty.Find("weekday").Drives;
-        drives.Count.ShouldBe(2);
-        foreach (var (lap, _) in drives)
+        foreach (var (lap, _) in Courses.Drives(new PlannedDay("weekday", 200), SampleParts.Estate, 1.2))
         {
             ZoneDetection.Find(lap).ShouldAllBe(zone => zone.EntryKmh <= 112);
             lap.MeanSpeedMS().ShouldBeInRange(5, 25);

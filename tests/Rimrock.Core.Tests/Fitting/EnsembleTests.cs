@@ -48,7 +48,7 @@ public class EnsembleTests
         {
             var run = new DayRun(Plan, [.. Enumerable.Range(0, 4).Select(_ => PriorFactor.CarOf(
                 [.. PriorFactor.All.Select(_ => NormalQuantile.At(Math.Clamp(random.NextDouble(), 1e-9, 1 - 1e-9)))]))]);
-            foreach (var phase in day.Track)
+            foreach (var phase in day.Phases)
             {
                 run.Run(phase);
             }

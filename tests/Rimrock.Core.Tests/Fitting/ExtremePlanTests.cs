@@ -27,8 +27,7 @@ public class ExtremePlanTests
         ["zones"] = Whole(SampleParts.Plan("race-sintered")) with
         {
             Circuit = new Circuit("zones", Zones: [new(180, 80, 20), new(140, 60, 15)], ZoneG: 0.8),
-            TrailerKg = 500,
-            RoadDuty = "descent"
+            Days = [new(DayKind.TrackDay, 5), new(DayKind.Descent, 4, TrailerKg: 500)],
         },
         ["drums"] = Whole(SampleParts.Plan()) with
         {

@@ -124,7 +124,8 @@ public class MatcherTests
     [Fact]
     public void Few_track_hours_do_not_make_keeping_everything_first()
     {
-        var seldom = Matcher.Search(Plan, ShelfSamples.Small, Free with { EventsAYear = 1, Cost = 3 }).Answer(MatchStage.First);
+        var once = Plan with { Days = [new(DayKind.TrackDay, 1)] };
+        var seldom = Matcher.Search(once, ShelfSamples.Small, Free with { Cost = 3 }).Answer(MatchStage.First);
         seldom.Fitted.Danger.Share.ShouldBeGreaterThan(0.1);
         seldom.Shortlist[0].Key.ShouldNotBe(seldom.Fitted.Key);
         seldom.Shortlist[0].Danger.Share.ShouldBeLessThan(0.5 * seldom.Fitted.Danger.Share);
@@ -201,7 +202,7 @@ public class MatcherTests
     public void Every_wish_out_of_range_is_refused_by_name()
     {
         var faults = Should.Throw<InputFaultException>(() =>
-            Matcher.Match(Plan, ShelfSamples.Small, new Wishes(Consistency: 9, EventsAYear: 0, MostDanger: 2))).Faults;
-        faults.Select(fault => fault.Field).ShouldBe(["wishes.consistency", "wishes.eventsAYear", "wishes.mostDanger"], ignoreOrder: true);
+            Matcher.Match(Plan, ShelfSamples.Small, new Wishes(Consistency: 9, MostDanger: 2))).Faults;
+        faults.Select(fault => fault.Field).ShouldBe(["wishes.consistency", "wishes.mostDanger"], ignoreOrder: true);
     }
 }

@@ -70,7 +70,7 @@ public class PredictionTests
         DayRun Run(double share)
         {
             var run = new DayRun(plan, [CarFactors.Median]);
-            foreach (var phase in new Day(plan, share).Track)
+            foreach (var phase in new Day(plan, share).Phases)
             {
                 run.Run(phase);
             }
@@ -110,7 +110,7 @@ public class PredictionTests
     {
         var plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 15, 40, CoolDownLaps: 0) };
         var run = new DayRun(plan, [CarFactors.Median]);
-        foreach (var phase in new Day(plan).Track)
+        foreach (var phase in new Day(plan).Phases)
         {
             run.Run(phase);
         }
@@ -132,7 +132,7 @@ public class PredictionTests
         var plan = SampleParts.Plan("track-sport", "street-performance");
         plan = plan with { FrontPad = plan.FrontPad with { Basis = basis }, RearPad = plan.RearPad with { Basis = basis } };
         double?[] Demands(double share) =>
-            [.. Predictor.Predict(plan, new Day(plan, share)).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot")
+            [.. Predictor.Predict(plan, new Year(new Day(plan, share))).Limits.Where(limit => limit.Code is "front-pad-hot" or "rear-pad-hot")
                 .OrderBy(limit => limit.Code).Select(limit => limit.Demand)];
         var (coarse, fine) = (Demands(1), Demands(0.1));
         coarse[0]!.Value.ShouldBe(fine[0]!.Value, 2);
@@ -146,7 +146,7 @@ public class PredictionTests
         (double Front, double Rear) Worn(double share)
         {
             var run = new DayRun(plan, [CarFactors.Median]);
-            foreach (var phase in new Day(plan, share).Track)
+            foreach (var phase in new Day(plan, share).Phases)
             {
                 run.Run(phase);
             }
@@ -166,7 +166,7 @@ public class PredictionTests
         (double C, double AtS) Peak(double share)
         {
             var run = new DayRun(plan, [CarFactors.Median]);
-            foreach (var phase in new Day(plan, share).Track)
+            foreach (var phase in new Day(plan, share).Phases)
             {
                 run.Run(phase);
             }
@@ -184,11 +184,11 @@ public class PredictionTests
     [Fact]
     public void Longer_steps_on_the_road_move_its_demand_by_a_fraction_of_a_bin()
     {
-        var plan = SampleParts.Plan("track-sport", "street-performance");
+        var plan = SampleParts.Plan("track-sport", "street-performance") with { Days = [new("weekday", 200)] };
         (double, double, double) Quantiles(double share)
         {
             var run = new DayRun(plan, [CarFactors.Median]);
-            foreach (var phase in new Day(plan, share).Road)
+            foreach (var phase in new Day(plan, share).Phases)
             {
                 run.Run(phase);
             }
@@ -228,7 +228,7 @@ public class PredictionTests
     [Fact]
     public void Demand_is_a_whole_and_lies_where_the_laps_were()
     {
-        foreach (var layer in Predictor.Predict(SampleParts.Plan()).Strata)
+        foreach (var layer in Predictor.Predict(SampleParts.Plan() with { Days = [new(DayKind.TrackDay, 5), new("weekday", 200)] }).Strata)
         {
             layer.Track!.Share.Sum().ShouldBe(1, 1e-3);
             layer.Track.P10C.ShouldBeLessThan(layer.Track.P90C);
@@ -308,8 +308,13 @@ public class PredictionTests
             { "rearDuct.hoseMm", plan with { RearDuct = new WheelDuct(-1) } },
             { "outsideHeat.distanceMm", plan with { OutsideHeat = new OutsideHeat(DistanceMm: 1) } },
             { "stabilityControlPercent", plan with { StabilityControlPercent = 120 } },
-            { "trailerKg", plan with { TrailerKg = double.NaN } },
-            { "roadDuty", plan with { RoadDuty = "moon" } },
+            { "days[1].trailerKg", plan with { Days = [new(DayKind.TrackDay, 5), new("towing", 5, TrailerKg: double.NaN)] } },
+            { "days[0].kind", plan with { Days = [new("moon", 5)] } },
+            { "days[0].daysAYear", plan with { Days = [new("commute", 400)] } },
+            { "days[0].slopePercent", plan with { Days = [new(DayKind.Descent, 4, SlopePercent: 40)] } },
+            { "days[0].stint.restMinutes", plan with { Days = [new("autocross", 8, new StintPlan(4, 1, 900))] } },
+            { "days[0].fromKmh", plan with { Days = [new(DayKind.Strip, 8, FromKmh: 900)] } },
+            { "days", plan with { Days = [] } },
             { "car.front.discs", plan with { Car = plan.Car with { Front = plan.Car.Front with { Discs = 3 } } } },
             { "circuit.zoneG", plan with { Circuit = new Circuit("zones", Zones: [new(100, 40, 10)], ZoneG: 9) } },
             { "circuit", plan with { Circuit = new Circuit("nowhere") } },

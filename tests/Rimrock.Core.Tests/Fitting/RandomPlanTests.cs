@@ -53,7 +53,7 @@ public class RandomPlanTests
                 Math.Round(Between(random, 160, 205))),
             new FluidState(random.Next(0, 40), Any(random, Enum.GetValues<Climate>())),
             FrontDuct: random.Next(2) == 0 ? null : new WheelDuct(76, Any(random, Enum.GetValues<Shield>()), Any(random, Enum.GetValues<DuctAim>()), 1.2),
-            BatteryFull: random.Next(2) == 0, RoadDuty: "weekday");
+            BatteryFull: random.Next(2) == 0);
     }
 
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 18)];

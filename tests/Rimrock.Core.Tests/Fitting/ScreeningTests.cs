@@ -30,12 +30,12 @@ public class ScreeningTests
     {
         var random = new Random(seed);
         var (plan, offer) = Shelf(random, pads);
-        var day = new Day(plan);
+        var day = new Year(plan);
         var judge = new SetupJudge(plan, offer, Free, day, Population.Prior);
         var drawn = ShelfSamples.All(plan, offer, Free).Select(judge.Known).OfType<DrawnSetup>().ToList();
         var judged = judge.Judged(drawn, sketch: false, null, CancellationToken.None);
         IReadOnlyList<DrawnSetup> Ordered(IEnumerable<DrawnSetup> some) =>
-            Ranking.Order(some, one => judged[one.Key].Day, one => judge.Scales(one, judged[one.Key].Day), one => one.Key);
+            Ranking.Order(some, one => judged[one.Key].Life, one => judge.Scales(one, judged[one.Key].Life), one => one.Key);
         var each = Ordered(drawn.Where(one => judged.ContainsKey(one.Key))).DistinctBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id)).ToList();
         foreach (var one in each)
         {
@@ -46,10 +46,10 @@ public class ScreeningTests
         var found = Matcher.Match(plan, offer, Free, laid: day).Shortlist[0];
 
         // Like is held against like: both by as many members as their danger asks for.
-        return found.Key == best.Key || Near(judge.Settled(judged[found.Key], CancellationToken.None).Day, judged[best.Key].Day);
+        return found.Key == best.Key || Near(judge.Settled(judged[found.Key], CancellationToken.None).Life, judged[best.Key].Life);
     }
 
-    private static bool Near(JudgedDay found, JudgedDay best) => Within(found.Danger, best.Danger) && Within(found.Damage, best.Damage);
+    private static bool Near(JudgedLife found, JudgedLife best) => Within(found.Danger, best.Danger) && Within(found.Damage, best.Damage);
 
     private static bool Within(Chance found, Chance best) => found.Share <= best.Share + Math.Max(found.SamplingError, best.SamplingError);
 

@@ -60,7 +60,7 @@ public class ContactTests
     {
         var plan = SampleParts.Plan(family, family);
         var run = new DayRun(plan, [CarFactors.Median]);
-        foreach (var phase in new Day(plan).Track)
+        foreach (var phase in new Day(plan).Phases)
         {
             run.Run(phase);
         }
@@ -75,7 +75,7 @@ public class ContactTests
         var guess = CarGuess.Motorcycle("naked", 270, 90, "track-day");
         var plan = SampleParts.Plan("race-sintered", "race-sintered") with { Car = guess.Car, FrontRotor = guess.FrontRotor, RearRotor = guess.RearRotor };
         var run = new DayRun(plan, [CarFactors.Median]);
-        foreach (var phase in new Day(plan).Track)
+        foreach (var phase in new Day(plan).Phases)
         {
             run.Run(phase);
         }

@@ -44,17 +44,17 @@ public class RankingTests
         Ranking.Equal(Day(12, 0, 0), Day(60, 0, 0), Harm.Danger).ShouldBeFalse();
     }
 
-    private static IReadOnlyList<string> Ordered(params (string Name, JudgedDay Day, double Scale)[] all) =>
+    private static IReadOnlyList<string> Ordered(params (string Name, JudgedLife Day, double Scale)[] all) =>
         [.. Ranking.Order(all, one => one.Day, one => one.Scale, one => one.Name).Select(one => one.Name)];
 
-    private static (string Name, JudgedDay Day, double Scale) Of(string name, int dangers, int damages, double scale, int from = 0) =>
+    private static (string Name, JudgedLife Day, double Scale) Of(string name, int dangers, int damages, double scale, int from = 0) =>
         (name, Day(dangers, damages, from), scale);
 
-    private static JudgedDay Day(int dangers, int damages, int from)
+    private static JudgedLife Day(int dangers, int damages, int from)
     {
         static Reading Read(bool gives) => new(gives ? 2 : 0, 1, gives ? -1 : 1, gives, gives ? new Moment(1, PhaseKind.HotLap, 1, 0) : null);
         var scores = Population.Prior.Scores;
-        return new JudgedDay(Plan, Rows, Population.Prior, [.. Enumerable.Range(0, 256)
-            .Select(i => new[] { Read(i >= from && i < from + dangers), Read(i < damages) })], scores, Population.Prior.Weights);
+        return new JudgedLife([new JudgedDay(Plan, Rows, Population.Prior, [.. Enumerable.Range(0, 256)
+            .Select(i => new[] { Read(i >= from && i < from + dangers), Read(i < damages) })], scores, Population.Prior.Weights)]);
     }
 }

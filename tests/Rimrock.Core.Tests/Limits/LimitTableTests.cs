@@ -45,7 +45,7 @@ public class LimitTableTests
     public void A_member_brings_its_own_capacities_and_the_median_run_stays_as_it_was()
     {
         var run = new DayRun(Plan, [CarFactors.Median]);
-        foreach (var phase in new Day(Plan).Track)
+        foreach (var phase in new Day(Plan).Phases)
         {
             run.Run(phase);
         }

@@ -12,7 +12,7 @@ public class DriverLoopTests
     private static DayRun Run(PredictionPlan plan, DrivenBy by = DrivenBy.Driver, params CarFactors[] members)
     {
         var run = new DayRun(plan, members.Length == 0 ? [CarFactors.Median] : members, by: by);
-        foreach (var phase in new Day(plan).Track)
+        foreach (var phase in new Day(plan).Phases)
         {
             run.Run(phase);
         }
@@ -108,7 +108,7 @@ public class DriverLoopTests
         var plan = SampleParts.Plan();
         var run = Run(plan, DrivenBy.Driver, CarFactors.Median, CarFactors.Median with { FrontFriction = 0.85, RearFriction = 0.85 });
         HotLaps(run).Max(lap => lap.LostS[1]).ShouldBeGreaterThan(HotLaps(run).Max(lap => lap.LostS[0]));
-        run.Phases.Select(phase => phase.Phase.Lap).ShouldBe(new Day(plan).Track.Select(phase => phase.Lap));
+        run.Phases.Select(phase => phase.Phase.Lap).ShouldBe(new Day(plan).Phases.Select(phase => phase.Lap));
     }
 
     /// <summary>A recording replayed is what was driven, and its work is known best.</summary>

@@ -199,13 +199,13 @@ public class PartsAndUseTests
     [Fact]
     public void A_trailer_and_a_mountain_heat_the_brakes_on_the_road()
     {
-        double Road(PredictionPlan plan) => Predictor.Predict(plan).Strata[0].Road!.P90C;
-        var commute = Road(Sport with { RoadDuty = "commute" });
-        var descent = Road(Sport with { RoadDuty = "descent" });
+        double Road(PlannedDay day) => Predictor.Predict(Sport with { Days = [new(DayKind.TrackDay, 5), day] }).Strata[0].Road!.P90C;
+        var commute = Road(new("commute", 200));
+        var descent = Road(new(DayKind.Descent, 4));
         descent.ShouldBeGreaterThan(commute + 40);
-        var towing = Road(Sport with { RoadDuty = "descent", TrailerKg = 700 });
+        var towing = Road(new(DayKind.Descent, 4, TrailerKg: 700));
         towing.ShouldBeGreaterThan(descent + 20);
-        Road(Sport with { RoadDuty = "descent", TrailerKg = 700, TrailerBraked = true }).ShouldBeInRange(descent, towing);
+        Road(new(DayKind.Descent, 4, TrailerKg: 700, TrailerBraked: true)).ShouldBeInRange(descent, towing);
     }
 
     [Fact]
@@ -286,7 +286,7 @@ public class PartsAndUseTests
     }
 
     [Fact]
-    public void Proving_grounds_and_road_duties_are_plans_without_faults()
+    public void Proving_grounds_are_plans_without_faults()
     {
         foreach (var place in ProvingGround.All)
         {
@@ -300,9 +300,5 @@ public class PartsAndUseTests
         }).Course!.Stops[3].MeanG.ShouldBe(3 / 9.80665, 0.03);
         Face(Sport with { Circuit = ProvingGround.Autocross, Stint = new StintPlan(1, 3, 20, CoolDownLaps: 0) })
             .ShouldBeLessThan(Face(Sport), "autocross: feel, bite, hardly heat");
-        foreach (var duty in RoadDuty.All)
-        {
-            Predictor.Predict(Sport with { RoadDuty = duty.Code }).Strata[0].Road.ShouldNotBeNull();
-        }
     }
 }

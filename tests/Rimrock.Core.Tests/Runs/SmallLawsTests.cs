@@ -65,7 +65,7 @@ public class SmallLawsTests
     [Fact]
     public void Unknown_codes_are_refused_by_name()
     {
-        Should.Throw<InputFaultException>(() => RoadDuty.Find("moon")).Faults.Single().Allowed.ToString().ShouldContain("descent");
+        Should.Throw<InputFaultException>(() => DayKind.Find("moon")).Faults.Single().Allowed.ToString().ShouldContain("descent");
         Should.Throw<ArgumentOutOfRangeException>(() => Core.Numerics.ScrambledSobol.Points(64, 65));
     }
 }
