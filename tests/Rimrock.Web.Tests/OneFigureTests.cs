@@ -7,7 +7,10 @@ namespace Rimrock.Web.Tests;
 /// <summary>One belief, one table of limits, one chance: the same limit of the same plan is the same figure in every answer of the server.</summary>
 public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost>
 {
-    private static readonly JsonObject Free = new() { ["roadApprovalMust"] = false, ["eventsAYear"] = 2 };
+    private static readonly JsonObject Free = new() { ["roadApprovalMust"] = false };
+
+    private static JsonArray Year => [.. new[] { ("track-day", 2), ("commute", 200) }
+        .Select(day => (JsonNode)new JsonObject { ["kind"] = day.Item1, ["daysAYear"] = day.Item2 })];
 
     [Fact]
     public async Task Band_match_fit_season_order_and_the_evening_before_say_the_same()
@@ -15,6 +18,7 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
         var client = host.CreateClient();
         var plan = await Plans.DemoAsync(client);
         plan["stint"] = new JsonObject { ["sessions"] = 1, ["minutesEach"] = 10 };
+        plan["days"] = Year;
 
         // What is fitted: band and match.
         var band = await BandAsync(client, plan);

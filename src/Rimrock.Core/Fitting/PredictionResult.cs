@@ -158,6 +158,7 @@ public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<S
 /// <param name="HardStops">What on the car must not be driven on at all, whatever the temperatures say.</param>
 /// <param name="Due">What is due by its age.</param>
 /// <param name="Drawn">Code of the kind of day that is drawn.</param>
+/// <param name="OtherLimits">The same limits on the other kinds of day.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
@@ -175,4 +176,5 @@ public sealed record PredictionResult(
     IReadOnlyList<Said> Cautions,
     IReadOnlyList<Fitting.HardStop> HardStops,
     IReadOnlyList<Fitting.Due> Due,
-    string Drawn);
+    string Drawn,
+    IReadOnlyList<Limit> OtherLimits);

@@ -52,15 +52,16 @@ public static class Predictor
         List<StopSummary> stops = [];
         List<SessionSeries> sessions = [];
         IReadOnlyList<StrataLayer> layers = [];
-        IReadOnlyList<Limit> limits = [];
+        IReadOnlyList<IReadOnlyList<Limit>> all = [];
         Parallel.Invoke(
             () => sessions = Sessions(track),
             () =>
             {
                 stops = Stops(on, track);
                 layers = Strata.Layers(on, track, road, fluid, (Member, Cool, Hot));
-                limits = LimitFinder.Worst(runs.Select((run, i) => LimitFinder.FindWithBand(each[i], run, fluid, coldStops, (Member, Cool, Hot))));
+                all = [.. runs.Select((run, i) => LimitFinder.FindWithBand(each[i], run, fluid, coldStops, (Member, Cool, Hot)))];
             });
+        var limits = LimitFinder.Worst(all);
         return new PredictionResult(
             Summary(on, day, track),
             [.. track.Phases.Select(Phase)],
@@ -79,7 +80,8 @@ public static class Predictor
             [.. runs.SelectMany((run, i) => ModelEnds.EdgesPassed(each[i], run, Cool, Hot)).Distinct(), .. Cautions(plan)],
             HardStops.OfFitted(plan),
             Due.Of(plan),
-            plan.Planned()[place].Kind);
+            plan.Planned()[place].Kind,
+            [.. all.SelectMany(day => day).Except(limits)]);
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)

@@ -114,8 +114,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
             var run = Run(on);
             var fluid = FluidToday.Of(on);
-            var found = LimitFinder.Worst(year.Days.Select((other, i) => LimitFinder.FindWithBand(on.On(on.Planned()[i]),
-                ReferenceEquals(other, day) ? run : Run(on.On(on.Planned()[i]), other), fluid, heat.Cold, (Middle, 1, 2))));
+            var found = year.Days.SelectMany((other, i) => LimitFinder.FindWithBand(on.On(on.Planned()[i]),
+                ReferenceEquals(other, day) ? run : Run(on.On(on.Planned()[i]), other), fluid, heat.Cold, (Middle, 1, 2)));
             var layers = Strata.Layers(on, run, new DayRun(on, [CarFactors.Median]), fluid, (Middle, 1, 2))
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
@@ -187,8 +187,14 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
         var judged = counted.Life;
-        var limits = drawn.Bare.Value.Limits.Select(limit =>
-            judged.Of(limit.Limit.Code) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit)
+
+        // Of each limit what is told is of the kind of day where it is likeliest.
+        var limits = drawn.Bare.Value.Limits.GroupBy(limit => limit.Limit.Code).Select(same =>
+        {
+            var likeliest = judged.Most(one => one.Of(same.Key));
+            var limit = same.FirstOrDefault(one => one.Limit.Day == likeliest.Plan.Leading().Kind) ?? same.First();
+            return likeliest.Of(same.Key) is { } chance ? new LimitChance(limit.Limit, chance, chance.WorthTelling(limit.Limit.Harm)) : limit;
+        })
             .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
         var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
         told = counted.Events.Count == 0 ? told : told with

@@ -42,6 +42,7 @@ public static class SchemaRanges
         [typeof(BrakingZone)] = "zone.",
         [typeof(OutsideHeat)] = "outsideHeat.",
         [typeof(PredictionPlan)] = "",
+        [typeof(PlannedDay)] = "days.",
         [typeof(Observation)] = "observation.",
         [typeof(Wishes)] = "wishes.",
         [typeof(LogSession)] = "session.",

@@ -18,8 +18,16 @@ describe('band', () => {
   it('puts danger first, then damage, and in each the likeliest; equals keep the order of the day', () => {
     const harms = { a: 'danger', b: 'nuisance', c: 'nuisance', d: 'damage' } as const;
     const limits = (['c', 'b', 'd', 'a'] as const).map((code) => ({ code, harm: harms[code] })) as unknown as Limit[];
-    expect(dangerFirst(limits, band).map((item) => item.limit.code)).toEqual(['a', 'd', 'c', 'b']);
-    expect(dangerFirst(limits, undefined).map((item) => item.limit.code)).toEqual(['c', 'b', 'd', 'a']);
+    expect(dangerFirst({ limits }, band).map((item) => item.limit.code)).toEqual(['a', 'd', 'c', 'b']);
+    expect(dangerFirst({ limits }, undefined).map((item) => item.limit.code)).toEqual(['c', 'b', 'd', 'a']);
+  });
+
+  it('tells a limit on the kind of day where it is likeliest', () => {
+    const on = (day: string) => ({ code: 'a', harm: 'danger', day }) as unknown as Limit;
+    const told = dangerFirst({ limits: [on('track-day')], otherLimits: [on('commute'), on('descent')] }, {
+      limits: [{ code: 'a', day: 'descent', chance: { share: 0.4 } }],
+    } as unknown as BandResult);
+    expect(told.map((item) => item.limit.day)).toEqual(['descent']);
   });
 
   it('lays the band on the moments of a series', () => {

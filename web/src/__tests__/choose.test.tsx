@@ -78,7 +78,7 @@ describe('share', () => {
   it('writes JSON that says what it is', () => {
     const read = JSON.parse(asJson(plan, firstWishes, answer, answer.shortlist)) as Record<string, unknown>;
     expect(read.rimrock).toBe('comparison');
-    expect(read.version).toBe(1);
+    expect(read.version).toBe(2);
     expect((read.setups as unknown[]).length).toBe(3);
   });
 });

@@ -8,6 +8,7 @@ const limit = (code: string, harm: string, gives = false) => ({
   code,
   harm,
   title: say(`Title ${code}`),
+  day: code === 'fluid' ? 'descent' : 'track-day',
   unit: 'C',
   margin: gives ? -40 : 60,
   gives,
@@ -18,6 +19,7 @@ const limit = (code: string, harm: string, gives = false) => ({
 const result = (more: object = {}) =>
   ({
     limits: [limit('fluid', 'danger', true), limit('face', 'damage'), limit('fade', 'nuisance')],
+    otherLimits: [],
     hardStops: [],
     due: [],
     ...more,
@@ -31,6 +33,7 @@ const band = (danger: number, damage: number, outcome: string, names: string | n
     names,
     lookedAt: say('Looked at: all.'),
     settling: outcome === 'settling',
+    days: [{ kind: 'track-day' }],
     limits: [
       { code: 'fluid', harm: 'danger', chance: counted(danger), worthTelling: danger >= 0.02, when: null },
       { code: 'face', harm: 'damage', chance: counted(damage), worthTelling: damage >= 0.02, when: null },
@@ -49,6 +52,19 @@ describe('the first line', () => {
       then: 'Looked at: all.',
       tone: 'good',
     });
+  });
+
+  it('says on which kind of day where the year has several', () => {
+    const several = {
+      ...band(0.3, 0.5, 'danger', 'fluid'),
+      days: [{ kind: 'track-day' }, { kind: 'descent' }],
+      namedDay: 'descent',
+    } as BandResult;
+    expect(sayFirst(result(), several, said, (code) => `a ${code}`).head).toBe(
+      'Not this day as it stands: title fluid, lap 3 (a descent).',
+    );
+    const holds = { ...several, outcome: 'holds' } as BandResult;
+    expect(sayFirst(result(), holds, said).head).toBe('Every day of its year holds: nothing needed.');
   });
 
   it('calls nothing fine that must not be driven on, is due, or is still being counted', () => {

@@ -34,6 +34,23 @@ describe('a link', () => {
     expect(draft.rearRotor as Rotor).toMatchObject({ innerDiameterMm: 184, vaneGapMm: 0 });
   });
 
+  it('of the second form, with one track day and one road duty, has kinds of day', () => {
+    const second = { ...opened(first.plain), days: undefined };
+    const link = (draft: object) => opened(btoa(JSON.stringify({ ...second, ...draft, v: 2 })));
+    const towing = link({
+      refine: { roadDuty: 'descent', trailerKg: 1900, trailerBraked: true, bedded: false },
+      wishes: { eventsAYear: 2, cost: 3 },
+    });
+    expect(towing.days).toMatchObject([
+      { kind: 'track-day', daysAYear: 2 },
+      { kind: 'descent', daysAYear: 4, dropM: 560, trailerKg: 1900, trailerBraked: true },
+    ]);
+    expect(towing.refine).toEqual({ bedded: false });
+    expect(towing.wishes).toEqual({ cost: 3 });
+    expect(link({ roadPercent: 100 }).days.map((day) => day.kind)).toEqual(['weekday']);
+    expect(link({ roadPercent: 0 }).days.map((day) => day.kind)).toEqual(['track-day']);
+  });
+
   it('of today carries its form and goes round whole', () => {
     const draft = opened(first.plain);
     expect(opened(encodeDraft(draft))).toEqual(draft);
@@ -49,7 +66,7 @@ describe('a link', () => {
     const whole = encodeDraft(opened(first.plain));
     for (let length = 0; length < whole.length; length += 7) expect(readDraft(whole.slice(0, length))).toEqual({ fault: 'damaged' });
     fc.assert(fc.property(fc.string(), (text) => 'fault' in readDraft(text)));
-    for (const wrong of [{ stint: 'x' }, { weather: null }, { car: 7 }, { fluidState: [] }, { refine: 3 }])
+    for (const wrong of [{ stint: 'x' }, { weather: null }, { car: 7 }, { fluidState: [] }, { refine: 3 }, { days: [] }, { days: [3] }])
       expect(readDraft(btoa(JSON.stringify({ ...opened(first.plain), ...wrong })))).toEqual({ fault: 'damaged' });
     render(<BadLink fault="damaged" />, { wrapper: MemoryRouter });
     expect(screen.getByRole('alert').textContent).toContain('damaged or was cut');

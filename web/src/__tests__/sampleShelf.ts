@@ -62,4 +62,19 @@ export const sampleShelf = {
   padFamilies: [{ code: 'organic', name: say('Organic'), curve: [] }],
   fluidClasses: [{ code: 'dot4', name: say('DOT 4'), dryC: 230, wetC: 155 }],
   ranges: [],
+  dayKinds: [
+    { code: 'weekday', name: say('weekday'), many: say('weekdays'), shape: 'road', usualDays: 200 },
+    { code: 'descent', name: say('mountain descent'), many: say('descents'), shape: 'road', usualDays: 4, trailer: true, slope: true },
+    {
+      code: 'autocross',
+      name: say('autocross'),
+      many: say('autocross days'),
+      shape: 'runs',
+      usualDays: 8,
+      ownStint: true,
+      place: true,
+      usualStint: { sessions: 8, minutesEach: 1, restMinutes: 12 },
+    },
+    { code: 'track-day', name: say('track day'), many: say('track days'), shape: 'laps', usualDays: 5 },
+  ],
 } as unknown as ShelfAnswer;

@@ -15,6 +15,7 @@ export type FluidState = Schemas['FluidState'];
 export type StintPlan = Schemas['StintPlan'];
 export type Weather = Schemas['Weather'];
 export type WheelDuct = Schemas['WheelDuct'];
+export type PlannedDay = Schemas['PlannedDay'];
 export type PredictionPlan = Schemas['PredictionPlan'];
 export type PredictionResult = Schemas['PredictionResult'];
 export type StrataLayer = Schemas['StrataLayer'];
@@ -91,13 +92,13 @@ export async function readShelf(signal?: AbortSignal): Promise<ShelfAnswer> {
   return unwrap(await client.GET('/api/shelf', { signal }));
 }
 
-export async function predict(plan: PredictionPlan, signal?: AbortSignal): Promise<PredictionResult> {
-  return unwrap(await client.POST('/api/predictions', { params: { query: { course: false } }, body: plan, signal }));
+export async function predict(plan: PredictionPlan, signal?: AbortSignal, day?: number): Promise<PredictionResult> {
+  return unwrap(await client.POST('/api/predictions', { params: { query: { course: false, day } }, body: plan, signal }));
 }
 
 /** Stops and temperatures over time of the same day. */
-export async function predictCourse(plan: PredictionPlan, signal?: AbortSignal): Promise<DayCourse> {
-  return unwrap(await client.POST('/api/predictions/course', { body: plan, signal }));
+export async function predictCourse(plan: PredictionPlan, signal?: AbortSignal, day?: number): Promise<DayCourse> {
+  return unwrap(await client.POST('/api/predictions/course', { params: { query: { day } }, body: plan, signal }));
 }
 
 /** The same day for the whole ensemble: slower, with bands and probabilities, before and after looking at what was seen. */
@@ -106,8 +107,9 @@ export async function predictBand(
   observations: Observation[],
   signal?: AbortSignal,
   settle = true,
+  day?: number,
 ): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { params: { query: { settle } }, body: { plan, observations }, signal }));
+  return unwrap(await client.POST('/api/predictions/band', { params: { query: { settle } }, body: { plan, observations, day }, signal }));
 }
 
 /** Follows the progress of a long answer by its ticket; call what it returns to stop following. */

@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Predicts a day: temperatures, pedal effort, limits; with course=false without stops and temperatures over time. Stateless. */
+        /** Predicts the year's days: limits of all of them, temperatures and pedal effort of the leading one or of the one that is asked for by its place in the plan; with course=false without stops and temperatures over time. Stateless. */
         post: operations["predict"];
         delete?: never;
         options?: never;
@@ -1191,6 +1191,11 @@ export interface components {
             observations?: null | components["schemas"]["Observation"][];
             /** @description What was seen on other days with the same car. */
             earlierDays?: null | components["schemas"]["EvidenceDay"][];
+            /**
+             * Format: int32
+             * @description Place in the plan of the day that is drawn; null for the leading one.
+             */
+            day?: null | number;
         };
         /** @description What an ensemble found. */
         BandResult: {
@@ -1230,6 +1235,12 @@ export interface components {
             lookedAt: components["schemas"]["Said"];
             /** @description True where the danger asks for more members that were left out. */
             settling: boolean;
+            /** @description Code of the kind of day on which the limit that the verdict names gives. */
+            namedDay: null | string;
+            /** @description Code of the kind of day whose bands over time these are. */
+            drawn: string;
+            /** @description Each kind of day with its chances. */
+            days: components["schemas"]["DayChance"][];
         };
         /**
          * @description Where the pads are bedded.
@@ -1998,6 +2009,47 @@ export interface components {
             /** @description False where the pad's own code and its curve contradict each other. */
             edgeCodeFits: boolean;
         };
+        /** @description One kind of day in two chances. */
+        DayChance: {
+            /** @description Code of its kind. */
+            kind: string;
+            /**
+             * Format: double
+             * @description Days like it in a year.
+             */
+            daysAYear: number;
+            /** @description Chance that something dangerous happens. */
+            danger: components["schemas"]["Chance"];
+            /** @description Chance that a part is ruined. */
+            damage: components["schemas"]["Chance"];
+        };
+        /** @description A kind of day to choose, and what may be said of it. */
+        DayChoice: {
+            /** @description Its code. */
+            code: string;
+            /** @description What a driver calls it. */
+            name: components["schemas"]["Said"];
+            /** @description What a driver calls several of them. */
+            many: components["schemas"]["Said"];
+            /** @description Laps, runs or road. */
+            shape: components["schemas"]["DayShape"];
+            /**
+             * Format: double
+             * @description How often a year where it is taken up.
+             */
+            usualDays: number;
+            usualStint: null | components["schemas"]["StintPlan"];
+            /** @description True where its sessions or runs may be said. */
+            ownStint: boolean;
+            /** @description True where it may be driven at the plan's circuit instead of the usual course. */
+            place: boolean;
+            /** @description True where the speed of its hauls may be said. */
+            haul: boolean;
+            /** @description True where a trailer may be said. */
+            trailer: boolean;
+            /** @description True where height, slope and gear may be said. */
+            slope: boolean;
+        };
         /** @description How a day runs: two thirds of a prediction's figures. */
         DayCourse: {
             /** @description Every stop of the day. */
@@ -2010,6 +2062,11 @@ export interface components {
          * @enum {unknown}
          */
         DayOutcome: "settling" | "stop" | "danger" | "damage" | "due" | "fades" | "holds";
+        /**
+         * @description How a kind of day is laid out.
+         * @enum {unknown}
+         */
+        DayShape: "laps" | "runs" | "road";
         /** @description A day in two chances, and what it comes to. */
         DayVerdict: {
             /** @description That something dangerous happens. */
@@ -2064,6 +2121,12 @@ export interface components {
              */
             highC: number;
         };
+        /**
+         * @description The gear that holds a car back on a descent.
+         * @default top
+         * @enum {unknown}
+         */
+        DescentGear: "top" | "third" | "second";
         /** @description A symptom of a car. */
         DiagnosisQuestion: {
             /** @description Its code. */
@@ -2165,13 +2228,6 @@ export interface components {
             code: string;
             /** @description What, and why. */
             sentence: components["schemas"]["Said"];
-        };
-        /** @description A road duty to choose. */
-        DutyChoice: {
-            /** @description Stable code. */
-            code: string;
-            /** @description What a driver calls it. */
-            name: components["schemas"]["Said"];
         };
         /** @description One stop of a friction test. */
         DynamometerStop: {
@@ -2769,6 +2825,11 @@ export interface components {
              * @default false
              */
             mayGive: boolean;
+            /**
+             * @description Code of the kind of day that it is told of: of several the one where least is left.
+             * @default track-day
+             */
+            day: string;
         };
         /** @description One limit over the members. */
         LimitBand: {
@@ -2798,6 +2859,8 @@ export interface components {
             when: null | components["schemas"]["Moment"];
             /** @description What the margin depends on, most first. */
             contributions: components["schemas"]["Contribution"][];
+            /** @description Code of the kind of day where it is likeliest. */
+            day: string;
         };
         /** @description A limit of a setup with its chance. */
         LimitChance: {
@@ -3722,6 +3785,52 @@ export interface components {
          * @enum {unknown}
          */
         PistonMaterial: "metal" | "vented" | "titanium";
+        /** @description A kind of day that the plan states, and how often a year. */
+        PlannedDay: {
+            /** @description Code of its kind, see DayKind. */
+            kind: string;
+            /**
+             * Format: double
+             * @description Days like this in a year.
+             */
+            daysAYear: number;
+            stint?: null | components["schemas"]["StintPlan"];
+            /**
+             * @description True where it is driven at the plan's circuit instead of the kind's usual course.
+             * @default false
+             */
+            atCircuit: boolean;
+            /**
+             * Format: double
+             * @description Strip: speed at the end of each haul, km/h; null for what the car reaches over a quarter mile.
+             */
+            fromKmh?: null | number;
+            /**
+             * Format: double
+             * @description Descent: height from top to foot, m.
+             * @default 1000
+             */
+            dropM: number;
+            /**
+             * Format: double
+             * @description Descent: slope, %.
+             * @default 9
+             */
+            slopePercent: number;
+            /** @description Descent: the gear that it is driven in. */
+            gear?: components["schemas"]["DescentGear"];
+            /**
+             * Format: double
+             * @description Trailer towed on the road, kg.
+             * @default 0
+             */
+            trailerKg: number;
+            /**
+             * @description True where the trailer has brakes.
+             * @default false
+             */
+            trailerBraked: boolean;
+        };
         /** @description One policy through the season. */
         PolicySeason: {
             /** @description The policy. */
@@ -3755,15 +3864,15 @@ export interface components {
              */
             yearBoils: components["schemas"]["Chance"];
         };
-        /** @description Everything a prediction needs: one car, one place, one day, what is fitted. */
+        /** @description Everything a prediction needs: one car, the kinds of day that it sees in a year, what is fitted. */
         PredictionPlan: {
             /** @description The car. */
             car: components["schemas"]["Car"];
-            /** @description Where it is driven. */
+            /** @description Where its laps are driven. */
             circuit: components["schemas"]["Circuit"];
             /** @description Pace code, see Pace; a table of zones or a recording is taken as driven. */
             pace: string;
-            /** @description The day's sessions. */
+            /** @description A track day's sessions. */
             stint: components["schemas"]["StintPlan"];
             /** @description The day's weather. */
             weather: components["schemas"]["Weather"];
@@ -3823,25 +3932,11 @@ export interface components {
              * @default false
              */
             batteryFull: boolean;
-            /**
-             * @description What the car does away from the track, see RoadDuty.
-             * @default weekday
-             */
-            roadDuty: string;
-            /**
-             * Format: double
-             * @description Trailer towed on the road, kg.
-             * @default 0
-             */
-            trailerKg: number;
-            /**
-             * @description True where the trailer has brakes.
-             * @default false
-             */
-            trailerBraked: boolean;
             outsideHeat?: null | components["schemas"]["OutsideHeat"];
             /** @description The flexible lines. */
             lines?: components["schemas"]["BrakeLine"];
+            /** @description The kinds of day that the car sees, each with its share of the year; null for track days alone. */
+            days?: null | components["schemas"]["PlannedDay"][];
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -3880,6 +3975,10 @@ export interface components {
             hardStops: components["schemas"]["HardStop"][];
             /** @description What is due by its age. */
             due: components["schemas"]["Due"][];
+            /** @description Code of the kind of day that is drawn. */
+            drawn: string;
+            /** @description The same limits on the other kinds of day. */
+            otherLimits: components["schemas"]["Limit"][];
         };
         ProblemDetails: {
             type?: null | string;
@@ -4371,8 +4470,8 @@ export interface components {
             padFamilies: components["schemas"]["PadFamily"][];
             /** @description Fluid classes. */
             fluidClasses: components["schemas"]["FluidClass"][];
-            /** @description What a car does away from the track. */
-            roadDuties: components["schemas"]["DutyChoice"][];
+            /** @description Kinds of day that a car may see. */
+            dayKinds: components["schemas"]["DayChoice"][];
             /** @description Places that need no map. */
             provingGround: components["schemas"]["Circuit"][];
             /** @description Range of every numeric field of a plan. */
@@ -4689,6 +4788,11 @@ export interface components {
              * @default 0.65
              */
             coolDownPace: number;
+            /**
+             * Format: int32
+             * @description Hot laps in a session where they are counted; null where the minutes decide.
+             */
+            hotLapsEach?: null | number;
         };
         /** @description One stop and what the driver's foot had to do. */
         StopSummary: {
@@ -5212,12 +5316,6 @@ export interface components {
              */
             preBedded: boolean;
             /**
-             * Format: int32
-             * @description Track days a year.
-             * @default 5
-             */
-            eventsAYear: number;
-            /**
              * Format: double
              * @description What may be spent at once, in the driver's currency; null for no bound.
              */
@@ -5391,6 +5489,7 @@ export interface operations {
         parameters: {
             query?: {
                 course?: boolean;
+                day?: number;
             };
             header?: never;
             path?: never;
@@ -5424,7 +5523,9 @@ export interface operations {
     };
     predictCourse: {
         parameters: {
-            query?: never;
+            query?: {
+                day?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

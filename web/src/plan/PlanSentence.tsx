@@ -4,8 +4,9 @@ import { CarEditor } from './editors/CarEditor';
 import { CircuitEditor } from './editors/CircuitEditor';
 import { PaceEditor, StintEditor, WeatherEditor } from './editors/DayEditors';
 import { FluidEditor, PadEditor } from './editors/PartEditors';
-import { RoadEditor } from './editors/RoadEditor';
+import { DaysEditor } from './editors/DaysEditor';
 import { RotorEditor } from './editors/RotorEditor';
+import { asks, kindOf, often } from './days';
 import { usePlan } from './PlanContext';
 
 interface Part {
@@ -17,8 +18,8 @@ interface Part {
 
 /** The plan in plain language; every underlined phrase opens its editor in place. */
 export function PlanSentence() {
-  const { draft, plan, undo } = usePlan();
-  const { show } = useUnits();
+  const { draft, plan, shelf, undo } = usePlan();
+  const { show, told } = useUnits();
   const [open, setOpen] = useState<string | null>(null);
   const phrases = useRef(new Map<string, HTMLButtonElement>());
   const panel = useRef<HTMLDivElement>(null);
@@ -38,6 +39,14 @@ export function PlanSentence() {
     : plan.frontDuct && plan.frontDuct.shield !== 'closed'
       ? `shield ${plan.frontDuct.shield}`
       : 'no ducts';
+  const asked = asks(draft.days, shelf);
+  const counts = draft.days.map((planned) => {
+    const kind = kindOf(planned, shelf);
+    return planned.daysAYear === 1
+      ? `one ${kind ? told(kind.name) : planned.kind}`
+      : `${often(planned.daysAYear)} ${kind ? told(kind.many) : planned.kind}`;
+  });
+  const year = counts.length > 1 ? `${counts.slice(0, -1).join(', ')} and ${counts.at(-1)}` : (counts[0] ?? '');
   const months = Math.round(plan.fluidState.ageMonths);
   const parts: Record<string, Part> = Object.fromEntries(
     [
@@ -51,7 +60,7 @@ export function PlanSentence() {
         text: `${show(weather.ambientC, 'C')}, ${weather.rain ? 'wet' : 'dry'}`,
         editor: <WeatherEditor />,
       },
-      { key: 'road', title: 'Road use', text: `${Math.round(plan.roadPercent)} %`, editor: <RoadEditor /> },
+      { key: 'days', title: 'The days of its year', text: year, editor: <DaysEditor /> },
       { key: 'front', title: 'Front pads', text: plan.frontPad.name, editor: <PadEditor axle="front" /> },
       { key: 'rear', title: 'Rear pads', text: plan.rearPad.name, editor: <PadEditor axle="rear" /> },
       { key: 'rotors', title: 'Rotors and air', text: `${plan.frontRotor.name} rotors, ${duct}`, editor: <RotorEditor /> },
@@ -86,8 +95,14 @@ export function PlanSentence() {
   return (
     <section className="plan" aria-label="Plan">
       <p className="sentence">
-        {phrase('car')} at {phrase('pace')}, {phrase('stint')} at {phrase('circuit')}, {phrase('weather')}, {phrase('road')} of its miles on
-        the road.
+        {phrase('car')}
+        {asked.pace && <> at {phrase('pace')}</>}
+        {asked.circuit && (
+          <>
+            , {asked.sessions && <>{phrase('stint')} </>}at {phrase('circuit')}
+          </>
+        )}
+        , {phrase('weather')}; {phrase('days')} a year.
         <br className="wide-only" /> Fitted: {phrase('front')} front, {phrase('rear')} rear, {phrase('rotors')}, {phrase('fluid')}.
       </p>
       <div

@@ -1,13 +1,16 @@
 import type { Draft } from './draft';
-import { drumHat, withoutStraySamples } from './upgrade';
+import { daysOfDuty, drumHat, withoutStraySamples } from './upgrade';
 
 /** The form that links are written in; src/Rimrock.Contract/BodyVersion.cs counts the same forms. */
-export const linkVersion = 2;
+export const linkVersion = 3;
 
 export type LinkFault = 'damaged' | 'newer';
 
 /** Links of every earlier form are brought up, one step a form; steps are never edited once shipped. Those of the first carry no number. */
-const steps: Record<number, (draft: Draft) => Draft> = { 1: (draft) => withoutStraySamples(drumHat(draft)) };
+const steps: Record<number, (draft: Draft) => Draft> = {
+  1: (draft) => withoutStraySamples(drumHat(draft)),
+  2: daysOfDuty,
+};
 
 /** A draft as text for the address bar: JSON in base64url, so that a link reproduces the view. */
 export function encodeDraft(draft: Draft): string {
@@ -38,6 +41,9 @@ const shape: Record<string, (value: unknown) => boolean> = {
   rearRotor: isPartOrNone,
   fluid: isPart,
   fluidState: (value) => isObject(value) && numbersIn(value, 'ageMonths'),
+  days: (value) =>
+    value === undefined ||
+    (Array.isArray(value) && value.length > 0 && value.every((one) => isObject(one) && typeof one.kind === 'string')),
   refine: (value) => value === undefined || isObject(value),
   seen: (value) => value === undefined || Array.isArray(value),
   pins: (value) => value === undefined || Array.isArray(value),

@@ -1,11 +1,11 @@
 import { queryOptions } from '@tanstack/react-query';
 import { predict, type PredictionPlan } from '../api/client';
 
-/** The prediction of a plan: one question, whoever asks it first. */
-export const predictionOf = (plan: PredictionPlan) =>
+/** The prediction of a plan, drawn for one of its days or for the leading one: one question, whoever asks it first. */
+export const predictionOf = (plan: PredictionPlan, day?: number) =>
   queryOptions({
-    queryKey: ['prediction', plan],
-    queryFn: ({ signal }) => predict(plan, signal),
+    queryKey: ['prediction', plan, day],
+    queryFn: ({ signal }) => predict(plan, signal, day),
     staleTime: Infinity,
     retry: false,
   });

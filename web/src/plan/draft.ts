@@ -6,6 +6,7 @@ import type {
   FluidState,
   Observation,
   Pad,
+  PlannedDay,
   PredictionPlan,
   Rotor,
   ShelfAnswer,
@@ -16,6 +17,7 @@ import type {
   Wishes,
 } from '../api/client';
 import { told } from '../units/units';
+import { day, usualDays } from './days';
 
 /** A plan as the page edits it: things from the shelf by their id, everything else in full. */
 export interface Draft {
@@ -35,6 +37,8 @@ export interface Draft {
   rearPadMm?: number;
   frontDuct?: WheelDuct;
   roadPercent: number;
+  /** The kinds of day that the car sees, each with its share of the year. */
+  days: PlannedDay[];
   /** Refinements that most plans leave at their defaults. */
   refine?: Partial<Refinements>;
   /** What was seen on this very day. */
@@ -90,32 +94,16 @@ export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestio
 /** Parts of a plan that pass through as they are. */
 export type Refinements = Pick<
   PredictionPlan,
-  | 'rearDuct'
-  | 'frontWrongSide'
-  | 'rearWrongSide'
-  | 'bedded'
-  | 'stabilityControlPercent'
-  | 'batteryFull'
-  | 'roadDuty'
-  | 'trailerKg'
-  | 'trailerBraked'
-  | 'outsideHeat'
-  | 'lines'
+  'rearDuct' | 'frontWrongSide' | 'rearWrongSide' | 'bedded' | 'stabilityControlPercent' | 'batteryFull' | 'outsideHeat' | 'lines'
 >;
 
 /** What holds where nobody said otherwise. */
-const unrefined: Pick<
-  PredictionPlan,
-  'frontWrongSide' | 'rearWrongSide' | 'bedded' | 'stabilityControlPercent' | 'batteryFull' | 'roadDuty' | 'trailerKg' | 'trailerBraked'
-> = {
+const unrefined: Pick<PredictionPlan, 'frontWrongSide' | 'rearWrongSide' | 'bedded' | 'stabilityControlPercent' | 'batteryFull'> = {
   frontWrongSide: false,
   rearWrongSide: false,
   bedded: true,
   stabilityControlPercent: 0,
   batteryFull: false,
-  roadDuty: 'weekday',
-  trailerKg: 0,
-  trailerBraked: false,
 };
 
 /** A draft with every reference followed. */
@@ -176,7 +164,7 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
   if (!frontPad || !rearPad) return { missing: 'pad' };
   if (!frontRotor || !rearRotor) return { missing: 'rotor' };
   if (!fluid) return { missing: 'fluid' };
-  const { pace, stint, weather, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent } = draft;
+  const { pace, stint, weather, fluidState, frontPadMm, rearPadMm, frontDuct, roadPercent, days } = draft;
   const plan: PredictionPlan = {
     car,
     circuit,
@@ -193,6 +181,7 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
     rearPadMm,
     frontDuct,
     roadPercent,
+    days,
     ...unrefined,
     ...draft.refine,
   };
@@ -219,6 +208,7 @@ export function draftOfCar(id: string, entry: CarEntry, keep?: Draft): Draft {
     stint: keep?.stint ?? { sessions: 3, minutesEach: 20, restMinutes: 40, outLapPace: 0.8, coolDownLaps: 1, coolDownPace: 0.65 },
     weather: keep?.weather ?? { ambientC: 24, rain: false },
     roadPercent: keep?.roadPercent ?? 80,
+    days: keep?.days ?? usualDays,
     car: id,
     frontPad: entry.frontPad,
     rearPad: entry.rearPad,
@@ -240,7 +230,7 @@ export function firstDraft(shelf: ShelfAnswer): Draft | null {
 /** A whole plan as a draft that stands on its own: everything in full, nothing from the shelf. */
 export function draftOfPlan(plan: PredictionPlan, wishes?: Partial<Wishes>): Draft {
   const { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, ...rest } = plan;
-  const { frontPadMm, rearPadMm, frontDuct, roadPercent, ...refine } = rest;
+  const { frontPadMm, rearPadMm, frontDuct, roadPercent, days, ...refine } = rest;
   return {
     car,
     circuit,
@@ -257,6 +247,7 @@ export function draftOfPlan(plan: PredictionPlan, wishes?: Partial<Wishes>): Dra
     rearPadMm: rearPadMm ?? undefined,
     frontDuct: frontDuct ?? undefined,
     roadPercent,
+    days: days ?? [day('track-day', 5)],
     refine,
     wishes,
   };

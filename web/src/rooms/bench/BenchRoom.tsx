@@ -15,12 +15,14 @@ import {
 import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
 import { predictionOf } from '../../plan/asking';
+import { nameOfDay } from '../../plan/days';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
 import { withBand } from './band';
 import { Certainty } from './Certainty';
 import { CoolingOverTime } from './CoolingOverTime';
+import { DaysOfTheYear } from './DaysOfTheYear';
 import { DriverStory } from './DriverStory';
 import { FacesAndPedal } from './FacesAndPedal';
 import { FirstLine, liveLine } from './FirstLine';
@@ -53,26 +55,30 @@ const nothingTold: DayCourse = { stops: [], sessions: [] };
 export default function BenchRoom() {
   const { shelf, plan, missing, draft } = usePlan();
   const seen = draft?.seen ?? nothingSeen;
-  const query = useQuery({ ...predictionOf(plan!), enabled: plan !== null, placeholderData: keepPreviousData });
+  const [day, setDay] = useState<number>();
+  const drawnDay = day !== undefined && day < (plan?.days?.length ?? 0) ? day : undefined;
+  // What is asked: the plan, and which of its days is drawn.
+  const asked = useMemo(() => plan && { plan, day: drawnDay }, [plan, drawnDay]);
+  const query = useQuery({ ...predictionOf(plan!, drawnDay), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
   const answeredAt = useRef(0);
   const course = useQuery({
-    queryKey: ['course', plan],
+    queryKey: ['course', plan, drawnDay],
     queryFn: async ({ signal }) => {
       const since = performance.now() - answeredAt.current;
       answeredAt.current += since;
       await drawn(signal, since < draggedMs ? restMs : 0);
-      return predictCourse(plan!, signal);
+      return predictCourse(plan!, signal, drawnDay);
     },
     enabled: ready,
     staleTime: Infinity,
     retry: false,
   });
   const prior = useQuery({
-    queryKey: ['prior', plan],
+    queryKey: ['prior', plan, drawnDay],
     queryFn: async ({ signal }) => {
       await drawn(signal, restMs);
-      return predictBand(plan!, nothingSeen, signal, false);
+      return predictBand(plan!, nothingSeen, signal, false, drawnDay);
     },
     enabled: ready,
     staleTime: Infinity,
@@ -80,16 +86,16 @@ export default function BenchRoom() {
   });
   // A small danger is counted over more members once the band stands.
   const settled = useQuery({
-    queryKey: ['settled', plan],
-    queryFn: ({ signal }) => predictBand(plan!, nothingSeen, signal),
+    queryKey: ['settled', plan, drawnDay],
+    queryFn: ({ signal }) => predictBand(plan!, nothingSeen, signal, true, drawnDay),
     enabled: ready && prior.data?.prior.settling === true,
     staleTime: Infinity,
     retry: false,
   });
   // What was seen is weighed once the band without it stands.
   const band = useQuery({
-    queryKey: ['band', plan, seen],
-    queryFn: ({ signal }) => predictBand(plan!, seen, signal),
+    queryKey: ['band', plan, seen, drawnDay],
+    queryFn: ({ signal }) => predictBand(plan!, seen, signal, true, drawnDay),
     enabled: ready && seen.length > 0 && !prior.isPending,
     staleTime: Infinity,
     retry: false,
@@ -97,16 +103,16 @@ export default function BenchRoom() {
   });
   const slower = [course, prior, settled, band].find((item) => item.error);
   // A plan that is refused keeps the last good answer on the page, under the reason.
-  const [last, setLast] = useState<{ result: PredictionResult; plan: PredictionPlan } | null>(null);
-  if (plan && query.data && query.data !== last?.result) setLast({ result: query.data, plan });
+  const [last, setLast] = useState<{ result: PredictionResult; asked: Asked } | null>(null);
+  if (asked && query.data && query.data !== last?.result) setLast({ result: query.data, asked });
   // The story keeps to its own plan's answer and band: all change together.
   const [told, setTold] = useState<Told | null>(null);
-  if (ready && course.data && course.data !== told?.course)
-    setTold({ result: query.data, course: course.data, plan, at: course.dataUpdatedAt });
+  if (ready && asked && course.data && course.data !== told?.course)
+    setTold({ result: query.data, course: course.data, asked, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
-  const [held, setHeld] = useState<{ answer: BandAnswer; plan: PredictionPlan } | null>(null);
+  const [held, setHeld] = useState<{ answer: BandAnswer; asked: Asked } | null>(null);
   const answer = (seen.length > 0 ? band.data : undefined) ?? (prior.data?.prior.settling ? settled.data : undefined) ?? prior.data;
-  if (plan && answer && answer !== held?.answer) setHeld({ answer, plan });
+  if (asked && answer && answer !== held?.answer) setHeld({ answer, asked });
   if (!plan) {
     return (
       <section className="empty">
@@ -125,10 +131,11 @@ export default function BenchRoom() {
       {last ? (
         <Verdict
           result={last.result}
-          plan={last.plan}
+          plan={last.asked.plan}
+          onDraw={setDay}
           told={told}
-          answer={held?.plan === last.plan ? held.answer : undefined}
-          toldAnswer={held?.plan === told?.plan ? held?.answer : undefined}
+          answer={held?.asked === last.asked ? held.answer : undefined}
+          toldAnswer={held?.asked === told?.asked ? held?.answer : undefined}
           waiting={seen.length > 0 && (prior.isPending || band.isFetching)}
           shelf={shelf}
         />
@@ -142,11 +149,17 @@ export default function BenchRoom() {
 /** The band to draw: what was learnt, where something was seen. */
 const bandIn = (answer: BandAnswer | undefined) => answer?.learnt ?? answer?.prior;
 
+/** A question: a plan, and the place of the day that is drawn where it is not the leading one. */
+interface Asked {
+  plan: PredictionPlan;
+  day: number | undefined;
+}
+
 /** How the day runs, beside the answer that it belongs to. */
 interface Told {
   result: PredictionResult;
   course: DayCourse;
-  plan: PredictionPlan;
+  asked: Asked;
   /** When the answer came, ms. */
   at: number;
 }
@@ -154,6 +167,7 @@ interface Told {
 const Verdict = memo(function Verdict({
   result,
   plan,
+  onDraw,
   told,
   answer,
   toldAnswer,
@@ -162,6 +176,7 @@ const Verdict = memo(function Verdict({
 }: {
   result: PredictionResult;
   plan: PredictionPlan;
+  onDraw: (day: number) => void;
   told: Told | null;
   answer: BandAnswer | undefined;
   /** The band of the plan that the story tells of. */
@@ -174,6 +189,7 @@ const Verdict = memo(function Verdict({
   const peeked = usePeeked(result.strata);
   const units = useUnits();
   const { show } = units;
+  const drawnName = nameOfDay(result.drawn, shelf, units.told);
   const [session, setSession] = useState(1);
   const [chosen, setChosen] = useState<StopSummary | null>(null);
   // The strata and the verdict redraw at once; the story and what stands below follow a frame later.
@@ -193,11 +209,12 @@ const Verdict = memo(function Verdict({
         {liveLine(result, band, units)}
       </p>
       <HardStopList stops={result.hardStops} />
-      <FirstLine result={result} band={band} />
+      <FirstLine result={result} band={band} shelf={shelf} />
+      <DaysOfTheYear plan={plan} shelf={shelf} drawn={result.drawn} band={band} onDraw={onDraw} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench" data-whole={story?.at ?? 0}>
         <aside>
-          <WhatGivesFirst result={result} band={band} />
+          <WhatGivesFirst result={result} band={band} shelf={shelf} />
           <Certainty answer={answer} waiting={waiting} />
           <OnTheRoad result={later} plan={plan} shelf={shelf} />
         </aside>
@@ -207,8 +224,8 @@ const Verdict = memo(function Verdict({
               <h2>Strata</h2>
               <span className="section-note">where each part spends its braking energy, over what it can take; bars hold eight tenths</span>
               <span className="keys">
-                <span className="key key-track">track</span>
-                <span className="key key-road">road</span>
+                <span className="key key-track">{drawnName}</span>
+                {result.strata.some((layer) => layer.road) && <span className="key key-road">road</span>}
               </span>
             </header>
             <StrataChart layers={result.strata} peaks={band?.peaks} stop={mark} preview={peeked?.layers} />

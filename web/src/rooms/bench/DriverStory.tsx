@@ -10,11 +10,12 @@ export function DriverStory({ phases, stops }: { phases: PhaseSummary[]; stops: 
   const earlier = most(stops, (stop) => stop.earlierM);
   const slowest = most(phases, (phase) => (phase.kind === 'hotLap' && phase.pace === 1 ? phase.lostS : 0));
   const last = phases.find((phase) => phase.cameIn);
+  const onTheRoad = phases.some((phase) => phase.kind === 'road');
   const later = last && phases.some((phase) => phase.kind === 'hotLap' && phase.lap > last.lap);
   const said = [
     missed &&
       missed.overKmh >= 1 &&
-      `Stop ${missed.place} of lap ${missed.lap} ends ${show(missed.overKmh, 'km/h')} too fast with all that a leg gives: ${show(missed.missingM, 'm')} more road.`,
+      `${onTheRoad ? 'The worst stop' : `Stop ${missed.place} of lap ${missed.lap}`} ends ${show(missed.overKmh, 'km/h')} too fast with all that a leg gives: ${show(missed.missingM, 'm')} more road.`,
     earlier &&
       earlier.earlierM >= 1 &&
       `Brakes go on up to ${show(earlier.earlierM, 'm')} earlier as the pads give less${slowest && slowest.lostS >= 0.1 ? `, ${show(slowest.lostS, 's', 1)} a lap are lost` : ''}.`,

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
-import type { BandResult, Limit, PredictionResult } from '../../api/client';
+import type { BandResult, Limit, PredictionResult, ShelfAnswer } from '../../api/client';
+import { nameOfDay } from '../../plan/days';
 import { errorOf, percentOf } from '../../shared/chance';
 import { ChanceBar } from '../../shared/ChanceBar';
 import type { Told } from '../../units/units';
@@ -17,6 +18,7 @@ export function sayFirst(
   result: PredictionResult,
   band: BandResult | undefined,
   told: (text: Told) => string,
+  nameOf: (day: string) => string = (day) => day,
 ): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
   if (!band) {
     if (result.hardStops.length > 0) return { head: 'Not on these parts.', then: null, tone: 'bad' };
@@ -28,10 +30,13 @@ export function sayFirst(
     };
   }
   const named = (head: string, tone: 'bad' | 'maybe') => {
-    const limit = result.limits.find((one) => one.code === band.names);
-    const found = band.limits.find((one) => one.code === band.names);
+    const of = (one: { code: string; day: string }) => one.code === band.names && (!band.namedDay || one.day === band.namedDay);
+    const limit = [...result.limits, ...result.otherLimits].find(of);
+    const found = band.limits.find(of);
+    // Where the year has several kinds of day, the verdict says on which.
+    const on = limit && band.days.length > 1 && band.namedDay ? ` (${nameOf(band.namedDay)})` : '';
     return {
-      head: limit ? `${head}: ${lower(told(limit.title))}${where(limit, found)}.` : `${head}.`,
+      head: limit ? `${head}: ${lower(told(limit.title))}${where(limit, found)}${on}.` : `${head}.`,
       then: limit?.change ? told(limit.change) : null,
       tone,
     };
@@ -46,7 +51,11 @@ export function sayFirst(
     case 'fades':
       return named('Nobody is hurt and nothing ruined, but pads fade on more days than not', 'maybe');
     case 'holds':
-      return { head: 'This day holds: nothing needed.', then: told(band.lookedAt), tone: 'good' };
+      return {
+        head: band.days.length > 1 ? 'Every day of its year holds: nothing needed.' : 'This day holds: nothing needed.',
+        then: told(band.lookedAt),
+        tone: 'good',
+      };
     case 'danger':
       return named('Not this day as it stands', 'bad');
     case 'damage':
@@ -55,9 +64,9 @@ export function sayFirst(
 }
 
 /** The Bench's first line: what to do, with danger and damage beside it. */
-export function FirstLine({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
+export function FirstLine({ result, band, shelf }: { result: PredictionResult; band: BandResult | undefined; shelf: ShelfAnswer }) {
   const { told } = useUnits();
-  const { head, then, tone } = sayFirst(result, band, told);
+  const { head, then, tone } = sayFirst(result, band, told, (day) => nameOfDay(day, shelf, told));
   return (
     <section aria-label="What to do" className={`first-line tone-${tone}`}>
       <div>
@@ -72,7 +81,11 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
       <div className="first-chances">
         {band ? (
           <>
-            <ChanceBar label="danger on a day like this" chance={band.danger} kind="danger" />
+            <ChanceBar
+              label={band.days.length > 1 ? 'danger on its worst kind of day' : 'danger on a day like this'}
+              chance={band.danger}
+              kind="danger"
+            />
             <p className="note">{band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}</p>
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
@@ -91,7 +104,7 @@ export function FirstLine({ result, band }: { result: PredictionResult; band: Ba
 
 /** The live line: chance, lap, margin and how many more. */
 export function liveLine(result: PredictionResult, band: BandResult | undefined, { show, told }: Pick<Units, 'show' | 'told'>): string {
-  const sorted = dangerFirst(result.limits, band);
+  const sorted = dangerFirst(result, band);
   const open = sorted.filter((item) => (band ? item.band?.worthTelling : item.limit.gives || item.limit.mayGive));
   const stops = result.hardStops.map((stop) => `Do not drive on it: ${told(stop.sentence)} `).join('');
   const first = open[0];

@@ -40,10 +40,11 @@ export function HeatAway({ result, children }: { result: PredictionResult; child
       ))}
       {children}
       <p className="note">
-        A hot lap: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')}, {band(summary.brakingMJ, 'MJ', 1)} into the brakes,{' '}
-        {band(summary.frontWheelKw, 'kW', 1)} at each front wheel; {shareBand(summary.frontShare)} at the front (ideal{' '}
-        {Math.round(summary.idealFrontShare * 100)} % in the hardest stop). Brackets hold eight in ten drivers of this pace; time and top
-        speed are the lap as reckoned, and shares the middle of the band.
+        {summary.hotLaps === 0 ? 'A round' : 'A hot lap'}: {summary.lapS.toFixed(1)} s, top {show(summary.topKmh, 'km/h')},{' '}
+        {band(summary.brakingMJ, 'MJ', 1)} into the brakes, {band(summary.frontWheelKw, 'kW', 1)} at each front wheel;{' '}
+        {shareBand(summary.frontShare)} at the front (ideal {Math.round(summary.idealFrontShare * 100)} % in the hardest stop). Brackets
+        hold eight in ten drivers of this pace; time and top speed are the {summary.hotLaps === 0 ? 'round' : 'lap'} as reckoned, and shares
+        the middle of the band.
       </p>
     </section>
   );

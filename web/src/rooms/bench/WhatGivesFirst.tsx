@@ -1,5 +1,6 @@
 import { memo, useState } from 'react';
-import type { BandResult, Limit, LimitBand, PredictionResult } from '../../api/client';
+import type { BandResult, Limit, LimitBand, PredictionResult, ShelfAnswer } from '../../api/client';
+import { nameOfDay } from '../../plan/days';
 import { dangerFirst, whenOf } from './band';
 import { errorOf, percentOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
@@ -7,10 +8,21 @@ import { useUnits } from '../../units/UnitContext';
 const harmWords = { danger: 'danger', damage: 'damage', nuisance: '' } as const;
 
 /** What gives, danger first, with the margin, one sentence why and what moves it. */
-export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { result: PredictionResult; band: BandResult | undefined }) {
+export const WhatGivesFirst = memo(function WhatGivesFirst({
+  result,
+  band,
+  shelf,
+}: {
+  result: PredictionResult;
+  band: BandResult | undefined;
+  shelf: ShelfAnswer;
+}) {
+  const { told } = useUnits();
+  // Where the year has several kinds of day, each limit says on which.
+  const several = result.otherLimits.length > 0;
   const [all, setAll] = useState(false);
   const gives = result.limits.filter((limit) => limit.gives);
-  const sorted = dangerFirst(result.limits, band);
+  const sorted = dangerFirst(result, band);
   const open = sorted.filter((item) => (item.band ? item.band.worthTelling : item.limit.gives || item.limit.mayGive));
   const maybe = open.length > 0;
   const shown = all ? sorted : open.length >= 3 ? open : [...open, ...sorted.filter((item) => !open.includes(item))].slice(0, 3);
@@ -26,7 +38,12 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
       )}
       <ol className="limits">
         {shown.map((item) => (
-          <Item key={item.limit.code} limit={item.limit} band={item.band} />
+          <Item
+            key={item.limit.code}
+            limit={item.limit}
+            band={item.band}
+            day={several ? nameOfDay(item.limit.day, shelf, told) : undefined}
+          />
         ))}
       </ol>
       {result.limits.length > shown.length || all ? (
@@ -43,7 +60,7 @@ export const WhatGivesFirst = memo(function WhatGivesFirst({ result, band }: { r
   );
 });
 
-function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
+function Item({ limit, band, day }: { limit: Limit; band?: LimitBand; day?: string }) {
   const { show, told } = useUnits();
   const [why, setWhy] = useState(false);
   const unit = limit.unit === 'C' ? 'K' : limit.unit;
@@ -87,6 +104,7 @@ function Item({ limit, band }: { limit: Limit; band?: LimitBand }) {
       </div>
       <p>
         {harmWords[limit.harm] && <span className={`harm harm-${limit.harm}`}>{harmWords[limit.harm]} · </span>}
+        {day && <span className="limit-day">{day} · </span>}
         {text && <span className="limit-margin">{text}.</span>} {told(limit.sentence)} {edges && <span className="edges">{edges}.</span>}{' '}
         <button type="button" className="why" aria-expanded={why} onClick={() => setWhy(!why)}>
           why

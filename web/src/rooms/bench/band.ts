@@ -3,9 +3,20 @@ import { lapLabel } from '../../charts/lapMarks';
 
 const harms = { danger: 0, damage: 1, nuisance: 2 } as const;
 
-/** Limits with their bands: danger first, then damage, then nuisance; in each the likeliest first, equal ones in the order of the day. */
-export function dangerFirst(limits: Limit[], band: BandResult | undefined): { limit: Limit; band?: LimitBand }[] {
-  const found = limits.map((limit, at) => ({ limit, band: band?.limits.find((item) => item.code === limit.code), at }));
+/**
+ * Limits with their bands: danger first, then damage, then nuisance; in each the likeliest first, equal ones in the order of the day. Of several kinds of day
+ * each limit is told on the one where it is likeliest.
+ */
+export function dangerFirst(
+  { limits, otherLimits = [] }: { limits: Limit[]; otherLimits?: Limit[] },
+  band: BandResult | undefined,
+): { limit: Limit; band?: LimitBand }[] {
+  const found = limits.map((worst, at) => {
+    const banded = band?.limits.find((item) => item.code === worst.code);
+    const limit =
+      banded && banded.day !== worst.day ? otherLimits.find((one) => one.code === worst.code && one.day === banded.day) : undefined;
+    return { limit: limit ?? worst, band: banded, at };
+  });
   const likely = (item: (typeof found)[number]) => Math.round((item.band?.chance.share ?? 0) * 200);
   if (band) found.sort((a, b) => harms[a.limit.harm] - harms[b.limit.harm] || likely(b) - likely(a) || a.at - b.at);
   return found;
@@ -15,7 +26,7 @@ export function dangerFirst(limits: Limit[], band: BandResult | undefined): { li
 export function whenOf(limit: Limit): string {
   if (!limit.when) return limit.mayGive ? 'may give' : 'holds';
   const { session, kind, lap } = limit.when;
-  if (kind === 'road') return 'first stop';
+  if (kind === 'road') return lap === 0 ? 'first stop' : 'on the way';
   const where =
     kind === 'outLap' || kind === 'parked' || kind === 'coolDownLap'
       ? { outLap: 'out lap', parked: 'parked', coolDownLap: 'cool-down' }[kind]

@@ -1,4 +1,5 @@
 import { predict, type MatchAnswer, type PredictionPlan, type Suggestion, type Wishes } from '../../api/client';
+import { planWithDays } from '../../plan/upgrade';
 import { wishesOf } from './wishes';
 import { percentOf } from '../../shared/chance';
 import { show, told, type UnitSystem } from '../../units/units';
@@ -37,7 +38,7 @@ export function asMarkdown(plan: PredictionPlan, answer: MatchAnswer, setups: Su
 
 /** The question as JSON, to be opened again. */
 export const asJson = (plan: PredictionPlan, wishes: Wishes, answer: MatchAnswer, setups: Suggestion[]): string =>
-  JSON.stringify({ rimrock: 'comparison', version: 1, plan, wishes, verdict: answer.verdict, setups: [answer.fitted, ...setups] }, null, 2);
+  JSON.stringify({ rimrock: 'comparison', version: 2, plan, wishes, verdict: answer.verdict, setups: [answer.fitted, ...setups] }, null, 2);
 
 const mostBytes = 2_000_000;
 
@@ -51,8 +52,9 @@ export async function readComparison(file: File): Promise<{ plan: PredictionPlan
   } catch {
     throw new Error(`${file.name.slice(0, 60)} is no JSON.`);
   }
-  if (read?.rimrock !== 'comparison' || read.version !== 1 || !read.plan || !read.wishes)
-    throw new Error(`${file.name.slice(0, 60)} does not say that it is a comparison of version 1.`);
-  await predict(read.plan);
-  return { plan: read.plan, wishes: wishesOf(read.wishes) };
+  if (read?.rimrock !== 'comparison' || (read.version !== 1 && read.version !== 2) || !read.plan || !read.wishes)
+    throw new Error(`${file.name.slice(0, 60)} does not say that it is a comparison of version 1 or 2.`);
+  const plan = read.version === 1 ? planWithDays(read.plan) : read.plan;
+  await predict(plan);
+  return { plan, wishes: wishesOf(read.wishes) };
 }

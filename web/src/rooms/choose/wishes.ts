@@ -15,15 +15,14 @@ export const firstWishes: Wishes = {
   preBedded: false,
   classKeepsRotorSize: false,
   classForbidsDucts: false,
-  eventsAYear: 5,
   mostToBuy: 600,
   mostColdMetres: 2,
 };
 
 export const wishesOf = (changed: Partial<Wishes> | undefined): Wishes => {
   const all = { ...firstWishes, ...changed };
-  // Links and comparisons of before have another bound in its place.
-  if ('mostRisk' in all) delete all.mostRisk;
+  // Links and comparisons of before have another bound in its place, and the days of a year, which the plan states.
+  for (const gone of ['mostRisk', 'eventsAYear']) delete (all as Record<string, unknown>)[gone];
   // "Any" is stored as null, since an address cannot hold undefined.
   return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== null)) as unknown as Wishes;
 };

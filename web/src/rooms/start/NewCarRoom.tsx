@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { guessCar } from '../../api/client';
 import { encodeDraft } from '../../plan/address';
+import { day } from '../../plan/days';
 import { classPrefix, draftOfCar, familyPrefix, typicalCircuit, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { useRange } from '../../plan/editors/useRange';
@@ -24,6 +25,8 @@ interface Answers {
 
 const firstAnswers: Omit<Answers, 'circuit'> = { motorcycle: false, tyre: 'summer', pad: 'organic', fluid: 'dot4', ageMonths: 24 };
 
+const roadOnly = 'road';
+
 /** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
 export default function NewCarRoom() {
   const { told } = useUnits();
@@ -34,7 +37,8 @@ export default function NewCarRoom() {
   const { motorcycle, massKg, powerKw, tyre, pad, fluid, ageMonths } = kept.now;
   const set = (changes: Partial<Answers>) => kept.set((old) => ({ ...old, ...changes }));
   // A circuit may have left the shelf since the answers were begun.
-  const circuit = shelf.content.circuits.some((item) => item.id === kept.now.circuit) ? kept.now.circuit : 'typical';
+  const circuit =
+    kept.now.circuit === roadOnly || shelf.content.circuits.some((item) => item.id === kept.now.circuit) ? kept.now.circuit : 'typical';
   const [error, setError] = useState<Error | null>(null);
   const ready = massKg !== undefined && powerKw !== undefined;
   const missing = massKg === undefined ? (powerKw === undefined ? 'Mass and power are' : 'Mass is') : 'Power is';
@@ -57,7 +61,8 @@ export default function NewCarRoom() {
         ...base,
         pace: 'regular',
         car: { ...guess.car, originalPadFamily: pad.startsWith('race') || pad === 'track-sport' ? 'organic' : pad },
-        circuit: circuit === 'typical' ? typicalCircuit : circuit,
+        circuit: circuit === 'typical' || circuit === roadOnly ? typicalCircuit : circuit,
+        days: circuit === roadOnly ? [day('weekday', 200)] : base.days,
         frontRotor: guess.frontRotor,
         rearRotor: guess.rearRotor,
       };
@@ -109,6 +114,7 @@ export default function NewCarRoom() {
             </option>
           ))}
           <option value="typical">a typical club circuit (braking zones you can edit)</option>
+          <option value={roadOnly}>on the road only: no track</option>
         </select>
       </fieldset>
       <fieldset>
