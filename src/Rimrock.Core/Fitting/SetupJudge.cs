@@ -38,6 +38,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 {
     private const int Middle = 0;
     private readonly Day day = year.Leading;
+    private HashSet<int>? telling;
     private static readonly Chance Unknown = new(0, 0, 1);
     private static readonly CarFactors[] Members = [CarFactors.Corners[0], CarFactors.Corners[1], CarFactors.Corners[2]];
     private readonly double equalShare = SetupSearch.EqualPadShare(plan);
@@ -146,8 +147,9 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 
                 // The leading day's runs serve its events too.
                 var leading = Judge.Sharing([.. group.Select(one => one.On.OnLeading()), .. events.SelectMany(each => each)], by, day, cancel);
-                var days = year.Days.Select((other, i) => ReferenceEquals(other, day) ? leading
-                    : Judge.Sharing([.. group.Select(one => one.On.On(one.On.Planned()[i]))], by, other, cancel)).ToList();
+                var days = Enumerable.Range(0, year.Days.Count).Where(i => !sketch || telling is null || telling.Contains(i))
+                    .Select(i => ReferenceEquals(year.Days[i], day) ? leading
+                        : Judge.Sharing([.. group.Select(one => one.On.On(one.On.Planned()[i]))], by, year.Days[i], cancel)).ToList();
                 var at = group.Count;
                 for (var i = 0; i < group.Count; at += events[i].Length, i++)
                 {
@@ -166,7 +168,10 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         return judged;
     }
 
-    /// <summary>The place of the kind of day with the largest chance of danger with what is fitted, by a few members; where none has any, of damage.</summary>
+    /// <summary>
+    /// The place of the kind of day with the largest chance of danger with what is fitted, by a few members; where none has any, of damage. Days that have
+    /// neither are left out of later sketches: what is judged by all members is judged on all days.
+    /// </summary>
     public int WorstDay(DrawnSetup fitted, CancellationToken cancel)
     {
         if (year.Days.Count == 1)
@@ -175,6 +180,8 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         }
 
         var life = Judged([fitted], sketch: true, null, cancel).TryGetValue(fitted.Key, out var counted) ? counted.Life : null;
+        telling = life is null ? null : [.. Enumerable.Range(0, life.Days.Count)
+            .Where(i => ReferenceEquals(year.Days[i], day) || life.Days[i].Danger.Share > 0 || life.Days[i].Damage.Share > 0)];
         var worst = life is null ? null : life.Danger.Share > 0 ? life.MostDangerous : life.MostDamaging.Damage.Share > 0 ? life.MostDamaging : null;
         return worst is null ? plan.PlaceOf(null) : life!.Days.ToList().IndexOf(worst);
     }
