@@ -23,9 +23,17 @@ if newer src/Rimrock.Web/wwwroot/index.html web/src web/index.html web/vite.conf
   touch src/Rimrock.Web/wwwroot/index.html
 fi
 [ "${1:-}" != front ] || exit 0
-if newer artifacts/rimrock/Rimrock.Web.dll src/*/*.csproj src/*/*/*.cs src/*/*.cs src/*/*/*.json src/*/*/*.sql src/Rimrock.Web/wwwroot Directory.Build.props Directory.Packages.props; then
-  echo "Building the server..."
+sources=$(ls -d src/*/*.csproj src/*/*/*.cs src/*/*.cs src/*/*/*.json src/*/*/*.sql src/Rimrock.Web/wwwroot Directory.Build.props Directory.Packages.props | grep -v '/obj/\|/bin/')
+# shellcheck disable=SC2086
+if newer artifacts/rimrock/Rimrock.Web.dll $sources; then
   rm -rf artifacts/rimrock/wwwroot
-  dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet -p:RunAnalyzers=false
+  # What has just been compiled is not compiled again.
+  compiled=src/Rimrock.Web/bin/Release/net10.0/Rimrock.Web.dll
+  if newer "$compiled" $sources; then
+    echo "Building the server..."
+    dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet -p:RunAnalyzers=false
+  else
+    dotnet publish src/Rimrock.Web -c Release -o artifacts/rimrock -v quiet --no-build
+  fi
   touch artifacts/rimrock/Rimrock.Web.dll
 fi

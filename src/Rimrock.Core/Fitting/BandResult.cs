@@ -9,7 +9,7 @@ namespace Rimrock.Core.Fitting;
 /// <param name="EffectiveMembers">How many equally weighted members stand behind the belief.</param>
 /// <param name="TimeS">Times of the series, s in the day.</param>
 /// <param name="Parts">Bands over time.</param>
-/// <param name="Peaks">Bands of the day's highest temperature in each layer of the strata.</param>
+/// <param name="Peaks">Bands of the day's highest temperature in each layer of the strata, and in the front pad's core, plate, piston and caliper.</param>
 /// <param name="Limits">Every limit with its chance, danger first, likeliest first.</param>
 /// <param name="Beyond">Upper edges that lie beyond the model, in words.</param>
 /// <param name="Danger">Chance that something dangerous happens on a day like this.</param>
@@ -33,8 +33,8 @@ public sealed record BandResult(int Members, double EffectiveMembers, double[] T
 /// <param name="Damage">Chance that a part is ruined.</param>
 public sealed record DayChance(string Kind, double DaysAYear, Chance Danger, Chance Damage);
 
-/// <summary>The day's highest temperature of one layer over the members.</summary>
-/// <param name="Part">The layer's part.</param>
+/// <summary>The day's highest temperature of one layer or part over the members.</summary>
+/// <param name="Part">The part.</param>
 /// <param name="P10C">A tenth of the members peak below, C.</param>
 /// <param name="P50C">Half peak below, C.</param>
 /// <param name="P90C">Nine tenths peak below, C.</param>

@@ -14,6 +14,10 @@ namespace Rimrock.Core.Fitting;
 /// </summary>
 public static class Ensemble
 {
+    // The layers, and behind the front face what passes its heat on.
+    private static readonly BrakePart[] Banded =
+        [.. Strata.LayerParts, BrakePart.FrontPadCore, BrakePart.FrontPlate, BrakePart.FrontBoots, BrakePart.FrontCaliper];
+
     /// <summary>Runs an ensemble.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="belief">What is believed about the car; null for the prior.</param>
@@ -34,7 +38,7 @@ public static class Ensemble
         var population = belief ?? Population.Prior;
         var scores = population.Scores;
         var reader = new LimitReader([on], scores.Length);
-        var layers = Strata.LayerParts.ToDictionary(part => part, _ => new float[scores.Length]);
+        var layers = Banded.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
         double[] times = [];
         var gate = new Lock();

@@ -18,6 +18,13 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     private const double UsualKwPerKg = 0.09;
     private const double PowerExponent = 0.6;
     private const double WarmC = 100;
+
+    // Hydraulic front share of the usual car, whose front wheels carry 0.58 standing still; makers follow the weight (common practice).
+    private const double UsualHydraulicShare = 0.69;
+    private const double MostRearRingShare = 0.9;
+
+    // What an electric drive takes when the pedal is lifted (common practice, x1.5).
+    private const double RegenerationMS2 = 1.5;
     private const double WarmPedalN = 200;
 
     /// <summary>Fills a car in.</summary>
@@ -25,8 +32,10 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     /// <param name="massKg">Mass with driver and fuel, kg.</param>
     /// <param name="powerKw">Power, kW.</param>
     /// <param name="tyre">Tyre code.</param>
+    /// <param name="layout">Where its engine sits and what it drives.</param>
+    /// <param name="body">How high it is built.</param>
     /// <exception cref="InputFaultException">Any answer out of range.</exception>
-    public static CarGuess From(string name, double massKg, double powerKw, string tyre)
+    public static CarGuess From(string name, double massKg, double powerKw, string tyre, CarLayout layout = CarLayout.Unknown, CarBody body = CarBody.Unknown)
     {
         CheckAnswers(name, massKg, powerKw, tyre, Car.MassRange);
 
@@ -39,13 +48,27 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             fixedCaliper ? [Round(42 * length), Round(38 * length)] : [Round(57 * length)],
             PadAreaCm2: Round((fixedCaliper ? 75 : 56) * area), PadHeightMm: Round(50 * length),
             CaliperMassKg: Round(4.5 * length * area), AluminiumCaliper: fixedCaliper);
-        var rear = new AxleBrake(CaliperKind.Sliding, [Round(38 * length)],
+        var share = UsualHydraulicShare + WeightByLayout.FrontShare(layout) - WeightByLayout.FrontShare(CarLayout.Unknown);
+        var rearOfFront = (1 - share) / share / ((1 - UsualHydraulicShare) / UsualHydraulicShare);
+        var rear = new AxleBrake(CaliperKind.Sliding, [Round(38 * length * Math.Sqrt(rearOfFront))],
             PadAreaCm2: Round(36 * area), PadHeightMm: Round(42 * length), PadNewMm: 10, CaliperMassKg: Math.Max(1, Round(3.2 * length * area)));
         var car = new Car(name, massKg, powerKw, tyre, front, rear, new Hydraulics(),
             WheelbaseM: Math.Round(Math.Clamp(2.70 * length, 1.9, 3.6), 2), TyreRadiusM: Math.Round(Math.Clamp(0.315 * Math.Sqrt(length), 0.27, 0.36), 3),
-            DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic");
+            DragAreaM2: Math.Round(Math.Clamp(0.68 * area, 0.4, 1.2), 2), OriginalPadFamily: "organic",
+            StaticFrontShare: WeightByLayout.FrontShare(layout), CgHeightM: WeightByLayout.CgHeightM(body));
+        if (WeightByLayout.IsElectric(layout))
+        {
+            car = car with
+            {
+                EngineBrakingMS2 = 0,
+                RegenerationMS2 = RegenerationMS2,
+                Charged = true,
+                RegeneratesAt = layout == CarLayout.ElectricFront ? RegeneratingAxle.Front : RegeneratingAxle.Both,
+            };
+        }
+
         var ringKg = Math.Min(MostRingKg, RingKgPerCarKg * massKg * Math.Clamp(Math.Pow(powerKw / massKg / UsualKwPerKg, PowerExponent), 0.8, 1.6));
-        var (frontRotor, rearRotor) = (Ring("typical-front", ringKg), Ring("typical-rear", RearRingShare * ringKg));
+        var (frontRotor, rearRotor) = (Ring("typical-front", ringKg), Ring("typical-rear", Math.Min(MostRearRingShare, RearRingShare * rearOfFront) * ringKg));
         return new CarGuess(car with { Hydraulics = Pedal(car, frontRotor, rearRotor) }, frontRotor, rearRotor);
     }
 

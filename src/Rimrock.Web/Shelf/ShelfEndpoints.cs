@@ -76,10 +76,11 @@ public static class ShelfEndpoints
                     .. DuctKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
-        group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false) =>
-                TypedResults.Ok(PartNames.Told(motorcycle ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre))))
+        group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false,
+                CarLayout layout = CarLayout.Unknown, CarBody body = CarBody.Unknown) => TypedResults.Ok(PartNames.Told(motorcycle
+                    ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre, layout, body))))
             .WithName("guessCar")
-            .WithSummary("A whole car or motorcycle from name, mass, power and tyre.")
+            .WithSummary("A whole car or motorcycle from name, mass, power and tyre; a car more closely from its layout and its body.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         MapPart<CarEntry>(group, "car");
         MapPart<Circuit>(group, "circuit");

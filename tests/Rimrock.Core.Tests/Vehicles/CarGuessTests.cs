@@ -31,6 +31,31 @@ public class CarGuessTests
     }
 
     [Theory]
+    [InlineData(CarLayout.FrontDrive, 0.61)]
+    [InlineData(CarLayout.RearDrive, 0.52)]
+    [InlineData(CarLayout.AllWheel, 0.57)]
+    [InlineData(CarLayout.MidEngine, 0.42)]
+    [InlineData(CarLayout.RearEngine, 0.39)]
+    [InlineData(CarLayout.Electric, 0.50)]
+    [InlineData(CarLayout.ElectricFront, 0.57)]
+    public void Layout_says_what_the_front_wheels_carry_and_the_brakes_follow(CarLayout layout, double frontShare)
+    {
+        // Weight shares: common practice. Where more stands on the rear, more is braked there: rear pistons grow as the front share shrinks.
+        var (guess, usual) = (CarGuess.From("car", 1400, 150, "sport", layout, CarBody.Roadster), CarGuess.From("car", 1400, 150, "sport"));
+        guess.Car.StaticFrontShare.ShouldBe(frontShare);
+        guess.Car.CgHeightM.ShouldBe(0.47);
+        var rear = guess.Car.Rear.PistonsMm.Single() - usual.Car.Rear.PistonsMm.Single();
+        Math.Sign(rear).ShouldBe(Math.Sign(0.58 - frontShare));
+        guess.RearRotor.MassKg().ShouldBeLessThan(guess.FrontRotor.MassKg());
+        (guess.Car.RegenerationMS2 > 0).ShouldBe(layout is CarLayout.Electric or CarLayout.ElectricFront, "what recuperates");
+    }
+
+    [Fact]
+    public void A_van_is_higher_than_a_saloon_and_that_higher_than_a_roadster() =>
+        new[] { CarBody.Tall, CarBody.Saloon, CarBody.Roadster }.Select(body => CarGuess.From("car", 1800, 120, "summer", body: body).Car.CgHeightM)
+            .ShouldBe([0.67, 0.54, 0.47]);
+
+    [Theory]
     [InlineData(1560, 140, 7.8)]
     [InlineData(980, 95, 4.5)]
     [InlineData(1940, 250, 12)]

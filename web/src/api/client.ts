@@ -6,6 +6,8 @@ export type Car = Schemas['Car'];
 export type AxleBrake = Schemas['AxleBrake'];
 export type CarEntry = Schemas['CarEntry'];
 export type CarGuess = Schemas['CarGuess'];
+export type CarLayout = Schemas['CarLayout'];
+export type CarBody = Schemas['CarBody'];
 export type Circuit = Schemas['Circuit'];
 export type BrakingZone = Schemas['BrakingZone'];
 export type Pad = Schemas['Pad'];
@@ -153,6 +155,8 @@ export async function guessCar(query: {
   powerKw: number;
   tyre: string;
   motorcycle?: boolean;
+  layout?: CarLayout;
+  body?: CarBody;
 }): Promise<CarGuess> {
   return unwrap(await client.GET('/api/shelf/cars/guess', { params: { query } }));
 }

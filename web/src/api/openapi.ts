@@ -147,7 +147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A whole car or motorcycle from name, mass, power and tyre. */
+        /** A whole car or motorcycle from name, mass, power and tyre; a car more closely from its layout and its body. */
         get: operations["guessCar"];
         put?: never;
         post?: never;
@@ -1658,6 +1658,11 @@ export interface components {
             /** @description Whether electronics press on beyond the booster. */
             fadeSupport?: components["schemas"]["FadeSupport"];
         };
+        /**
+         * @description How high a car is built.
+         * @enum {unknown}
+         */
+        CarBody: "unknown" | "roadster" | "saloon" | "tall";
         /** @description A car with what is fitted to it. */
         CarEntry: {
             /** @description The car. */
@@ -1687,6 +1692,11 @@ export interface components {
             /** @description A typical rear rotor: 0.55 of the front ring's mass (engineering judgement). */
             rearRotor: components["schemas"]["Rotor"];
         };
+        /**
+         * @description Where a car's engine sits and what it drives.
+         * @enum {unknown}
+         */
+        CarLayout: "unknown" | "frontDrive" | "rearDrive" | "allWheel" | "midEngine" | "rearEngine" | "electric" | "electricFront";
         /** @description What an import does, or has done. */
         CatalogueImport: {
             /** @description Each row. */
@@ -5797,6 +5807,8 @@ export interface operations {
                 powerKw: number;
                 tyre: string;
                 motorcycle?: boolean;
+                layout?: components["schemas"]["CarLayout"];
+                body?: components["schemas"]["CarBody"];
             };
             header?: never;
             path?: never;

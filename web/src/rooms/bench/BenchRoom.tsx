@@ -281,7 +281,7 @@ const Verdict = memo(function Verdict({
             </section>
           )}
           <HeatAway result={later}>{series && <CoolingOverTime series={series} />}</HeatAway>
-          <FacesAndPedal result={later} plan={plan} />
+          <FacesAndPedal result={later} plan={plan} peaks={laterBand?.peaks} />
         </div>
       </div>
       <footer className="cautions">

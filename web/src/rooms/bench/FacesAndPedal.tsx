@@ -1,9 +1,24 @@
 import { memo } from 'react';
-import type { PredictionPlan, PredictionResult, Spread } from '../../api/client';
+import type { BrakePart, PeakBand, PredictionPlan, PredictionResult, Spread } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 
+const behindTheFace: { part: BrakePart; name: string }[] = [
+  { part: 'frontPadCore', name: 'pad core at its hottest' },
+  { part: 'frontPlate', name: 'backing plate at its hottest' },
+  { part: 'frontBoots', name: 'piston and boot at their hottest' },
+  { part: 'frontCaliper', name: 'caliper at its hottest' },
+];
+
 /** Inner against outer face, the ring's cone, hot bands, the quieter side, pedal travel and ring masses. */
-export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { result: PredictionResult; plan: PredictionPlan }) {
+export const FacesAndPedal = memo(function FacesAndPedal({
+  result,
+  plan,
+  peaks,
+}: {
+  result: PredictionResult;
+  plan: PredictionPlan;
+  peaks: PeakBand[] | undefined;
+}) {
   const { show, band } = useUnits();
   const { faces, pedal, ringMasses } = result;
   const front = ringMasses.find((mass) => mass.axle === 'front');
@@ -55,6 +70,17 @@ export const FacesAndPedal = memo(function FacesAndPedal({ result, plan }: { res
               </tr>
             </>
           )}
+          {behindTheFace.map(({ part, name }) => {
+            const peak = peaks?.find((one) => one.part === part);
+            return (
+              peak && (
+                <tr key={part}>
+                  <th scope="row">{name}</th>
+                  <td>{band({ p10: peak.p10C, p50: peak.p50C, p90: peak.p90C }, 'C')}</td>
+                </tr>
+              )
+            );
+          })}
           <tr>
             <th scope="row">{plan.car.kind === 'motorcycle' ? 'lever' : 'pedal'} travel cold</th>
             <td>{band(pedal.coldMm, 'mm')}</td>

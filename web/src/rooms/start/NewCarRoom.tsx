@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { guessCar } from '../../api/client';
+import { guessCar, type CarBody, type CarLayout } from '../../api/client';
 import { encodeDraft } from '../../plan/address';
 import { day } from '../../plan/days';
 import { classPrefix, draftOfCar, familyPrefix, typicalCircuit, type Draft } from '../../plan/draft';
@@ -14,6 +14,8 @@ import { useUnits } from '../../units/UnitContext';
 
 interface Answers {
   motorcycle: boolean;
+  layout?: CarLayout;
+  body?: CarBody;
   massKg?: number;
   powerKw?: number;
   tyre: string;
@@ -27,6 +29,21 @@ const firstAnswers: Omit<Answers, 'circuit'> = { motorcycle: false, tyre: 'summe
 
 const roadOnly = 'road';
 
+const layouts: { value: CarLayout; label: string }[] = [
+  { value: 'frontDrive', label: 'front drive' },
+  { value: 'rearDrive', label: 'front engine, rear drive' },
+  { value: 'allWheel', label: 'front engine, all wheels' },
+  { value: 'midEngine', label: 'engine in the middle' },
+  { value: 'rearEngine', label: 'engine at the rear' },
+  { value: 'electric', label: 'electric' },
+  { value: 'electricFront', label: 'electric, front drive' },
+];
+const bodies: { value: CarBody; label: string }[] = [
+  { value: 'roadster', label: 'roadster' },
+  { value: 'saloon', label: 'saloon, hatch, estate' },
+  { value: 'tall', label: 'van or off-roader' },
+];
+
 /** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
 export default function NewCarRoom() {
   const { told } = useUnits();
@@ -34,7 +51,7 @@ export default function NewCarRoom() {
   const range = useRange();
   const navigate = useNavigate();
   const kept = useKept<Answers>('new-car', () => ({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? 'typical' }));
-  const { motorcycle, massKg, powerKw, tyre, pad, fluid, ageMonths } = kept.now;
+  const { motorcycle, layout, body, massKg, powerKw, tyre, pad, fluid, ageMonths } = kept.now;
   const set = (changes: Partial<Answers>) => kept.set((old) => ({ ...old, ...changes }));
   // A circuit may have left the shelf since the answers were begun.
   const circuit =
@@ -47,7 +64,7 @@ export default function NewCarRoom() {
     event.preventDefault();
     if (!ready) return;
     try {
-      const guess = await guessCar({ name: motorcycle ? 'My motorcycle' : 'My car', massKg, powerKw, tyre, motorcycle });
+      const guess = await guessCar({ name: motorcycle ? 'My motorcycle' : 'My car', massKg, powerKw, tyre, motorcycle, layout, body });
       const base = draftOfCar('', {
         car: guess.car,
         frontRotor: guess.frontRotor,
@@ -94,6 +111,12 @@ export default function NewCarRoom() {
           onChange={(mass) => set({ massKg: mass })}
         />
         <NumberField label="Power" value={powerKw} range={range('car.powerKw')} onChange={(power) => set({ powerKw: power })} />
+        {!motorcycle && (
+          <>
+            <Presses label="Drive" choices={layouts} chosen={layout} onChoose={(next) => set({ layout: next })} />
+            <Presses label="Shape" choices={bodies} chosen={body} onChoose={(next) => set({ body: next })} />
+          </>
+        )}
       </fieldset>
       <fieldset>
         <legend>3. On what tyres?</legend>
@@ -156,5 +179,35 @@ export default function NewCarRoom() {
       </button>
       {!ready && <span className="note">{missing} still missing.</span>}
     </form>
+  );
+}
+
+/** A few words to press, one of them or none: where none is pressed, a typical car stands in. */
+function Presses<T extends string>({
+  label,
+  choices,
+  chosen,
+  onChoose,
+}: {
+  label: string;
+  choices: { value: T; label: string }[];
+  chosen: T | undefined;
+  onChoose: (value: T | undefined) => void;
+}) {
+  return (
+    <div className="presses" role="group" aria-label={label}>
+      <span className="presses-label">{label}</span>
+      {choices.map((choice) => (
+        <button
+          key={choice.value}
+          type="button"
+          className={choice.value === chosen ? 'press chosen' : 'press'}
+          aria-pressed={choice.value === chosen}
+          onClick={() => onChoose(choice.value === chosen ? undefined : choice.value)}
+        >
+          {choice.label}
+        </button>
+      ))}
+    </div>
   );
 }
