@@ -65,7 +65,7 @@ describe('faces and pedal', () => {
   it('gives every figure its unit and its band', () => {
     render(
       <UnitProvider>
-        <FacesAndPedal result={result} plan={plan} peaks={[{ part: "frontPlate", p10C: 210, p50C: 260, p90C: 320 }]} />
+        <FacesAndPedal result={result} plan={plan} peaks={[{ part: 'frontPlate', p10C: 210, p50C: 260, p90C: 320 }]} />
       </UnitProvider>,
     );
     const text = screen.getByRole('region', { name: 'Faces and pedal' }).textContent;
