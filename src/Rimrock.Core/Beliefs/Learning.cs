@@ -22,6 +22,9 @@ public static class Learning
     private const double HopelessLog = -6;
     private const double HopelessPerMore = -0.5;
 
+    // A soft pedal of which boiling explains less than this says nothing of the heat (engineering judgement).
+    private const double LeastExplained = 0.1;
+
     /// <summary>Learns.</summary>
     /// <param name="days">The evidence; at least one observation in all.</param>
     /// <param name="progress">Told after each round the share of the rounds that may be needed.</param>
@@ -68,20 +71,27 @@ public static class Learning
     {
         private readonly IReadOnlyList<DayPhase>[] cut = [.. days.Select(Asked)];
         private readonly int count = days.Sum(day => day.Observations.Count);
+        private readonly Observation[] seen = [.. days.SelectMany(day => day.Observations)];
+        private readonly JointEvidence[] upTo = [.. Enumerable.Range(0, days.Count + 1).Select(most => new JointEvidence([.. days.Take(most)
+            .Select(day => day.Observations)]))];
+
+        // What was noticed and is no reading: for each pedal the share of it that boiling fluid explains.
+        private readonly Dictionary<int, double> explained = [];
 
         public Learnt Learn(Action<double>? progress, CancellationToken cancel)
         {
             var scores = Population.Prior.Scores;
             var before = Answers(scores, cancel);
+            Explain(before);
             var answers = before;
             var logProposal = scores.Select(LogNormal).ToArray();
             var rounds = 1;
-            var best = before.LogLikelihood.Max();
+            var best = Best(before);
             double[] nearest = [.. before.Log.Select(log => log.Max())];
             while (true)
             {
                 progress?.Invoke((double)rounds / MostRounds);
-                var logWeights = scores.Select((row, i) => answers.LogLikelihood[i] + LogNormal(row) - logProposal[i]).ToArray();
+                var logWeights = scores.Select((row, i) => Together(answers, i) + LogNormal(row) - logProposal[i]).ToArray();
                 var weights = Normalized(logWeights);
                 var effective = Population.EffectiveSizeOf(weights);
                 if (effective >= EnoughMembers || rounds >= MostRounds)
@@ -89,11 +99,11 @@ public static class Learning
                     return Result(new Population(scores, weights), before, answers, (rounds, best, nearest));
                 }
 
-                var proposal = Proposal.Towards(scores, answers.Predicted, [.. days.SelectMany(day => day.Observations)]);
+                var proposal = Proposal.Towards(scores, answers.Predicted, seen, Sigmas());
                 scores = proposal.DrawDefended();
                 logProposal = [.. scores.Select(proposal.LogDefended)];
                 answers = Answers(scores, cancel);
-                best = Math.Max(best, answers.LogLikelihood.Max() + proposal.LogReach());
+                best = Math.Max(best, Best(answers) + proposal.LogReach());
                 nearest = [.. nearest.Zip(answers.Log, (so, log) => Math.Max(so, log.Max() + proposal.LogReach()))];
                 rounds++;
             }
@@ -102,37 +112,28 @@ public static class Learning
         private Learnt Result(Population learnt, MemberAnswers before, MemberAnswers after, (int Rounds, double Best, double[] Nearest) search)
         {
             var hopeless = search.Best < HopelessLog + (HopelessPerMore * (count - 1));
-            var seen = new List<SeenAndBelieved>();
+            var told = new List<SeenAndBelieved>();
             for (var o = 0; o < count; o++)
             {
                 var prior = Quantiles.Weighted(before.Predicted[o], Population.Prior.Weights);
                 var posterior = Quantiles.Weighted(after.Predicted[o], learnt.Weights);
-                seen.Add(new SeenAndBelieved(Which(o), prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog));
+                told.Add(new SeenAndBelieved(seen[o], prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog || IsUnexplained(o),
+                    explained.TryGetValue(o, out var share) ? share : null));
             }
 
             var evenings = EveningsBefore(before);
-            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, seen,
+            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, told,
                 [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Belief)]);
         }
 
         private List<(Spread Said, Population Belief)> EveningsBefore(MemberAnswers prior)
         {
-            var log = new double[Population.Prior.Scores.Length];
             var said = new List<(Spread Said, Population Belief)>();
-            var first = 0;
             for (var d = 0; d < days.Count; d++)
             {
-                var belief = first == 0 ? Population.Prior : new Population(Population.Prior.Scores, Normalized(log));
+                var belief = days.Take(d).All(day => day.Observations.Count == 0) ? Population.Prior
+                    : new Population(Population.Prior.Scores, Normalized([.. Population.Prior.Scores.Select((_, member) => Together(prior, member, d))]));
                 said.Add((Quantiles.Weighted(prior.RimC[d], belief.Weights), belief));
-                foreach (var seen in prior.Log.Skip(first).Take(days[d].Observations.Count))
-                {
-                    for (var member = 0; member < log.Length; member++)
-                    {
-                        log[member] += seen[member];
-                    }
-                }
-
-                first += days[d].Observations.Count;
             }
 
             return said;
@@ -149,7 +150,50 @@ public static class Learning
         private static (int Session, int Lap) End(Observation seen) =>
             (seen.Session ?? int.MaxValue, seen is { Kind: not ObservationKind.PedalSoft, Lap: { } lap } ? lap : int.MaxValue);
 
-        private Observation Which(int index) => days.SelectMany(day => day.Observations).ElementAt(index);
+        /// <summary>Log-likelihood of all that was seen on the first days for a member, errors that are shared counted once.</summary>
+        private double Together(MemberAnswers answers, int member, int? firstDays = null)
+        {
+            var most = firstDays ?? days.Count;
+            var log = upTo[most].Log(place => answers.Predicted[place][member]);
+            var places = days.Take(most).Sum(day => day.Observations.Count);
+            for (var o = 0; o < places; o++)
+            {
+                log += seen[o].Kind == ObservationKind.PedalSoft && !IsUnexplained(o) ? answers.Log[o][member] : 0;
+            }
+
+            return log;
+        }
+
+        private double Best(MemberAnswers answers) => Enumerable.Range(0, answers.Log[0].Length).Max(member => Together(answers, member));
+
+        /// <summary>
+        /// How much of a soft pedal boiling explains: S / (S + c), S the chance of vapour first in that lap, c of all else that softens a pedal.
+        /// </summary>
+        private void Explain(MemberAnswers prior)
+        {
+            for (var o = 0; o < count; o++)
+            {
+                if (seen[o] is { Kind: ObservationKind.PedalSoft, Lap: > 0 })
+                {
+                    var vapour = prior.Log[o].Average(log => ObservationModel.VapourFirst(log));
+                    explained[o] = vapour / (vapour + ObservationModel.OtherCauses);
+                }
+            }
+        }
+
+        /// <summary>By place what each is taken to be off by in a proposal; what is unexplained pulls at nothing.</summary>
+        private Dictionary<int, double> Sigmas()
+        {
+            var sigmas = new Dictionary<int, double>(upTo[^1].IndependentSigmas());
+            foreach (var place in explained.Keys.Where(IsUnexplained))
+            {
+                sigmas[place] = double.PositiveInfinity;
+            }
+
+            return sigmas;
+        }
+
+        private bool IsUnexplained(int place) => explained.TryGetValue(place, out var share) && share < LeastExplained;
 
         private MemberAnswers Answers(double[][] scores, CancellationToken cancel)
         {
@@ -182,11 +226,6 @@ public static class Learning
                 first += day.Observations.Count;
             }
 
-            for (var member = 0; member < scores.Length; member++)
-            {
-                answers.LogLikelihood[member] = answers.Log.Sum(log => log[member]);
-            }
-
             return answers;
         }
 
@@ -196,8 +235,6 @@ public static class Learning
     private sealed class MemberAnswers(int days, int observations, int members)
     {
         public float[][] RimC { get; } = [.. Enumerable.Range(0, days).Select(_ => new float[members])];
-
-        public double[] LogLikelihood { get; } = new double[members];
 
         public double[][] Log { get; } = [.. Enumerable.Range(0, observations).Select(_ => new double[members])];
 

@@ -36,5 +36,6 @@ public sealed record Learnt(Population Belief, double EffectiveMembers, int Roun
 /// <param name="Observation">What was seen.</param>
 /// <param name="Before">P10, P50, P90 before.</param>
 /// <param name="After">P10, P50, P90 after.</param>
-/// <param name="Unexplained">True where nothing believable comes near it.</param>
-public sealed record SeenAndBelieved(Observation Observation, Spread Before, Spread After, bool Unexplained);
+/// <param name="Unexplained">True where nothing believable comes near it, or boiling explains less than a tenth of a soft pedal.</param>
+/// <param name="Boiling">Share of a soft pedal that boiling explains, 0 to 1; null for all else.</param>
+public sealed record SeenAndBelieved(Observation Observation, Spread Before, Spread After, bool Unexplained, double? Boiling = null);

@@ -62,18 +62,8 @@ public sealed record Observation(
     /// <summary>True for what is known by an interval.</summary>
     public bool IsInterval() => Kind is ObservationKind.RotorPaint or ObservationKind.CaliperSticker;
 
-    /// <summary>
-    /// One standard deviation of the difference between what is seen and what the network means, in the observation's unit:
-    /// the instrument's error and the model's own (paint and stickers turn within 8 K; a hand-held infrared reading of a
-    /// shiny rotor is off by 15 K; where on the rim or body it sits adds 12 K; pad wear by caliper gauge 0.2 mm; all engineering judgement, x1.5).
-    /// </summary>
-    public double Sigma() => Kind switch
-    {
-        ObservationKind.RotorPaint or ObservationKind.CaliperSticker => Together(8),
-        ObservationKind.PadWear => Error ?? 0.2,
-        ObservationKind.RotorReading => Together(Error ?? 15),
-        _ => Together(Error ?? 5),
-    };
+    /// <summary>One standard deviation of the difference between what is seen and what the network means, in the observation's unit.</summary>
+    public double Sigma() => EvidenceError.Of(this).Total;
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(string field, PredictionPlan plan, ICollection<InputFault> faults)
@@ -121,12 +111,6 @@ public sealed record Observation(
 
                 break;
         }
-    }
-
-    private static double Together(double instrument)
-    {
-        const double place = 12;
-        return Math.Sqrt((instrument * instrument) + (place * place));
     }
 
     private void CheckInterval(string field, ICollection<InputFault> faults)

@@ -11,7 +11,7 @@ namespace Rimrock.Core.Beliefs;
 public static class ObservationModel
 {
     /// <summary>A pedal goes soft for other reasons, or is not noticed, in so many cases (engineering judgement).</summary>
-    private const double OtherCauses = 0.05;
+    internal const double OtherCauses = 0.05;
 
     /// <summary>What a member predicts for an observation, in its unit: C or mm; for the pedal the fluid less its vapour point in the worst lap, K.</summary>
     /// <param name="observation">The observation.</param>
@@ -60,7 +60,7 @@ public static class ObservationModel
             return Math.Log(Math.Max(1e-300, above * below));
         }
 
-        var off = (predicted - (observation.Value ?? predicted)) / sigma;
+        var off = (predicted + EvidenceError.Of(observation).Bias - (observation.Value ?? (predicted + EvidenceError.Of(observation).Bias))) / sigma;
         return -0.5 * off * off;
     }
 
@@ -84,6 +84,9 @@ public static class ObservationModel
 
         return (firm * (1 - OtherCauses)) + OtherCauses;
     }
+
+    /// <summary>Chance of vapour first in the lap of a soft pedal, from a member's log-likelihood of it.</summary>
+    internal static double VapourFirst(double log) => Math.Max(0, (Math.Exp(log) - OtherCauses) / (1 - OtherCauses));
 
     private static double Over(PhaseRecord phase, PredictionPlan plan, int lane, CarFactors car, int offset) =>
         phase.Peak[(int)BrakePart.FrontFluid + offset][lane] - FluidToday.Of(plan, car with { Capacities = MemberCapacities.Middle }).VapourC;

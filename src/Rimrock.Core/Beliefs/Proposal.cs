@@ -27,7 +27,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <param name="scores">One row a member.</param>
     /// <param name="predicted">For each observation one prediction a member.</param>
     /// <param name="observations">The observations.</param>
-    public static Proposal Towards(double[][] scores, float[][] predicted, IReadOnlyList<Observation> observations)
+    /// <param name="sigmas">By place what each is taken to be off by, as if it were a witness of its own; its whole error where that is not said.</param>
+    public static Proposal Towards(double[][] scores, float[][] predicted, IReadOnlyList<Observation> observations,
+        IReadOnlyDictionary<int, double>? sigmas = null)
     {
         var dimensions = PriorFactor.Learnable;
         var precision = Identity(dimensions, 1);
@@ -35,7 +37,8 @@ internal sealed class Proposal(double[] mean, double[][] root)
         for (var o = 0; o < observations.Count; o++)
         {
             var (intercept, slope) = Line(scores, predicted[o]);
-            if (Target(observations[o], intercept, slope.Sum(one => one * one)) is not { } target)
+            var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : observations[o].Sigma();
+            if (double.IsPositiveInfinity(sigma) || Target(observations[o], sigma, intercept, slope.Sum(one => one * one)) is not { } target)
             {
                 continue;
             }
@@ -107,9 +110,8 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <summary>
     /// What an observation asks of its prediction, as a value and a standard deviation; null where it asks nothing of a member in the middle.
     /// </summary>
-    private static (double Value, double Sigma)? Target(Observation observation, double middle, double variance)
+    private static (double Value, double Sigma)? Target(Observation observation, double sigma, double middle, double variance)
     {
-        var sigma = observation.Sigma();
         if (observation.Kind == ObservationKind.PedalSoft)
         {
             var soft = observation.Lap > 0;
@@ -118,7 +120,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
 
         if (!observation.IsInterval())
         {
-            return (observation.Value ?? middle, sigma);
+            return ((observation.Value - EvidenceError.Of(observation).Bias) ?? middle, sigma);
         }
 
         if (observation is { AboveC: { } above, BelowC: { } below })

@@ -30,8 +30,8 @@ public class ObservationModelTests
     [Fact]
     public void A_number_one_standard_deviation_off_costs_half_a_unit()
     {
-        var seen = new Observation(ObservationKind.RotorPeak, Value: 0, Error: 9);
-        seen.Sigma().ShouldBe(15, 1e-9, "9 of the instrument and 12 of the place");
+        var seen = new Observation(ObservationKind.RotorPeak, Value: 0, Error: 10);
+        seen.Sigma().ShouldBe(15, 1e-9, "its own 10, 5 of the place, 10 of the instrument");
         var truth = Predicted(seen);
         truth.ShouldBe(Run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][0]));
         Log(seen with { Value = truth }).ShouldBe(0);

@@ -1213,7 +1213,7 @@ export interface components {
             timeS: number[];
             /** @description Bands over time. */
             parts: components["schemas"]["PartBand"][];
-            /** @description Bands of the day's highest temperature in each layer of the strata. */
+            /** @description Bands of the day's highest temperature in each layer of the strata, and in the front pad's core, plate, piston and caliper. */
             peaks: components["schemas"]["PeakBand"][];
             /** @description Every limit with its chance, danger first, likeliest first. */
             limits: components["schemas"]["LimitBand"][];
@@ -3683,9 +3683,9 @@ export interface components {
             /** @description Upper edge, C. */
             highC: number[];
         };
-        /** @description The day's highest temperature of one layer over the members. */
+        /** @description The day's highest temperature of one layer or part over the members. */
         PeakBand: {
-            /** @description The layer's part. */
+            /** @description The part. */
             part: components["schemas"]["BrakePart"];
             /**
              * Format: double
@@ -4428,8 +4428,13 @@ export interface components {
             before: components["schemas"]["Spread"];
             /** @description P10, P50, P90 after. */
             after: components["schemas"]["Spread"];
-            /** @description True where nothing believable comes near it. */
+            /** @description True where nothing believable comes near it, or boiling explains less than a tenth of a soft pedal. */
             unexplained: boolean;
+            /**
+             * Format: double
+             * @description Share of a soft pedal that boiling explains, 0 to 1; null for all else.
+             */
+            boiling?: null | number;
         };
         /** @description Temperatures over one session and the rest after it. */
         SessionSeries: {

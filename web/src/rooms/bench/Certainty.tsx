@@ -44,7 +44,16 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
                     {show(told.after.p10, unit, digits).replace(/ .*/, '')} to {show(told.after.p90, unit, digits)}
                   </span>
                 )}
-                {told?.unexplained && <span className="contradicted"> nothing believable comes near it: check the entry</span>}{' '}
+                {told?.boiling != null && (
+                  <span className={told.unexplained ? 'contradicted' : undefined}>
+                    {' '}
+                    boiling explains {Math.round(100 * told.boiling)} % of it; else air, knocked-back pistons, old fluid. Bleed before the
+                    next drive
+                  </span>
+                )}
+                {told?.unexplained && told.boiling == null && (
+                  <span className="contradicted"> nothing believable comes near it: check the entry</span>
+                )}{' '}
                 <button type="button" className="why" onClick={() => remove(i)} aria-label={`Forget: ${inWords(item, show)}`}>
                   forget
                 </button>
