@@ -35,6 +35,7 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Configuration), builder.Configuration.GetValue<int?>("database-pages")));
 builder.Services.AddSingleton<ShelfStore>();
 builder.Services.AddSingleton<LogStore>();
+builder.Services.AddSingleton<ForecastStore>();
 builder.Services.AddSingleton<SetAside>();
 builder.Services.AddSingleton<Archive>();
 builder.Services.AddSingleton<Copies>();

@@ -18,7 +18,30 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Damage">Chance that a part would be ruined.</param>
 /// <param name="Limits">Every limit's chance, as believed then, danger first.</param>
 public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept, Chance Danger, Chance Damage,
-    IReadOnlyList<SaidLimit> Limits);
+    IReadOnlyList<SaidLimit> Limits)
+{
+    /// <summary>What was said.</summary>
+    public Forecast Forecast() => new(Said, Danger, Damage, Limits);
+
+    /// <summary>The same day with what was said of it then.</summary>
+    /// <param name="then">What was said.</param>
+    public KeptPromise With(Forecast then)
+    {
+        ArgumentNullException.ThrowIfNull(then);
+        return new KeptPromise(Date, then.Said, AboveC, BelowC, KeptIn(then.Said, AboveC, BelowC), then.Danger, then.Damage, then.Limits);
+    }
+
+    /// <summary>True where said and seen overlap; null where nothing was seen.</summary>
+    internal static bool? KeptIn(Spread said, double? aboveC, double? belowC) => (aboveC ?? belowC) is null ? null
+        : (aboveC ?? double.MinValue) <= said.P90 && (belowC ?? double.MaxValue) >= said.P10;
+}
+
+/// <summary>What is believed of a day on the evening before.</summary>
+/// <param name="Said">Front rotor's peak at its rim, where paints sit.</param>
+/// <param name="Danger">Chance that anything dangerous happens.</param>
+/// <param name="Damage">Chance that a part is ruined.</param>
+/// <param name="Limits">Every limit's chance, danger first.</param>
+public sealed record Forecast(Spread Said, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
 
 /// <summary>A limit as it was believed.</summary>
 /// <param name="Code">Its code.</param>
@@ -57,6 +80,15 @@ public sealed record LearningPage(
     public static IReadOnlyList<EvidenceDay> EvidenceOf(IReadOnlyList<LogSession> sessions) =>
         [.. sessions.Select(session => session.Evidence()).OfType<EvidenceDay>().TakeLast(MostDays)];
 
+    /// <summary>The same with what was said of each day then.</summary>
+    /// <param name="then">What was said, by the day's place among the promises and what is said now.</param>
+    public LearningPage With(Func<int, Forecast, Forecast> then)
+    {
+        ArgumentNullException.ThrowIfNull(then);
+        List<KeptPromise> promises = [.. Promises.Select((promise, i) => promise.With(then(i, promise.Forecast())))];
+        return this with { Promises = promises, KeptCount = promises.Count(promise => promise.Kept == true) };
+    }
+
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
     /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>
@@ -90,8 +122,7 @@ public sealed record LearningPage(
     private static KeptPromise Promise(LogSession session, Spread said, JudgedDay judged)
     {
         var paint = session.FrontPaint;
-        bool? kept = paint is null || (paint.AboveC ?? paint.BelowC) is null ? null : (paint.AboveC ?? double.MinValue) <= said.P90
-            && (paint.BelowC ?? double.MaxValue) >= said.P10;
+        var kept = KeptPromise.KeptIn(said, paint?.AboveC, paint?.BelowC);
         var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!))
             .Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance));
         return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage,

@@ -132,6 +132,9 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             takes with { Missed = takes.Missed + z }),
     ];
 
+    /// <summary>Counts the physics and what is believed beforehand: up by one with each renewal that moves an answer.</summary>
+    public const int Model = 4;
+
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
     public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();
 

@@ -53,18 +53,28 @@ public static class TeachingEndpoints
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, AnswerCache cache, RunProgress progress,
-            CancellationToken cancel) =>
+        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, ForecastStore forecasts, AnswerCache cache,
+            RunProgress progress, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
-                var sessions = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body)
-                    .Where(session => session.Evidence() is not null).ToList();
-                return sessions.Count == 0 ? Results.NoContent() : await cache.AnswerAsync("learning", new { plan, sessions }, async token =>
+                var days = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse()
+                    .Where(item => item.Body.Evidence() is not null).ToList();
+                if (days.Count == 0)
+                {
+                    return Results.NoContent();
+                }
+
+                var sessions = days.Select(item => item.Body).ToList();
+                var page = await cache.RememberAsync("learning", new { plan, sessions }, async token =>
                 {
                     var learnt = await LearntAsync(LearningPage.EvidenceOf(sessions), cache, report.Tell, token);
                     return LearningPage.Of(plan, sessions, _ => learnt, token)!;
                 }, cancel);
+
+                // What was said on an evening is kept, and told as it was said.
+                var last = days.TakeLast(LearningPage.MostDays).ToList();
+                return Results.Ok(page.With((place, now) => forecasts.Keep(last[place].Id, now)));
             })
             .WithName("learn")
             .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, " +
