@@ -74,7 +74,7 @@ test('a comparison is saved, and opens again; what is none is refused', async ({
   await page.getByRole('button', { name: 'Pin side by side' }).first().click();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save as JSON' }).click()]);
   const text = await readFile(await download.path(), 'utf8');
-  expect(JSON.parse(text)).toMatchObject({ rimrock: 'comparison', version: 1 });
+  expect(JSON.parse(text)).toMatchObject({ rimrock: 'comparison', version: 2 });
   const open = page.getByLabel('Open a saved comparison');
   const changed = JSON.parse(text) as { plan: { car: { name: string; massKg: number } } };
   changed.plan.car.name = 'A friend’s car';

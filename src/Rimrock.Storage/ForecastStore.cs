@@ -15,7 +15,7 @@ public sealed class ForecastStore(Database database, TimeProvider clock)
     /// <summary>What was said of an entry's day: what is kept of it, or, the first time, what is said now, which is kept from then on.</summary>
     /// <param name="entry">The entry of the log.</param>
     /// <param name="now">What is said now.</param>
-    public Forecast Keep(string entry, Forecast now)
+    public EveningForecast Keep(string entry, EveningForecast now)
     {
         ArgumentNullException.ThrowIfNull(now);
         using var connection = database.Open();
@@ -30,7 +30,7 @@ public sealed class ForecastStore(Database database, TimeProvider clock)
         var kept = connection.ExecuteScalar<string?>("SELECT body FROM forecast WHERE entry = @entry", new { entry });
         try
         {
-            return kept is null ? now : JsonSerializer.Deserialize<Forecast>(kept, JsonRules.Strict) ?? now;
+            return kept is null ? now : JsonSerializer.Deserialize<EveningForecast>(kept, JsonRules.Strict) ?? now;
         }
         catch (JsonException)
         {

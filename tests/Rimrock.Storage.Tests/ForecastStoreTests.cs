@@ -27,7 +27,7 @@ public sealed class ForecastStoreTests : IDisposable
         Directory.Delete(folder, recursive: true);
     }
 
-    private static Forecast Said(double share) => new(new Spread(400, 450, 500), new Chance(share, 0.01, share + 0.02), new Chance(0, 0, 0.01),
+    private static EveningForecast Said(double share) => new(new Spread(400, 450, 500), new Chance(share, 0.01, share + 0.02), new Chance(0, 0, 0.01),
         [new SaidLimit(LimitCode.FrontFluid, Harm.Danger, new Chance(share, 0.01, share + 0.02))]);
 
     [Fact]
@@ -55,6 +55,6 @@ public sealed class ForecastStoreTests : IDisposable
     {
         var promise = new KeptPromise(new DateOnly(2026, 5, 1), new Spread(500, 550, 600), 430, 480, false, Said(0).Danger, Said(0).Damage, []);
         promise.With(Said(0.2)).Kept.ShouldBe(true);
-        promise.With(promise.Forecast()).Kept.ShouldBe(false);
+        promise.With(promise.AsSaid()).Kept.ShouldBe(false);
     }
 }

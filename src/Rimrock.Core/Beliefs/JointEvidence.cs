@@ -23,7 +23,8 @@ internal sealed class JointEvidence
         var all = days.SelectMany((day, d) => day.Select(seen => (Day: d, Seen: seen))).Select((one, place) => (one.Day, one.Seen, place))
             .Where(one => one.Seen.Kind != ObservationKind.PedalSoft);
         instruments = [.. all.GroupBy(one => InstrumentOf(one.Seen.Kind)).Select(instrument => instrument
-            .GroupBy(one => (one.Day, one.Seen.Kind, one.Seen.Rear)).Select(group => group.Select(one => (one.Seen, EvidenceError.Of(one.Seen), one.place)).ToArray()).ToArray())];
+            .GroupBy(one => (one.Day, one.Seen.Kind, one.Seen.Rear))
+            .Select(group => group.Select(one => (one.Seen, EvidenceError.Of(one.Seen), one.place)).ToArray()).ToArray())];
         var matching = new double[days.Sum(day => day.Count)];
         foreach (var (seen, error, place) in instruments.SelectMany(groups => groups).SelectMany(group => group))
         {

@@ -62,9 +62,6 @@ public sealed record Observation(
     /// <summary>True for what is known by an interval.</summary>
     public bool IsInterval() => Kind is ObservationKind.RotorPaint or ObservationKind.CaliperSticker;
 
-    /// <summary>One standard deviation of the difference between what is seen and what the network means, in the observation's unit.</summary>
-    public double Sigma() => EvidenceError.Of(this).Total;
-
     /// <summary>Lists what is wrong.</summary>
     public void Check(string field, PredictionPlan plan, ICollection<InputFault> faults)
     {

@@ -52,7 +52,7 @@ public static class ObservationModel
         }
 
         var predicted = Predicted(observation, plan, run, lane, car);
-        var sigma = observation.Sigma();
+        var sigma = EvidenceError.Of(observation).Total;
         if (observation.IsInterval())
         {
             var above = observation.AboveC is { } low ? Numerics.NormalDistribution.Below((predicted - low) / sigma) : 1;

@@ -37,7 +37,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
         for (var o = 0; o < observations.Count; o++)
         {
             var (intercept, slope) = Line(scores, predicted[o]);
-            var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : observations[o].Sigma();
+            var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : EvidenceError.Of(observations[o]).Total;
             if (double.IsPositiveInfinity(sigma) || Target(observations[o], sigma, intercept, slope.Sum(one => one * one)) is not { } target)
             {
                 continue;

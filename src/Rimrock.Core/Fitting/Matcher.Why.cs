@@ -14,7 +14,8 @@ public sealed partial class Matcher
     /// <returns>The answer, or null where the shelf has no such part that was weighed.</returns>
     public WhyNot? Why(string kind, string id, CancellationToken cancel = default)
     {
-        var answer = Answer(MatchStage.First, null, cancel);
+        // Against the list that was shown last.
+        var answer = Answer(deepest, null, cancel);
         var asked = answer.WhyNot.FirstOrDefault(one => one.Kind == kind && one.Part.Id == id);
         if (asked?.Key is not { } key || answer.Shortlist is not [var best, ..] || Selection.OfKey(key, plan, offer) is not { } setup
             || Selection.OfKey(best.Key, plan, offer) is not { } first)

@@ -26,6 +26,7 @@ public sealed partial class Matcher
     private readonly DrawnSetup fitted;
     private readonly Lazy<List<DrawnSetup>> nominated;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
+    private MatchStage deepest = MatchStage.First;
 
     private Matcher(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, SetupJudge judge, DrawnSetup fitted)
     {
@@ -82,6 +83,7 @@ public sealed partial class Matcher
     {
         lock (known)
         {
+            deepest = stage > deepest ? stage : deepest;
             var all = nominated.Value;
             progress?.Invoke(0.1);
             Count([fitted, .. all], sketch: true, settle: false, share => progress?.Invoke(0.1 + (0.3 * share)), cancel);

@@ -21,11 +21,11 @@ public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, dou
     IReadOnlyList<SaidLimit> Limits)
 {
     /// <summary>What was said.</summary>
-    public Forecast Forecast() => new(Said, Danger, Damage, Limits);
+    public EveningForecast AsSaid() => new(Said, Danger, Damage, Limits);
 
     /// <summary>The same day with what was said of it then.</summary>
     /// <param name="then">What was said.</param>
-    public KeptPromise With(Forecast then)
+    public KeptPromise With(EveningForecast then)
     {
         ArgumentNullException.ThrowIfNull(then);
         return new KeptPromise(Date, then.Said, AboveC, BelowC, KeptIn(then.Said, AboveC, BelowC), then.Danger, then.Damage, then.Limits);
@@ -41,7 +41,7 @@ public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, dou
 /// <param name="Danger">Chance that anything dangerous happens.</param>
 /// <param name="Damage">Chance that a part is ruined.</param>
 /// <param name="Limits">Every limit's chance, danger first.</param>
-public sealed record Forecast(Spread Said, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
+public sealed record EveningForecast(Spread Said, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
 
 /// <summary>A limit as it was believed.</summary>
 /// <param name="Code">Its code.</param>
@@ -82,10 +82,10 @@ public sealed record LearningPage(
 
     /// <summary>The same with what was said of each day then.</summary>
     /// <param name="then">What was said, by the day's place among the promises and what is said now.</param>
-    public LearningPage With(Func<int, Forecast, Forecast> then)
+    public LearningPage With(Func<int, EveningForecast, EveningForecast> then)
     {
         ArgumentNullException.ThrowIfNull(then);
-        List<KeptPromise> promises = [.. Promises.Select((promise, i) => promise.With(then(i, promise.Forecast())))];
+        List<KeptPromise> promises = [.. Promises.Select((promise, i) => promise.With(then(i, promise.AsSaid())))];
         return this with { Promises = promises, KeptCount = promises.Count(promise => promise.Kept == true) };
     }
 

@@ -37,8 +37,8 @@ public class LearningTests
     {
         var paint = new Observation(ObservationKind.RotorPaint, Session: 1, Lap: 50);
         var sticker = new Observation(ObservationKind.CaliperSticker, Session: 1);
-        var rim = ObservationModel.Predicted(paint, Plan, run, 0, CarFactors.Median) + (paint.Sigma() * Normal(random));
-        var body = ObservationModel.Predicted(sticker, Plan, run, 0, CarFactors.Median) + (sticker.Sigma() * Normal(random));
+        var rim = ObservationModel.Predicted(paint, Plan, run, 0, CarFactors.Median) + (EvidenceError.Of(paint).Total * Normal(random));
+        var body = ObservationModel.Predicted(sticker, Plan, run, 0, CarFactors.Median) + (EvidenceError.Of(sticker).Total * Normal(random));
         var below = Math.Clamp(Math.Floor(rim / 60) * 60, 60, 900);
         var cooler = Math.Clamp(Math.Floor(body / 15) * 15, 45, 300);
         return [paint with { AboveC = below, BelowC = below + 60 }, sticker with { AboveC = cooler, BelowC = cooler + 15 }];

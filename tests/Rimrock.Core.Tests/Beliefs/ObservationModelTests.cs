@@ -31,7 +31,7 @@ public class ObservationModelTests
     public void A_number_one_standard_deviation_off_costs_half_a_unit()
     {
         var seen = new Observation(ObservationKind.RotorPeak, Value: 0, Error: 10);
-        seen.Sigma().ShouldBe(15, 1e-9, "its own 10, 5 of the place, 10 of the instrument");
+        EvidenceError.Of(seen).Total.ShouldBe(15, 1e-9, "its own 10, 5 of the place, 10 of the instrument");
         var truth = Predicted(seen);
         truth.ShouldBe(Run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][0]));
         Log(seen with { Value = truth }).ShouldBe(0);

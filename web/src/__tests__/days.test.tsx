@@ -83,7 +83,7 @@ describe('kinds of day', () => {
     const band = { days: [0.3, 0.01].map((share) => ({ danger: counted(share), damage: counted(0) })) } as unknown as BandResult;
     render(<DaysOfTheYear plan={plan} shelf={sampleShelf} drawn="track-day" band={band} onDraw={onDraw} />, { wrapper: UnitProvider });
     const [track, descent] = screen.getAllByRole('button');
-    expect([track!.getAttribute('aria-pressed'), track!.textContent]).toEqual(['true', 'track daydanger 30 %, damage 0 %']);
+    expect([track!.getAttribute('aria-pressed'), track!.textContent]).toEqual(['true', 'track day danger 30 %, damage 0 %']);
     fireEvent.click(descent!);
     expect(onDraw).toHaveBeenCalledWith(1);
     cleanup();

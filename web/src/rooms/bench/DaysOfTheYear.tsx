@@ -34,7 +34,7 @@ export function DaysOfTheYear({
             aria-pressed={day.kind === drawn}
             onClick={() => onDraw(at)}
           >
-            {nameOfDay(day.kind, shelf, told)}
+            {nameOfDay(day.kind, shelf, told)}{' '}
             {chance && (
               <span className="year-chance">
                 danger {percentOf(chance.danger)}, damage {percentOf(chance.damage)}
