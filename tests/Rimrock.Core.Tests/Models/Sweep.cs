@@ -11,7 +11,8 @@ namespace Rimrock.Core.Tests.Models;
 /// <param name="Values">Its values.</param>
 /// <param name="Set">The plan with a value.</param>
 /// <param name="Face">1 where more of it heats the front face, -1 where it cools it, 0 where nobody can say beforehand: electronics
-/// hand an axle what it can hold whatever its pistons, and a thicker ring keeps more heat for the fluid.</param>
+/// hand an axle what it can hold whatever its pistons, a thicker ring swings less and lies
+/// further from its vanes.</param>
 /// <param name="Fluid">The same for the front fluid.</param>
 internal sealed record Sweep(string Input, string Unit, double[] Values, Func<PredictionPlan, double, PredictionPlan> Set, int Face, int Fluid)
 {
@@ -46,7 +47,7 @@ internal sealed record Sweep(string Input, string Unit, double[] Values, Func<Pr
         Front("front shims of titanium", "", [0, 1], (front, on) => front with { Shim = on > 0 ? Shim.Titanium : Shim.None }, 0, -1),
         Ring("front rotor's diameter", "x", [0.96, 0.98, 1, 1.02, 1.04], (ring, by) => ring with { OuterDiameterMm = ring.OuterDiameterMm * by }, -1, 0),
         Ring("front rotor's inner diameter", "x", [0.96, 0.98, 1, 1.02], (ring, by) => ring with { InnerDiameterMm = ring.InnerDiameterMm * by }, 1, 0),
-        Ring("front rotor's thickness", "x", [0.9, 0.95, 1, 1.05, 1.1], (ring, by) => ring with { ThicknessMm = ring.ThicknessMm * by }, -1, 0),
+        Ring("front rotor's thickness", "x", [0.9, 0.95, 1, 1.05, 1.1], (ring, by) => ring with { ThicknessMm = ring.ThicknessMm * by }, 0, 0),
         Ring("front rotor's vanes", "", [24, 30, 36, 42], (ring, to) => ring with { VaneCount = (int)to }, 0, 0),
         Of("front duct's hose", "mm", [0, 51, 63, 76, 102], (plan, mm) =>
             plan with { FrontDuct = new WheelDuct(mm, mm > 0 ? Shield.Trimmed : Shield.Closed) }, -1, -1),
