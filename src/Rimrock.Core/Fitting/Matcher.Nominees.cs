@@ -39,10 +39,18 @@ public sealed partial class Matcher
         return chosen;
     }
 
+    /// <summary>Setups with every fluid; where what is in the car is due by its age, those that keep it are no answer.</summary>
+    private IEnumerable<Selection> Fillings(Selection setup)
+    {
+        var all = EveryFilling(setup).ToList();
+        return plan.FluidState.AgeMonths >= Due.FluidMonths && all.Exists(one => one.Fluid.Id != Selection.FittedId)
+            ? all.Where(one => one.Fluid.Id != Selection.FittedId) : all;
+    }
+
     /// <summary>
     /// A setup with every fluid and hose that the search kept and the purse allows: they share its runs, so that judging them costs next to nothing.
     /// </summary>
-    private IEnumerable<Selection> Fillings(Selection setup)
+    private IEnumerable<Selection> EveryFilling(Selection setup)
     {
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()

@@ -189,6 +189,9 @@ public class MatcherTests
         answer.Verdict.ToString().ShouldContain("fitted-verdict.looked");
         var old = Matcher.Match(gentle with { FluidState = new Core.Fluids.FluidState(30) }, ShelfSamples.Small, Free);
         (old.Outcome, old.Due.Single().Code).ShouldBe((MatchOutcome.Due, "fluid-age"));
+        old.Shortlist.ShouldNotBeEmpty();
+        old.Shortlist.ShouldAllBe(row => row.Parts.Fluid.Id != Selection.FittedId, "what is due is changed first (common practice)");
+        old.Steps[0].Setup.Parts.Fluid.Id.ShouldNotBe(Selection.FittedId);
     }
 
     [Fact]
