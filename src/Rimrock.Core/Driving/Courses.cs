@@ -56,7 +56,8 @@ internal static class Courses
         "country" => [(Country, 5)],
         "towing" => [(Traffic, 1), (Towing, 4)],
         DayKind.Descent => [(Traffic, 1), .. Down(day, car, airDensityKgM3)],
-        _ => [(Traffic, 2), (Lanes, 3)],
+        "weekday" => [(Traffic, 2), (Lanes, 3)],
+        _ => throw new ArgumentOutOfRangeException(nameof(day), day.Kind, "Nothing is driven on the road on such a day."),
     };
 
     /// <summary>

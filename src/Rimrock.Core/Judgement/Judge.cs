@@ -20,32 +20,6 @@ public static class Judge
     public static JudgedDay Of(PredictionPlan plan, Population belief, Day day, CancellationToken cancel = default) =>
         Settled(Sharing([plan], belief, day, cancel)[0], day, cancel);
 
-    /// <summary>Judges every kind of day of a plan; where a danger is small but not nothing, by four times the members.</summary>
-    /// <param name="plan">A plan without faults.</param>
-    /// <param name="belief">What is believed of the car.</param>
-    /// <param name="year">The plan's days.</param>
-    /// <param name="cancel">Stops between stretches.</param>
-    /// <exception cref="BeyondModelException">More than half of the members lead out of the model's range on one of them.</exception>
-    public static JudgedLife Life(PredictionPlan plan, Population belief, Year year, CancellationToken cancel = default)
-    {
-        ArgumentNullException.ThrowIfNull(plan);
-        ArgumentNullException.ThrowIfNull(year);
-        return new([.. plan.EachDay().Zip(year.Days, (on, day) => Of(on, belief, day, cancel))]);
-    }
-
-    /// <summary>Judges every kind of day of plans whose heat is the same, without running more where a danger is small.</summary>
-    /// <param name="plans">The plans.</param>
-    /// <param name="belief">What is believed of the car.</param>
-    /// <param name="year">Their days.</param>
-    /// <param name="cancel">Stops between stretches.</param>
-    public static IReadOnlyList<JudgedLife> LivesSharing(IReadOnlyList<PredictionPlan> plans, Population belief, Year year, CancellationToken cancel = default)
-    {
-        ArgumentNullException.ThrowIfNull(plans);
-        ArgumentNullException.ThrowIfNull(year);
-        var days = year.Days.Select((day, i) => Sharing([.. plans.Select(plan => plan.On(plan.Planned()[i]))], belief, day, cancel)).ToList();
-        return [.. plans.Select((_, at) => new JudgedLife([.. days.Select(day => day[at])]))];
-    }
-
     /// <summary>The same by more members on days whose danger is small but not nothing.</summary>
     public static JudgedLife Settled(JudgedLife judged, Year year, CancellationToken cancel = default)
     {

@@ -47,7 +47,11 @@ export function sayFirst(
     case 'settling':
       return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
     case 'due':
-      return { head: 'This day holds, but something is due.', then: result.due.map((one) => told(one.sentence)).join(' '), tone: 'maybe' };
+      return {
+        head: band.days.length > 1 ? 'Every day of its year holds, but something is due.' : 'This day holds, but something is due.',
+        then: result.due.map((one) => told(one.sentence)).join(' '),
+        tone: 'maybe',
+      };
     case 'fades':
       return named('Nobody is hurt and nothing ruined, but pads fade on more days than not', 'maybe');
     case 'holds':
