@@ -76,7 +76,7 @@ public class LearningTests
         (face / (double)draws).ShouldBeInRange(0.72, 0.88);
         (fluid / (double)draws).ShouldBeInRange(0.72, 0.88);
         (hotter / (double)draws).ShouldBeLessThan(0.14 + 0.06, "the unsafe side: 14 % and what chance adds over 200");
-        (faceWidth / draws).ShouldBeLessThan(0.7 * (priorFace.P90 - priorFace.P10));
+        (faceWidth / draws).ShouldBeLessThan(0.6 * (priorFace.P90 - priorFace.P10));
         (fluidWidth / draws).ShouldBeLessThan(0.9 * (priorFluid.P90 - priorFluid.P10));
 
         ((double P10, double P50, double P90) Face, (double P10, double P50, double P90) Fluid) Bands(Population belief)
