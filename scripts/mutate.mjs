@@ -65,6 +65,12 @@ function fails(name, filter) {
 
 // Most of the time goes into these: asked last.
 const slow = ['MatcherTests', 'ScreeningTests', 'RandomPlanTests', 'ExtremePlanTests', 'LearningTests', 'ChanceTests'];
+/** Filters of the core's own tests in the order of who is likely to notice: those of the same room, all others, the slow ones. */
+function filters(file) {
+  const quick = slow.map((name) => `FullyQualifiedName!~${name}`).join('&');
+  const room = `FullyQualifiedName~Core.Tests.${file.split('/')[0]}.`;
+  return [`${room}&${quick}`, `${room.replace('~', '!~')}&${quick}`, slow.map((name) => `FullyQualifiedName~${name}`).join('|')];
+}
 const survivors = [];
 let [tried, found] = [0, 0];
 while (tried < count) {
@@ -79,15 +85,18 @@ while (tried < count) {
     for (const name of ['Core', 'Reference', 'Scenario'])
       copyFileSync(join(folder, 'src/Rimrock.Core/bin/Release/net10.0/Rimrock.Core.dll'), join(tests(name), 'Rimrock.Core.dll'));
     const begin = Date.now();
-    const by = fails('Core', slow.map((name) => `FullyQualifiedName!~${name}`).join('&'))
-      ? 'Core'
-      : fails('Reference')
-        ? 'Reference'
-        : fails('Scenario')
-          ? 'Scenario'
-          : fails('Core', slow.map((name) => `FullyQualifiedName~${name}`).join('|'))
-            ? 'slow Core'
-            : null;
+    const [own, others, slowest] = filters(line.file);
+    const by = fails('Core', own)
+      ? 'its room'
+      : fails('Core', others)
+        ? 'Core'
+        : fails('Reference')
+          ? 'Reference'
+          : fails('Scenario')
+            ? 'Scenario'
+            : fails('Core', slowest)
+              ? 'slow Core'
+              : null;
     tried++;
     if (by) found++;
     else survivors.push(`${relative('.', line.file)}:${line.at + 1}\n  was ${line.text.trim()}\n  now ${rows[line.at].trim()}`);

@@ -36,6 +36,8 @@ builder.Services.AddSingleton(_ => new Database(DatabasePath.From(builder.Config
 builder.Services.AddSingleton<ShelfStore>();
 builder.Services.AddSingleton<LogStore>();
 builder.Services.AddSingleton<ForecastStore>();
+builder.Services.AddSingleton<BeliefStore>();
+builder.Services.AddSingleton<LearntShelf>();
 builder.Services.AddSingleton<SetAside>();
 builder.Services.AddSingleton<Archive>();
 builder.Services.AddSingleton<Copies>();

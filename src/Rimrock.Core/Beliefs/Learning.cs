@@ -75,12 +75,14 @@ public static class Learning
         private readonly JointEvidence[] upTo = [.. Enumerable.Range(0, days.Count + 1).Select(most => new JointEvidence([.. days.Take(most)
             .Select(day => day.Observations)]))];
 
+        private readonly ScopedBelief prior = ScopedBelief.PriorOf([.. days.Select(day => day.Plan)]);
+
         // What was noticed and is no reading: for each pedal the share of it that boiling fluid explains.
         private readonly Dictionary<int, double> explained = [];
 
         public Learnt Learn(Action<double>? progress, CancellationToken cancel)
         {
-            var scores = Population.Prior.Scores;
+            var scores = prior.Rows;
             var before = Answers(scores, cancel);
             Explain(before);
             var answers = before;
@@ -96,11 +98,11 @@ public static class Learning
                 var effective = Population.EffectiveSizeOf(weights);
                 if (effective >= EnoughMembers || rounds >= MostRounds)
                 {
-                    return Result(new Population(scores, weights), before, answers, (rounds, best, nearest));
+                    return Result(prior with { Rows = scores, Weights = weights }, before, answers, (rounds, best, nearest));
                 }
 
-                var proposal = Proposal.Towards(scores, answers.Predicted, seen, Sigmas());
-                scores = proposal.DrawDefended();
+                var proposal = Proposal.Towards(scores, answers.Predicted, seen, Sigmas(), prior.Moved);
+                scores = proposal.DrawDefended(prior.Rows);
                 logProposal = [.. scores.Select(proposal.LogDefended)];
                 answers = Answers(scores, cancel);
                 best = Math.Max(best, Best(answers) + proposal.LogReach());
@@ -109,7 +111,7 @@ public static class Learning
             }
         }
 
-        private Learnt Result(Population learnt, MemberAnswers before, MemberAnswers after, (int Rounds, double Best, double[] Nearest) search)
+        private Learnt Result(ScopedBelief learnt, MemberAnswers before, MemberAnswers after, (int Rounds, double Best, double[] Nearest) search)
         {
             var hopeless = search.Best < HopelessLog + (HopelessPerMore * (count - 1));
             var told = new List<SeenAndBelieved>();
@@ -122,18 +124,19 @@ public static class Learning
             }
 
             var evenings = EveningsBefore(before);
-            return new Learnt(hopeless ? Population.Prior : learnt, Math.Round(learnt.EffectiveSize(), 1), search.Rounds, hopeless, told,
-                [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Belief)]);
+            var effective = Math.Round(Population.EffectiveSizeOf(learnt.Weights), 1);
+            return new Learnt(hopeless ? ScopedBelief.Nothing : learnt, effective, search.Rounds, hopeless, told,
+                [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Weights)]);
         }
 
-        private List<(Spread Said, Population Belief)> EveningsBefore(MemberAnswers prior)
+        private List<(Spread Said, double[] Weights)> EveningsBefore(MemberAnswers answers)
         {
-            var said = new List<(Spread Said, Population Belief)>();
+            var said = new List<(Spread Said, double[] Weights)>();
             for (var d = 0; d < days.Count; d++)
             {
-                var belief = days.Take(d).All(day => day.Observations.Count == 0) ? Population.Prior
-                    : new Population(Population.Prior.Scores, Normalized([.. Population.Prior.Scores.Select((_, member) => Together(prior, member, d))]));
-                said.Add((Quantiles.Weighted(prior.RimC[d], belief.Weights), belief));
+                double[] weights = days.Take(d).All(day => day.Observations.Count == 0) ? []
+                    : Normalized([.. prior.Rows.Select((_, member) => Together(answers, member, d))]);
+                said.Add((Quantiles.Weighted(answers.RimC[d], weights.Length == 0 ? prior.Weights : weights), weights));
             }
 
             return said;
@@ -169,13 +172,13 @@ public static class Learning
         /// <summary>
         /// How much of a soft pedal boiling explains: S / (S + c), S the chance of vapour first in that lap, c of all else that softens a pedal.
         /// </summary>
-        private void Explain(MemberAnswers prior)
+        private void Explain(MemberAnswers before)
         {
             for (var o = 0; o < count; o++)
             {
                 if (seen[o] is { Kind: ObservationKind.PedalSoft, Lap: > 0 })
                 {
-                    var vapour = prior.Log[o].Average(log => ObservationModel.VapourFirst(log));
+                    var vapour = before.Log[o].Average(log => ObservationModel.VapourFirst(log));
                     explained[o] = vapour / (vapour + ObservationModel.OtherCauses);
                 }
             }
@@ -202,7 +205,7 @@ public static class Learning
             for (var d = 0; d < days.Count; d++)
             {
                 var (day, from, rimC) = (days[d], first, answers.RimC[d]);
-                MemberRuns.Each(cut[d], day.Plan, scores, (run, places, cars) =>
+                MemberRuns.Each(cut[d], day.Plan, prior.RowsOf(scores, day.Plan), (run, places, cars) =>
                 {
                     for (var lane = 0; lane < places.Length; lane++)
                     {
@@ -229,7 +232,7 @@ public static class Learning
             return answers;
         }
 
-        private static double LogNormal(double[] row) => -0.5 * row.Take(PriorFactor.Learnable).Sum(z => z * z);
+        private double LogNormal(double[] row) => -0.5 * row.Take(prior.Moved).Sum(z => z * z);
     }
 
     private sealed class MemberAnswers(int days, int observations, int members)

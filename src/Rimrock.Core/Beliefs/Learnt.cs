@@ -1,20 +1,37 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Beliefs;
 
 /// <summary>What is believed after looking at the evidence.</summary>
-/// <param name="Belief">Members and weights; the prior where the evidence contradicts the model.</param>
+/// <param name="Scoped">Members and weights, for all parts and courses that evidence told of; the prior where the evidence contradicts the model.</param>
 /// <param name="EffectiveMembers">How many equally weighted members stand behind the belief.</param>
 /// <param name="Rounds">How often members were drawn anew, 1 for never.</param>
 /// <param name="Contradicted">True where not even the best member explains what was seen.</param>
 /// <param name="Seen">Each observation with what was believed before and after.</param>
 /// <param name="EveningBefore">Front rotor's peak at its rim on each day, over the sessions that its observations ask about, as believed on the evening
 /// before: by the prior's members, weighted by what the days before had shown. No new members are drawn for such a look back.</param>
-/// <param name="EveningBeliefs">What was believed on each of these evenings.</param>
-public sealed record Learnt(Population Belief, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen,
-    IReadOnlyList<Spread> EveningBefore, IReadOnlyList<Population> EveningBeliefs)
+/// <param name="EveningWeights">Weights of the prior's members on each of these evenings; none before anything was seen.</param>
+public sealed record Learnt(ScopedBelief Scoped, double EffectiveMembers, int Rounds, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen,
+    IReadOnlyList<Spread> EveningBefore, IReadOnlyList<double[]> EveningWeights)
 {
     private const double Few = 25;
+
+    /// <summary>What is believed of the car as it was on the last day.</summary>
+    public Population Belief { get; } = Scoped.Newest();
+
+    /// <summary>What is believed of a plan: what was learnt of other pads, another fluid or another circuit is not carried over.</summary>
+    public Population Of(PredictionPlan plan) => Scoped.Of(plan);
+
+    /// <summary>What was believed of a day on the evening before.</summary>
+    /// <param name="day">Its place.</param>
+    /// <param name="days">All days of the evidence.</param>
+    public Population EveningOf(int day, IReadOnlyList<EvidenceDay> days)
+    {
+        ArgumentNullException.ThrowIfNull(days);
+        return EveningWeights[day].Length == 0 ? Population.Prior
+            : (ScopedBelief.PriorOf([.. days.Select(one => one.Plan)]) with { Weights = EveningWeights[day] }).Of(days[day].Plan);
+    }
 
     /// <summary>What stands behind it, in one or two sentences.</summary>
     public Said Statement()

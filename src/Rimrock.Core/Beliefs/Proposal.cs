@@ -28,15 +28,16 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <param name="predicted">For each observation one prediction a member.</param>
     /// <param name="observations">The observations.</param>
     /// <param name="sigmas">By place what each is taken to be off by, as if it were a witness of its own; its whole error where that is not said.</param>
+    /// <param name="moved">Scores that evidence can move, the first of each row; those of one car with one set of parts where that is not said.</param>
     public static Proposal Towards(double[][] scores, float[][] predicted, IReadOnlyList<Observation> observations,
-        IReadOnlyDictionary<int, double>? sigmas = null)
+        IReadOnlyDictionary<int, double>? sigmas = null, int? moved = null)
     {
-        var dimensions = PriorFactor.Learnable;
+        var dimensions = moved ?? PriorFactor.Learnable;
         var precision = Identity(dimensions, 1);
         var pull = new double[dimensions];
         for (var o = 0; o < observations.Count; o++)
         {
-            var (intercept, slope) = Line(scores, predicted[o]);
+            var (intercept, slope) = Line(scores, predicted[o], dimensions);
             var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : EvidenceError.Of(observations[o]).Total;
             if (double.IsPositiveInfinity(sigma) || Target(observations[o], sigma, intercept, slope.Sum(one => one * one)) is not { } target)
             {
@@ -59,11 +60,12 @@ internal sealed class Proposal(double[] mean, double[][] root)
         return new Proposal(centre, LowerRoot([.. covariance.Select(row => row.Select(value => value * Inflation).ToArray())]));
     }
 
-    /// <summary>256 members: the prior's scores moved and stretched; those that nothing seen can move stay as they are.</summary>
-    public double[][] Draw() => [.. Population.Prior.Scores.Select(z => z.Select((own, j) => j < mean.Length ? Moved(z, j) : own).ToArray())];
+    /// <summary>As many members as the prior has: its scores moved and stretched; those that nothing seen can move stay as they are.</summary>
+    /// <param name="prior">The prior's scores.</param>
+    public double[][] Draw(double[][] prior) => [.. prior.Select(z => z.Select((own, j) => j < mean.Length ? Moved(z, j) : own).ToArray())];
 
     /// <summary>The same with the prior's own members for a fifth of them.</summary>
-    public double[][] DrawDefended() => [.. Draw().Select((row, i) => i % Defensive == 0 ? Population.Prior.Scores[i] : row)];
+    public double[][] DrawDefended(double[][] prior) => [.. Draw(prior).Select((row, i) => i % Defensive == 0 ? prior[i] : row)];
 
     private double Moved(double[] z, int j)
     {
@@ -155,9 +157,9 @@ internal sealed class Proposal(double[] mean, double[][] root)
     }
 
     /// <summary>Least squares of predictions on scores; the intercept is the prediction at scores of zero.</summary>
-    private static (double Intercept, double[] Slope) Line(double[][] scores, float[] values)
+    private static (double Intercept, double[] Slope) Line(double[][] scores, float[] values, int dimensions)
     {
-        var width = PriorFactor.Learnable + 1;
+        var width = dimensions + 1;
         var normal = Identity(width, Ridge);
         var right = new double[width];
         for (var i = 0; i < scores.Length; i++)

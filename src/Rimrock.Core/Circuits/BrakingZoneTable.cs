@@ -9,6 +9,7 @@ namespace Rimrock.Core.Circuits;
 public static class BrakingZoneTable
 {
     private const double StepS = 0.05;
+    private const double TrueShare = 0.96;
     private const int MostZones = 60;
     private const int MostFaults = 20;
     private const double MostPower = 2;
@@ -68,15 +69,21 @@ public static class BrakingZoneTable
         }
     }
 
+    /// <summary>Zones as driven, of zones read off a speedometer: it may show no less than the speed, and shows some 4 % more (UN R39, from memory).</summary>
+    private static IReadOnlyList<BrakingZone> AsDriven(IReadOnlyList<BrakingZone> zones) =>
+        [.. zones.Select(zone => zone with { EntryKmh = TrueShare * zone.EntryKmh, ExitKmh = TrueShare * zone.ExitKmh })];
+
     /// <summary>The lap of a table.</summary>
     /// <param name="zones">1 to 60 zones.</param>
     /// <param name="decelerationMS2">Deceleration inside the zones, m/s2.</param>
+    /// <param name="bySpeedometer">True where speeds were read off a speedometer.</param>
     /// <exception cref="InputFaultException">Any zone out of range, by its number.</exception>
-    public static LapTrace Lap(IReadOnlyList<BrakingZone> zones, double decelerationMS2)
+    public static LapTrace Lap(IReadOnlyList<BrakingZone> zones, double decelerationMS2, bool bySpeedometer = false)
     {
         var faults = new List<InputFault>();
         Check(zones, faults);
         InputFaultException.ThrowIfAny(faults);
+        zones = bySpeedometer ? AsDriven(zones) : zones;
         var time = new List<double> { 0 };
         var speed = new List<double> { Speed.FromKmh(zones[0].EntryKmh) };
         for (var i = 0; i < zones.Count; i++)

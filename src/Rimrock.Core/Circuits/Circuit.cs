@@ -29,13 +29,15 @@ public sealed record CircuitSegment(double LengthM, double RadiusM = 0, double S
 /// <param name="Recording">A recorded speed trace, as driven.</param>
 /// <param name="AltitudeM">Height above the sea, m.</param>
 /// <param name="ZoneG">Deceleration inside the zones of a table, g; null for what the tyres give.</param>
+/// <param name="BySpeedometer">True where the zones' speeds were read off a speedometer, which shows too much.</param>
 public sealed record Circuit(
     string Name,
     IReadOnlyList<CircuitSegment>? Segments = null,
     IReadOnlyList<BrakingZone>? Zones = null,
     SpeedRecording? Recording = null,
     double AltitudeM = 0,
-    double? ZoneG = null)
+    double? ZoneG = null,
+    bool BySpeedometer = false)
 {
     private const int MostSegments = 400;
     private static readonly FieldRange Zone = new("circuit.zoneG", "g", 0.05, 2.5);

@@ -139,7 +139,8 @@ public sealed class Day
         var grip = drive.GripG();
         if (drive.Circuit.Zones is { } zones)
         {
-            return BrakingZoneTable.Lap(zones, Math.Min(drive.Circuit.ZoneG ?? double.MaxValue, ZoneGripShare * grip) * Speed.StandardGravityMS2);
+            return BrakingZoneTable.Lap(zones, Math.Min(drive.Circuit.ZoneG ?? double.MaxValue, ZoneGripShare * grip) * Speed.StandardGravityMS2,
+                drive.Circuit.BySpeedometer);
         }
 
         return drive.Circuit.Recording is { } recording

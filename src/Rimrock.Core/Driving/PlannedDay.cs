@@ -88,6 +88,16 @@ public sealed record PlannedDay(string Kind, double DaysAYear, StintPlan? Stint 
             : (kind.Course ?? new Circuit(kind.Code)) with { AltitudeM = circuit.AltitudeM };
     }
 
+    /// <summary>Mass to be braked over that of <see cref="Loaded"/>, where a braked trailer leaves the car more or less than usual.</summary>
+    /// <param name="car">The car.</param>
+    /// <param name="sigmas">How much more, standard deviations.</param>
+    public double TrailerFactor(Car car, double sigmas)
+    {
+        ArgumentNullException.ThrowIfNull(car);
+        var more = TrailerBraked && KindOf().Shape == DayShape.Road ? TrailerKg * Math.Max(-BrakedTrailerShare, Priors.PriorSpread.TrailerShare * sigmas) : 0;
+        return 1 + (more / (car.MassKg + (TrailerKg * BrakedTrailerShare)));
+    }
+
     /// <summary>
     /// The car with what it tows, and in its gear: the trailer's brakes take their share, and the engine holds back the whole train.
     /// </summary>

@@ -38,7 +38,6 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
 
     // Eight tenths of a log-normal distribution.
     private static readonly double PadBand = Math.Pow(PriorSpread.Wear, Spread.EdgeSigmas);
-    private static readonly double RingBand = Math.Pow(PriorSpread.CrackLife, Spread.EdgeSigmas);
 
     /// <summary>Usable volume of an axle's new pads, mm3.</summary>
     public static double UsableMm3(AxleBrake axle)
@@ -103,7 +102,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Pads(Said.Of("running-cost.front-pads"), setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
             Pads(Said.Of("running-cost.rear-pads"), setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
-            Banded(Said.Of("running-cost.front-rotors"), 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours, RingBand,
+            Banded(Said.Of("running-cost.front-rotors"), 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours,
+                Math.Pow(CrackLife.SpreadFactor(rotor), Spread.EdgeSigmas),
                 Said.Of("running-cost.pair-lasts-about", Units.H(ringHours)))
                 with { LastsHours = Math.Round(ringHours, 1) },
             Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1

@@ -99,9 +99,9 @@ public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temp
     public static IReadOnlyList<FieldRange> Ranges { get; } = [AgeRange, Water];
 
     /// <summary>Water at the caliper, % by mass.</summary>
-    public double WaterAtCaliperPercent(double rateFactor = 1) => ReservoirWaterPercent is { } reading
-        ? MoistureUptake.FromReservoirReading(reading)
-        : MoistureUptake.AtCaliperPercent(AgeMonths, Climate, TightHoses, rateFactor);
+    public double WaterAtCaliperPercent(double rateFactor = 1, double excessSigmas = 0) => ReservoirWaterPercent is { } reading
+        ? MoistureUptake.FromReservoirReading(reading, excessSigmas)
+        : MoistureUptake.AtCaliperPercent(AgeMonths, Climate, TightHoses, rateFactor, excessSigmas);
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)

@@ -31,19 +31,21 @@ public static class MoistureUptake
     /// <param name="climate">Where the car lives.</param>
     /// <param name="tightHoses">True for new rubber or braided lines.</param>
     /// <param name="rateFactor">A member's factor on the rate.</param>
-    public static double AtCaliperPercent(double months, Climate climate, bool tightHoses, double rateFactor = 1)
+    /// <param name="excessSigmas">How much wetter a member is behind the piston, standard deviations.</param>
+    public static double AtCaliperPercent(double months, Climate climate, bool tightHoses, double rateFactor = 1, double excessSigmas = 0)
     {
         ArgumentOutOfRangeException.ThrowIfNegative(months);
         var rate = PerYearPercent * ClimateFactor(climate) * (tightHoses ? TightHoseFactor : 1) * rateFactor;
         var reservoir = CapPercent * (1 - Math.Exp(-rate * months / 12 / CapPercent));
-        return reservoir + CaliperExcess(reservoir);
+        return reservoir + CaliperExcess(reservoir, excessSigmas);
     }
 
     /// <summary>Water at the caliper from a reading in the reservoir, % by mass.</summary>
-    public static double FromReservoirReading(double reservoirPercent) => reservoirPercent + CaliperExcess(reservoirPercent);
+    public static double FromReservoirReading(double reservoirPercent, double excessSigmas = 0) =>
+        reservoirPercent + CaliperExcess(reservoirPercent, excessSigmas);
 
-    private static double CaliperExcess(double reservoirPercent) =>
-        CaliperExcessPercent * (1 - Math.Exp(-reservoirPercent / CaliperExcessPercent));
+    private static double CaliperExcess(double reservoirPercent, double sigmas) =>
+        Math.Max(0, CaliperExcessPercent + (Priors.PriorSpread.CaliperWaterPercent * sigmas)) * (1 - Math.Exp(-reservoirPercent / CaliperExcessPercent));
 
     private static double ClimateFactor(Climate climate) => climate switch
     {

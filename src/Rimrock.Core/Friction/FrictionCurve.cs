@@ -15,8 +15,12 @@ public sealed class FrictionCurve
     /// <summary>What the simulation assumes beyond the chart: down to this within <see cref="BeyondFadeK"/> (ours, +-0.05).</summary>
     private const double BeyondMu = 0.08;
 
-    private const double BeyondFadeK = 250;
-    private const double LeastMu = 0.02;
+    /// <summary>Kelvins beyond the chart over which it falls so far.</summary>
+    public const double BeyondFadeK = 250;
+
+    /// <summary>Friction is never taken to be less.</summary>
+    public const double LeastMu = 0.02;
+
     private readonly MonotoneCubic curve;
     private readonly double coldSlopePerK;
 

@@ -14,7 +14,8 @@ public sealed class PadTables
 
     private PadTables(Pad pad)
     {
-        Mu = new UniformTable(FromC, ToC, Samples, pad.FrictionCurveOf().Assumed);
+        var curve = pad.FrictionCurveOf();
+        (Mu, LastC) = (new UniformTable(FromC, ToC, Samples, curve.Assumed), curve.LastC);
         Band = pad.WorkingBandOf();
         SparedC = Band.PlateauC;
         while (SparedC < ToC && Mu.At(SparedC) > LeftShare * Band.PlateauMu)
@@ -27,6 +28,9 @@ public sealed class PadTables
 
     /// <summary>Friction as assumed over the whole range.</summary>
     public UniformTable Mu { get; }
+
+    /// <summary>Where its chart ends, C.</summary>
+    public double LastC { get; }
 
     /// <summary>The working band.</summary>
     public WorkingBand Band { get; }

@@ -19,6 +19,13 @@ public static class SpeedAndPressure
     /// <summary>The part of it that goes with the speed.</summary>
     public static double OfSpeed(double speedKmh) => 1 - (PerKmh * (speedKmh - ReferenceKmh));
 
+    /// <summary>The same of members.</summary>
+    /// <param name="speedKmh">Road speed, km/h.</param>
+    /// <param name="law">Members' factor on the effect.</param>
+    public static Lane OfSpeed(double speedKmh, Lane law) => Lane.One - (law * (PerKmh * (speedKmh - ReferenceKmh)));
+
     /// <summary>The part of it that goes with the pressure.</summary>
-    public static double OfPressure(double pressureBar) => Math.Pow(Math.Max(1, pressureBar) / ReferenceBar, PressureExponent);
+    /// <param name="pressureBar">Line pressure, bar.</param>
+    /// <param name="law">A member's factor on the effect.</param>
+    public static double OfPressure(double pressureBar, double law = 1) => Math.Pow(Math.Max(1, pressureBar) / ReferenceBar, PressureExponent * law);
 }

@@ -116,7 +116,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     /// <summary>How much too fast the car is at the planned end of a stop, with all that the leg gives, km/h.</summary>
     public Reading MissedStop()
     {
-        var capacity = Driver.MissedKmh + (PriorSpread.MissedKmh * Car.Capacities.Missed);
+        var capacity = Car.Capacities.MissedKmh();
         StopRecord? first = null;
         var most = 0.0;
         foreach (var stop in Run.Stops)
@@ -186,7 +186,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     /// <param name="lives">Lives that may be used.</param>
     public Reading Cracks(double lives)
     {
-        lives *= Math.Pow(PriorSpread.CrackLife, Car.Capacities.Cracks);
+        lives *= Math.Pow(CrackLife.SpreadFactor(Plan.FrontRotor), Car.Capacities.Cracks);
         var used = 0.0;
         PhaseRecord? first = null;
         foreach (var phase in Run.Phases)

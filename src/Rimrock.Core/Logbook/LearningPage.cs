@@ -108,13 +108,14 @@ public sealed record LearningPage(
             return null;
         }
 
-        var learnt = learn([.. days.Select(day => day.Evidence!)]);
-        var promises = days.Select((day, i) =>
-            Promise(day.Session, learnt.EveningBefore[i], Judge.Of(day.Evidence!.Plan, learnt.EveningBeliefs[i], new Day(day.Evidence.Plan), cancel))).ToList();
+        IReadOnlyList<EvidenceDay> evidence = [.. days.Select(day => day.Evidence!)];
+        var learnt = learn(evidence);
+        var promises = days.Select((day, i) => Promise(day.Session, learnt.EveningBefore[i],
+            Judge.Of(evidence[i].Plan, learnt.EveningOf(i, evidence), new Day(evidence[i].Plan), cancel))).ToList();
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
-        var after = BelievedPeaks.Of(usual, learnt.Belief, asked, cancel);
-        var moved = Moves(learnt.Belief);
+        var after = BelievedPeaks.Of(usual, learnt.Of(usual), asked, cancel);
+        var moved = Moves(learnt.Of(usual));
         return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises,
             promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
     }

@@ -151,6 +151,33 @@ public static class PriorSpread
     /// <summary>Braking work of the very day of a recording, factor.</summary>
     public const double EnergyAsDriven = 1.03;
 
+    /// <summary>A car's mass with all that is in it, share.</summary>
+    public const double MassShare = 0.03;
+
+    /// <summary>Share of the braking work that goes into the tyres.</summary>
+    public const double SlipShare = 0.02;
+
+    /// <summary>Share of a braked trailer that its own brakes leave to the car.</summary>
+    public const double TrailerShare = 0.15;
+
+    /// <summary>Height of the centre of gravity, m.</summary>
+    public const double HeightM = 0.03;
+
+    /// <summary>How friction falls with speed and with pressure, share of each.</summary>
+    public const double FrictionLaws = 0.5;
+
+    /// <summary>Knee of a rear valve, share.</summary>
+    public const double ValveKnee = 0.3;
+
+    /// <summary>Friction far beyond a chart's end.</summary>
+    public const double BeyondChart = 0.05;
+
+    /// <summary>How much wetter the fluid is behind the piston than in the reservoir, %.</summary>
+    public const double CaliperWaterPercent = 0.3;
+
+    /// <summary>Life of alloyed iron over plain iron's, factor.</summary>
+    public const double AlloyedLife = 2;
+
     /// <summary>What a leg gives, factor.</summary>
     public const double Leg = 1.25;
 

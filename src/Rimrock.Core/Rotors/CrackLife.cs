@@ -24,7 +24,7 @@ public static class CrackLife
     public static double Hours(Rotor rotor, double faceOverMeanK)
     {
         ArgumentNullException.ThrowIfNull(rotor);
-        return ReferenceHours / Math.Pow(Math.Max(1e-3, Index(rotor, faceOverMeanK)), Exponent);
+        return ReferenceHours * GradeFactor(rotor) / Math.Pow(Math.Max(1e-3, Index(rotor, faceOverMeanK)), Exponent);
     }
 
     /// <summary>Strain at the worst spot over that of a plain ring at 150 K: 1 is the reference, 2 a quarter of its life.</summary>
@@ -36,5 +36,16 @@ public static class CrackLife
 
     /// <summary>The same with the band of strain that the spread of life stands for.</summary>
     public static Spread IndexBand(Rotor rotor, double faceOverMeanK) =>
-        Spread.Times(Index(rotor, faceOverMeanK), Math.Pow(PriorSpread.CrackLife, 1 / Exponent), 2);
+        Spread.Times(Index(rotor, faceOverMeanK), Math.Pow(SpreadFactor(rotor), 1 / Exponent), 2);
+
+    /// <summary>One standard deviation of the life, factor: what better iron brings is less sure than the life of plain iron, and independent of it.</summary>
+    public static double SpreadFactor(Rotor rotor)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        var (plain, grade) = (Math.Log(PriorSpread.CrackLife), rotor.Grade == IronGrade.Plain ? 0 : Math.Log(PriorSpread.AlloyedLife));
+        return Math.Exp(Math.Sqrt((plain * plain) + (grade * grade)));
+    }
+
+    // Life over plain iron's (from memory, x2).
+    private static double GradeFactor(Rotor rotor) => rotor.Grade switch { IronGrade.HighCarbon => 1.5, IronGrade.Alloyed => 2.5, _ => 1 };
 }

@@ -43,6 +43,19 @@ public enum RingMaterial
     CarbonCarbon,
 }
 
+/// <summary>What iron it is.</summary>
+public enum IronGrade
+{
+    /// <summary>Plain grey iron, as most rings are.</summary>
+    Plain,
+
+    /// <summary>High-carbon grey iron: it conducts better and cracks later.</summary>
+    HighCarbon,
+
+    /// <summary>Grey iron alloyed for the track (chromium, molybdenum, copper): later still.</summary>
+    Alloyed,
+}
+
 /// <summary>A brake rotor, or a drum, by its geometry.</summary>
 /// <param name="Name">Name in the plan sentence.</param>
 /// <param name="OuterDiameterMm">Outer diameter, mm; of a drum the diameter that the shoes rub on.</param>
@@ -60,6 +73,7 @@ public enum RingMaterial
 /// <param name="ReplacesCarbonCeramic">True for an iron ring made to take a carbon-ceramic disc's place.</param>
 /// <param name="DrumWidthMm">Width of a drum's rubbing face, mm.</param>
 /// <param name="Finish">Face, slots, ring price and hardware; null for a plain one.</param>
+/// <param name="Grade">What iron it is; no matter for a carbon ring.</param>
 public sealed record Rotor(
     string Name,
     double OuterDiameterMm,
@@ -76,7 +90,8 @@ public sealed record Rotor(
     RingMaterial Material = RingMaterial.Iron,
     bool ReplacesCarbonCeramic = false,
     double DrumWidthMm = 45,
-    RotorFinish? Finish = null)
+    RotorFinish? Finish = null,
+    IronGrade Grade = IronGrade.Plain)
 {
     private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "mm", 180, 440);
     private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "mm", 90, 380);
@@ -105,7 +120,7 @@ public sealed record Rotor(
     {
         RingMaterial.CarbonCeramic => RotorMaterial.CarbonCeramic,
         RingMaterial.CarbonCarbon => RotorMaterial.CarbonCarbon,
-        _ => RotorMaterial.GreyIron,
+        _ => Grade == IronGrade.Plain ? RotorMaterial.GreyIron : RotorMaterial.BetterIron,
     };
 
     /// <summary>Area of one rubbing face, m2; of a drum the inside of its cylinder.</summary>

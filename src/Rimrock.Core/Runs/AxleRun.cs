@@ -17,6 +17,8 @@ public sealed class AxleRun
     private readonly Lane edgeK;
     private readonly Lane steepness;
     private readonly double plateauC;
+    private readonly double chartEndsC;
+    private readonly Lane beyondMu;
     private readonly Rotors.IFoundationBrake kind;
     private readonly double discs;
     private readonly bool green;
@@ -53,6 +55,8 @@ public sealed class AxleRun
         // Where only the family is known, what its chart's temperature means is part of where its edge lies.
         unknownBasisK = Lanes.Create(ChartTemperature.UnknownBasisK) + (pads.Pad.Curve is null ? Lane.Zero : padFactors.ChartShiftK);
         plateauC = tables.Band.PlateauC;
+        chartEndsC = tables.LastC;
+        beyondMu = padFactors.BeyondChart * Priors.PriorSpread.BeyondChart;
         var flankK = Math.Max(LeastFlankK, tables.Band.ToC - plateauC);
         edgeK = Lanes.MaxNative(padFactors.EdgeK * pads.Pad.EdgeSpreadK(), Lanes.Create(LeastFlankK - flankK));
         steepness = Lanes.Create(flankK) / (Lanes.Create(flankK) + edgeK);
@@ -187,7 +191,16 @@ public sealed class AxleRun
     {
         FaceC = Wheel.FaceC;
         ChartC = ChartTemperature.Read(basis, initialC, Wheel.EmbeddedC, FaceC, unknownBasisK);
-        Mu = mu.At(Stretched(ChartC)) * frictionFactor;
+        var readC = Stretched(ChartC);
+        Mu = mu.At(readC);
+        if (Lanes.GreaterThanAny(readC, Lanes.Create(chartEndsC)))
+        {
+            // Nobody measured it there: a member's friction is higher or lower, the more so the further beyond.
+            var far = Lanes.MinNative(Lanes.MaxNative((readC - Lanes.Create(chartEndsC)) * (1 / FrictionCurve.BeyondFadeK), Lane.Zero), Lane.One);
+            Mu = Lanes.MaxNative(Mu + (far * beyondMu), Lanes.Create(FrictionCurve.LeastMu));
+        }
+
+        Mu *= frictionFactor;
         if (green)
         {
             stopHottestC = Lanes.MaxNative(stopHottestC, ChartC);

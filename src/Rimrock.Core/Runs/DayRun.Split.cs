@@ -10,8 +10,7 @@ public sealed partial class DayRun
     {
         var atTyresG = schedule.AtTyresG(i);
         var grip = GripG(schedule.SpeedMS[i]);
-        var perG = car.CgHeightM / car.WheelbaseM;
-        var ideal = Lanes.MinNative(Lane.One, Lanes.Create(car.StaticFrontShare) + (force * (schedule.TyreG[i] * perG)));
+        var ideal = Lanes.MinNative(Lane.One, Lanes.Create(car.StaticFrontShare) + (force * schedule.TyreG[i] * transferPerG));
         if (car.Kind == VehicleKind.Motorcycle)
         {
             // Two levers: the rider, not the hydraulics, divides the work, and divides it by what each tyre carries.
@@ -48,7 +47,7 @@ public sealed partial class DayRun
             return front / (front + rear);
         }
 
-        var torque = atTyresG * (car.MassKg * Speed.StandardGravityMS2 * car.TyreRadiusM);
-        return front * valve.FrontPa(torque, front, rear) / torque;
+        var torque = atTyresG * heavier * (car.MassKg * Speed.StandardGravityMS2 * car.TyreRadiusM);
+        return front * valve.FrontPa(torque, front, rear, kneeFactor) / torque;
     }
 }

@@ -30,6 +30,10 @@ public sealed partial class DayRun
     private readonly ProportioningValve valve;
     private readonly Lane shareShift;
     private readonly Lane energyFactor;
+    private readonly Lane heavier;
+    private readonly Lane work;
+    private readonly Lane transferPerG;
+    private readonly Lane kneeFactor;
     private readonly DriverLoop loop;
     private readonly Lane[] now = new Lane[PhaseRecord.Parts];
     private readonly double[] ends;
@@ -70,7 +74,7 @@ public sealed partial class DayRun
             new Axles<Lane>(Each(m => plan.FrontPad.FrictionWith(m.FrontFriction)), Each(m => plan.RearPad.FrictionWith(m.RearFriction))));
         var edges = new Axles<Lane>(Each(m => m.Capacities.FrontPadEdge), Each(m => m.Capacities.RearPadEdge));
         axles = Quantities.Axles.Of(axle => new AxleRun(Parts[axle], plan.At(axle).Pads, wheels[axle],
-            new(frictions[axle], Each(m => m.Wear), Each(m => m.ChartShiftK), edges[axle]), plan.Weather.AmbientC, pressure));
+            new(frictions[axle], Each(m => m.Wear), Each(m => m.ChartShiftK), edges[axle], Each(m => m.Lesser.BeyondChart)), plan.Weather.AmbientC, pressure));
         torquePerPascal = plan.Setup().Axles.Map(axle => axle.TorquePerPascal(car.Hydraulics));
         gripG = plan.Drive().GripG();
         airDensityKgM3 = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Temperature.ZeroCelsiusInKelvin, pressure);
@@ -81,6 +85,10 @@ public sealed partial class DayRun
         var energy = EnergyExponent(plan, by);
         var mostEnergy = plan.Circuit.Segments is null ? double.PositiveInfinity : 1 / Pace.Find(plan.Pace).EnergyShare;
         energyFactor = Each(m => Math.Min(mostEnergy, Math.Pow(m.Energy, energy)));
+        heavier = Each(m => m.Lesser.HeavierFactor(plan));
+        work = heavier * Each(m => m.Lesser.SlipFactor());
+        transferPerG = Each(m => (car.CgHeightM + m.Lesser.HigherM()) / car.WheelbaseM);
+        kneeFactor = Each(m => m.Lesser.ValveFactor());
         loop = new DriverLoop(plan, car, members, torquePerPascal, by);
     }
 
@@ -158,7 +166,7 @@ public sealed partial class DayRun
             var seconds = Lanes.Create(laidS) * longer;
             var speed = Lanes.Create(schedule.SpeedMS[i]) * pace;
             var force = pace * pace;
-            var joules = force * schedule.EnergyJ[i];
+            var joules = force * work * schedule.EnergyJ[i];
             if (braking)
             {
                 if (i == 0 || schedule.Stop[i - 1] != stopIndex)

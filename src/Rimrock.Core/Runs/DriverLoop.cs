@@ -22,6 +22,8 @@ internal sealed class DriverLoop
     private readonly double coolPace;
     private readonly double rotating;
     private readonly bool asLaid;
+    private readonly Lane speedLaw;
+    private readonly Lane missedKmh;
     private readonly Dictionary<DrivingSchedule, Lane[]> allowed = [];
     private Lane mode;
     private Lane sinceGateS;
@@ -47,11 +49,15 @@ internal sealed class DriverLoop
             var leg = forceN[axle] * Math.Pow(PriorSpread.Leg, member.Capacities.Leg);
             var bar = Bar(car, member.Capacities, leg);
             var pascal = car.Hydraulics.EffectivePascal(bar);
-            return torquePerPascal[axle] * (axle == Axle.Rear ? valve.RearPa(pascal) : pascal) * SpeedAndPressure.OfPressure(bar) / weightNM;
+            var held = valve with { KneePa = valve.KneePa * member.Lesser.ValveFactor() };
+            return torquePerPascal[axle] * (axle == Axle.Rear ? held.RearPa(pascal) : pascal)
+                * SpeedAndPressure.OfPressure(bar, member.Lesser.PressureLawFactor()) / (weightNM * member.Lesser.HeavierFactor(plan));
         }
 
         Axles<Lane> Of(Axles<double> forceN) => Axles.Of(axle => MemberLanes.Each(members, member => PerMu(member, forceN, axle)));
         (comfortable, greatest) = (Of(usual), Of(most));
+        speedLaw = MemberLanes.Each(members, member => member.Lesser.SpeedLawFactor());
+        missedKmh = MemberLanes.Each(members, member => member.Capacities.MissedKmh());
     }
 
     /// <summary>How a stop of the stretch is driven.</summary>
@@ -134,7 +140,7 @@ internal sealed class DriverLoop
     /// <param name="mostG">What adhesion leaves each axle, g.</param>
     public void Add(double stepM, double atTyresG, Lane forceFactor, Axles<Lane> mu, double speedKmh, Axles<double> mostG)
     {
-        var ofSpeed = SpeedAndPressure.OfSpeed(speedKmh);
+        var ofSpeed = SpeedAndPressure.OfSpeed(speedKmh, speedLaw);
         var front = mu.Front * ofSpeed;
         var rear = mu.Rear * ofSpeed;
         var (mostFront, mostRear) = (Lanes.Create(mostG.Front), Lanes.Create(mostG.Rear));
@@ -176,7 +182,7 @@ internal sealed class DriverLoop
         var passed = Lanes.GreaterThan(neededM, comfortM) | Lanes.LessThan(now[place], Lanes.Create(laid.MS2));
         now[place] = Lanes.ConditionalSelect(driving & passed, Driver.Next(laid.MS2, now[place], comfort), now[place]);
         comesIn |= driving & Driver.ComesIn(laid.MS2, comfort);
-        missedNow = Lanes.ConditionalSelect(driving & Lanes.GreaterThan(OverKmh, Lanes.Create(Driver.MissedKmh)), Lane.One, missedNow);
+        missedNow = Lanes.ConditionalSelect(driving & Lanes.GreaterThan(OverKmh, missedKmh), Lane.One, missedNow);
     }
 
     /// <summary>Puts a stretch down.</summary>

@@ -23,4 +23,7 @@ public readonly record struct MemberCapacities(double FrontFace = 0, double Rear
 {
     /// <summary>All in the middle.</summary>
     public static MemberCapacities Middle => default;
+
+    /// <summary>How much too fast at the planned end of a stop is a missed stop, km/h.</summary>
+    public double MissedKmh() => Driving.Driver.MissedKmh + (Priors.PriorSpread.MissedKmh * Missed);
 }

@@ -5,8 +5,9 @@ namespace Rimrock.Core.Runs;
 /// <param name="Wear">Factor on wear.</param>
 /// <param name="ChartShiftK">Added to the reading of a chart whose basis is unknown, K.</param>
 /// <param name="EdgeK">Where the hot edge lies, standard deviations of <see cref="Friction.Pad.EdgeSpreadK"/>.</param>
-public readonly record struct PadFactors(Lane Friction, Lane Wear, Lane ChartShiftK, Lane EdgeK)
+/// <param name="BeyondChart">How high friction is beyond the chart, standard deviations.</param>
+public readonly record struct PadFactors(Lane Friction, Lane Wear, Lane ChartShiftK, Lane EdgeK, Lane BeyondChart)
 {
     /// <summary>Pads as their charts have them.</summary>
-    public static PadFactors None { get; } = new(Lane.One, Lane.One, Lane.Zero, Lane.Zero);
+    public static PadFactors None { get; } = new(Lane.One, Lane.One, Lane.Zero, Lane.Zero, Lane.Zero);
 }

@@ -12,9 +12,11 @@ namespace Rimrock.Core.Runs;
 /// <param name="Spread">The spread in words.</param>
 /// <param name="Measure">What to measure to narrow it.</param>
 /// <param name="Move">The member moved by so many standard deviations.</param>
-/// <param name="OfCapacity">True for what a part can take: no observation of a day's heat tells of it, so that it is neither learnt nor shown as
-/// taught.</param>
-public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measure, Func<CarFactors, double, CarFactors> Move, bool OfCapacity = false)
+/// <param name="OfCapacity">True for what a part can take, and for what matters less: no observation of a day's heat tells of it, so that it is neither
+/// learnt nor shown as taught.</param>
+/// <param name="Scope">What it belongs to.</param>
+public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measure, Func<CarFactors, double, CarFactors> Move, bool OfCapacity = false,
+    FactorScope Scope = FactorScope.Car)
 {
     /// <summary>All factors; their order is the order of the sequence's dimensions.</summary>
     public static IReadOnlyList<PriorFactor> All { get; } =
@@ -22,12 +24,14 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
         Wheel("cooling", Said.Of("prior-factor.cooling-air"), PriorSpread.Cooling, Said.Of("prior-factor.rotor-paint-between-bands"), (wheel, by) =>
             wheel with { Cooling = wheel.Cooling * by }),
         Car("energy", Said.Of("prior-factor.how-late-hard-you"), PriorSpread.Energy, Said.Of("prior-factor.recorded-speed-trace-one"), (car, by) =>
-            car with { Energy = car.Energy * by }),
+            car with { Energy = car.Energy * by }) with
+        { Scope = FactorScope.Driver },
         Wheel("vane-flow", Said.Of("prior-factor.flow-through-vanes"), PriorSpread.VaneFlow, Said.Of("prior-factor.rotor-paint-between-bands"), (wheel, by) =>
             wheel with { VaneFlow = wheel.VaneFlow * by }),
         Wheel("pad-conductivity", Said.Of("prior-factor.heat-pad-lets-through"), PriorSpread.PadConductivity, Said.Of("prior-factor.sticker-caliper"),
             (wheel, by) =>
-            wheel with { PadConductivity = wheel.PadConductivity * by }),
+            wheel with { PadConductivity = wheel.PadConductivity * by }) with
+        { Scope = FactorScope.FrontPad },
         Wheel("plate-to-piston", Said.Of("prior-factor.heat-plate-piston"), PriorSpread.PlateToPiston, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
             wheel with { PlateToPistonWM2K = wheel.PlateToPistonWM2K * by }),
         Wheel("piston-to-fluid", Said.Of("prior-factor.heat-piston-fluid"), PriorSpread.PistonToFluid, Said.Of("prior-factor.sticker-caliper"), (wheel, by) =>
@@ -51,15 +55,19 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             car with { FrontShareShift = car.FrontShareShift + by }),
         Car("front-friction", Said.Of("prior-factor.scatter-front-pads-friction"), PriorSpread.Friction, Said.Of("prior-factor.batchs-dynamometer-sheet"),
             (car, by) =>
-            car with { FrontFriction = car.FrontFriction * by }),
+            car with { FrontFriction = car.FrontFriction * by }) with
+        { Scope = FactorScope.FrontPad },
         Car("rear-friction", Said.Of("prior-factor.scatter-rear-pads-friction"), PriorSpread.Friction, Said.Of("prior-factor.batchs-dynamometer-sheet"),
             (car, by) =>
-            car with { RearFriction = car.RearFriction * by }),
+            car with { RearFriction = car.RearFriction * by }) with
+        { Scope = FactorScope.RearPad },
         CarShift("chart-basis", Said.Of("prior-factor.pad-charts-temperature-means"), (PriorSpread.ChartBasisK, "K"),
             Said.Of("prior-factor.charts-basis-maker"), (car, by) =>
-            car with { ChartShiftK = car.ChartShiftK + by }),
+            car with { ChartShiftK = car.ChartShiftK + by }) with
+        { Scope = FactorScope.FrontPad },
         Car("wear", Said.Of("prior-factor.pad-wear"), PriorSpread.Wear, Said.Of("prior-factor.pad-thickness-before-after"), (car, by) =>
-            car with { Wear = car.Wear * by }),
+            car with { Wear = car.Wear * by }) with
+        { Scope = FactorScope.FrontPad },
         Car("water", Said.Of("prior-factor.water-fluid-took-up"), PriorSpread.Water, Said.Of("prior-factor.moisture-reading"), (car, by) =>
             car with { WaterRate = car.WaterRate * by }),
         Wheel("duct", Said.Of("prior-factor.duct-really-brings"), PriorSpread.Duct, Said.Of("prior-factor.rotor-paint-without-duct"), (wheel, by) =>
@@ -71,7 +79,8 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             Said.Of("prior-factor.rotor-paints-both-sides"), (car, z) =>
             car with { Front = car.Front with { Side = car.Front.Side * (1 + (PriorSpread.Side * Math.Clamp(z, -3, 3))) } }),
         Car("boiling-curve", Said.Of("prior-factor.fluids-chemistry"), PriorSpread.BoilingDecay, Said.Of("prior-factor.boiling-point-test"), (car, by) =>
-            car with { BoilingDecay = car.BoilingDecay * by }),
+            car with { BoilingDecay = car.BoilingDecay * by }) with
+        { Scope = FactorScope.Fluid },
         Car("front-cooling", Said.Of("prior-factor.front-wheels-own-air"), PriorSpread.OwnCooling, Said.Of("prior-factor.front-rear-rotor-paints"),
             (car, by) =>
             car with { Front = car.Front with { OwnCooling = car.Front.OwnCooling * by } }),
@@ -130,10 +139,25 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             Said.Of("prior-factor.figure-2", new Figure(PriorSpread.MissedKmh, "km/h")), Said.Of("prior-factor.none-run-off"),
             (takes, z) =>
             takes with { Missed = takes.Missed + z }),
+        Lesser("mass", Said.Of("prior-factor.percent", 100 * PriorSpread.MassShare), "prior-factor.weighbridge", (less, z) => less with { Mass = z }),
+        Lesser("slip", Said.Of("prior-factor.percent", 100 * PriorSpread.SlipShare), "prior-factor.recorded-speed-trace-one", (less, z) =>
+            less with { Slip = z }),
+        Lesser("trailer", Said.Of("prior-factor.figure", PriorSpread.TrailerShare), "prior-factor.trailers-brakes", (less, z) => less with { Trailer = z }),
+        Lesser("height", Said.Of("prior-factor.figure-2", new Figure(PriorSpread.HeightM, "m")), "prior-factor.weigh-axles-raised", (less, z) =>
+            less with { Height = z }),
+        Lesser("speed-law", Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
+            less with { SpeedLaw = z }),
+        Lesser("pressure-law", Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
+            less with { PressureLaw = z }),
+        Lesser("valve", Said.Of("prior-factor.percent", 100 * PriorSpread.ValveKnee), "prior-factor.gauges-both-lines", (less, z) => less with { Valve = z }),
+        Lesser("beyond-chart", Said.Of("prior-factor.figure", PriorSpread.BeyondChart), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
+            less with { BeyondChart = z }),
+        Lesser("caliper-water", Said.Of("prior-factor.figure-2", new Figure(PriorSpread.CaliperWaterPercent, "%")), "prior-factor.boiling-point-test",
+            (less, z) => less with { CaliperWater = z }),
     ];
 
     /// <summary>Counts the physics and what is believed beforehand: up by one with each renewal that moves an answer.</summary>
-    public const int Model = 4;
+    public const int Model = 5;
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
     public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();
@@ -173,6 +197,9 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
 
     private static PriorFactor Capacity(string code, Said name, Said spread, Said measure, Func<MemberCapacities, double, MemberCapacities> move) =>
         new(code, name, spread, measure, (car, z) => car with { Capacities = move(car.Capacities, z) }, OfCapacity: true);
+
+    private static PriorFactor Lesser(string code, Said spread, string measure, Func<LesserFactors, double, LesserFactors> move) =>
+        new(code, Said.Of($"prior-factor.lesser.{code}"), spread, Said.Of(measure), (car, z) => car with { Lesser = move(car.Lesser, z) }, OfCapacity: true);
 
     private static CarFactors Wheels(CarFactors car, Func<WheelFactors, WheelFactors> move) => car with { Front = move(car.Front), Rear = move(car.Rear) };
 }

@@ -32,18 +32,12 @@ public readonly record struct ProportioningValve(double KneePa, double Slope)
     /// <summary>Pressure in the rear line, Pa.</summary>
     public double RearPa(double pascal) => pascal <= KneePa ? pascal : KneePa + (Slope * (pascal - KneePa));
 
-    /// <summary>The same of each member.</summary>
-    public Lane RearPa(Lane pascal)
-    {
-        var over = Lanes.MaxNative(pascal - Lanes.Create(Math.Min(KneePa, 1e12)), Lane.Zero);
-        return pascal - (over * (1 - Slope));
-    }
-
     /// <summary>Pressure in the front line, Pa, at which both axles together have a torque.</summary>
     /// <param name="torqueNM">The torque, Nm.</param>
     /// <param name="front">Front torque for each pascal, Nm/Pa.</param>
     /// <param name="rear">Rear torque for each pascal.</param>
-    public Lane FrontPa(Lane torqueNM, Lane front, Lane rear)
+    /// <param name="kneeFactor">Members' factor on the knee.</param>
+    public Lane FrontPa(Lane torqueNM, Lane front, Lane rear, Lane kneeFactor)
     {
         var plain = torqueNM / (front + rear);
         if (double.IsPositiveInfinity(KneePa))
@@ -51,8 +45,8 @@ public readonly record struct ProportioningValve(double KneePa, double Slope)
             return plain;
         }
 
-        var knee = Lanes.Create(KneePa);
-        var beyond = (torqueNM - (rear * ((1 - Slope) * KneePa))) / (front + (rear * Slope));
+        var knee = kneeFactor * KneePa;
+        var beyond = (torqueNM - (rear * knee * (1 - Slope))) / (front + (rear * Slope));
         return Lanes.ConditionalSelect(Lanes.GreaterThan(plain, knee), beyond, plain);
     }
 }

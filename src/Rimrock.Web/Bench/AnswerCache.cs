@@ -49,10 +49,18 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
         int kb = PartKb)
         where TPart : notnull => (TPart)(await KeptAsync(kind, question, async token => new Kept(await compute(token), kb), cancel)).Value;
 
+    /// <summary>Hash of a question.</summary>
+    /// <param name="question">The question.</param>
+    public string HashOf(object question)
+    {
+        ArgumentNullException.ThrowIfNull(question);
+        return Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(question, question.GetType(), json.Value.SerializerOptions)));
+    }
+
     private ValueTask<Kept> KeptAsync(string kind, object question, Func<CancellationToken, Task<Kept>> compute, CancellationToken cancel)
     {
         ArgumentNullException.ThrowIfNull(question);
-        var key = kind + Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(question, question.GetType(), json.Value.SerializerOptions)));
+        var key = kind + HashOf(question);
 
         // Long work stays long work on the cache's own threads.
         var scheduler = TaskScheduler.Current as LongQueue;

@@ -88,10 +88,10 @@ public static class PredictionEndpoints
             .WithSummary("Stops and temperatures over time of the same day. Stateless.")
             .Produces<DayCourse>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/band", async (BandQuestion question, AnswerCache cache, CancellationToken cancel, bool settle = true) =>
+        group.MapPost("/band", async (BandQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel, bool settle = true) =>
             {
                 question.Check();
-                return await cache.AnswerAsync(settle ? "band" : "first band", question, token => BandAsync(question, settle, cache, token), cancel);
+                return await cache.AnswerAsync(settle ? "band" : "first band", question, token => BandAsync(question, settle, cache, beliefs, token), cancel);
             })
             .WithName("predictBand")
             .WithSummary("Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what " +
@@ -117,7 +117,8 @@ public static class PredictionEndpoints
             Task.FromResult(Ensemble.Run(plan, laid: year, drawn: drawn, cancel: token)), cancel) : prior;
     }
 
-    private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, CancellationToken cancel)
+    private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, LearntShelf beliefs,
+        CancellationToken cancel)
     {
         var prior = await PriorAsync(question.Plan, question.Day, settle, cache, cancel);
         var evidence = question.Evidence();
@@ -126,8 +127,9 @@ public static class PredictionEndpoints
             return new BandAnswer(prior);
         }
 
-        var learnt = Learning.From(evidence, cancel: cancel);
-        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Belief, await DayShelf.YearOf(question.Plan, cache, cancel), drawn: question.Day,
-            cancel: cancel), new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
+        var learnt = await beliefs.OfAsync(evidence, null, cancel);
+        var year = await DayShelf.YearOf(question.Plan, cache, cancel);
+        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Of(question.Plan), year, drawn: question.Day, cancel: cancel),
+            new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -54,7 +54,7 @@ public static class TeachingEndpoints
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, ForecastStore forecasts, AnswerCache cache,
-            RunProgress progress, CancellationToken cancel) =>
+            LearntShelf beliefs, RunProgress progress, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
@@ -68,7 +68,7 @@ public static class TeachingEndpoints
                 var sessions = days.Select(item => item.Body).ToList();
                 var page = await cache.RememberAsync("learning", new { plan, sessions }, async token =>
                 {
-                    var learnt = await LearntAsync(LearningPage.EvidenceOf(sessions), cache, report.Tell, token);
+                    var learnt = await beliefs.OfAsync(LearningPage.EvidenceOf(sessions), report.Tell, token);
                     return LearningPage.Of(plan, sessions, _ => learnt, token)!;
                 }, cancel);
 
@@ -127,13 +127,6 @@ public static class TeachingEndpoints
         ArgumentNullException.ThrowIfNull(store);
         return [.. store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence())
             .OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
-    }
-
-    /// <summary>What a car's days have taught; rooms that ask the same share the answer.</summary>
-    public static Task<Learnt> LearntAsync(IReadOnlyList<EvidenceDay> evidence, AnswerCache cache, Action<double>? progress, CancellationToken cancel)
-    {
-        ArgumentNullException.ThrowIfNull(cache);
-        return cache.RememberAsync("learnt", evidence, token => Task.FromResult(Learning.From(evidence, progress, token)), cancel);
     }
 
     private static LapTrace LapOf(string text, string field, ICollection<MendedSample>? mended)

@@ -57,25 +57,26 @@ public static class ReadyEndpoints
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel, bool settle = true) =>
-            TypedResults.Ok(await SeasonAsync(question, settle, log, cache, cancel)))
+        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
+            bool settle = true) =>
+            TypedResults.Ok(await SeasonAsync(question, settle, log, cache, beliefs, cancel)))
             .WithName("seasonPlan")
             .WithSummary("Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small " +
                 "dangers are counted over 1024 members; with settle=false that is left out and said.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
+        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             string? units = null) =>
-            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, cancel), question.Policy, question.Plan.Car.Name,
+            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, beliefs, cancel), question.Policy, question.Plan.Car.Name,
                 AskedUnits.Of(units)), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, CancellationToken cancel,
+        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             string? units = null) =>
-            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, cancel), AskedUnits.Of(units)), "text/csv", Encoding.UTF8))
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, beliefs, cancel), AskedUnits.Of(units)), "text/csv", Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
@@ -83,11 +84,11 @@ public static class ReadyEndpoints
             .Heavy();
     }
 
-    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, CancellationToken cancel)
+    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel)
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
         return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence, settle }, async token =>
             SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0
-                ? null : (await TeachingEndpoints.LearntAsync(evidence, cache, null, token)).Belief, settle, token), cancel);
+                ? null : (await beliefs.OfAsync(evidence, null, token)).Of(question.Plan), settle, token), cancel);
     }
 }

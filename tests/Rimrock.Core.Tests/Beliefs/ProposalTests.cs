@@ -14,7 +14,7 @@ public class ProposalTests
 
     private static (double Mean, double Variance) Drawn(Proposal proposal, int score)
     {
-        var values = proposal.Draw().Select(row => row[score]).ToArray();
+        var values = proposal.Draw(Population.Prior.Scores).Select(row => row[score]).ToArray();
         var mean = values.Average();
         return (mean, values.Average(value => (value - mean) * (value - mean)));
     }

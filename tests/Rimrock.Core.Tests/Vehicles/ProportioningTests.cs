@@ -13,7 +13,6 @@ public class ProportioningTests
         var valve = ProportioningValve.Of(Plain);
         valve.RearPa(25e5).ShouldBe(25e5);
         valve.RearPa(80e5).ShouldBe(48.5e5, 1);
-        valve.RearPa(Lanes.Create(80e5))[0].ShouldBe(48.5e5, 1);
         ProportioningValve.Of(Plain with { RearValve = RearValve.Limiter }).RearPa(80e5).ShouldBe(30e5);
         ProportioningValve.Of(Plain with { RearValve = RearValve.LoadSensing }, 1.5).RearPa(80e5).ShouldBe((45 + (0.37 * 35)) * 1e5, 1);
         ProportioningValve.Of(Plain with { RearValve = RearValve.None }).ShouldBe(ProportioningValve.None);
@@ -28,7 +27,7 @@ public class ProportioningTests
     {
         var valve = ProportioningValve.Of(Plain);
         var (front, rear) = (6e-4, 2.5e-4);
-        var pascal = valve.FrontPa(Lanes.Create(torqueNM), Lanes.Create(front), Lanes.Create(rear))[0];
+        var pascal = valve.FrontPa(Lanes.Create(torqueNM), Lanes.Create(front), Lanes.Create(rear), Lane.One)[0];
         ((front * pascal) + (rear * valve.RearPa(pascal))).ShouldBe(torqueNM, 1e-6);
     }
 

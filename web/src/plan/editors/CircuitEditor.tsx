@@ -64,10 +64,15 @@ function ZoneTable() {
     );
   }
   const zones = own.zones;
+  const bySpeedometer = (is: boolean) => change((old) => ({ ...old, circuit: { ...old.circuit, bySpeedometer: is } }));
   const edit = (at: number, changes: Partial<BrakingZone>) => set(zones.map((zone, i) => (i === at ? { ...zone, ...changes } : zone)));
   return (
     <div className="zones">
       <h3>Braking zones, as driven</h3>
+      <label className="check">
+        <input type="checkbox" checked={own.bySpeedometer ?? false} onChange={(event) => bySpeedometer(event.target.checked)} /> read off
+        the speedometer, which shows some 4 % too much
+      </label>
       {zones.map((zone, i) => (
         <div className="zone" key={i}>
           <NumberField

@@ -156,6 +156,18 @@ function Measures({ axle, rotor }: { axle: Axle; rotor: Rotor }) {
             onChange={(material) => edit({ material, replacesCarbonCeramic: false })}
           />
           {rotor.material !== 'carbonCeramic' && rotor.material !== 'carbonCarbon' && (
+            <SelectField
+              label="Iron"
+              value={rotor.grade ?? 'plain'}
+              options={[
+                { value: 'plain', label: 'plain' },
+                { value: 'highCarbon', label: 'high-carbon' },
+                { value: 'alloyed', label: 'alloyed for the track' },
+              ]}
+              onChange={(grade) => edit({ grade })}
+            />
+          )}
+          {rotor.material !== 'carbonCeramic' && rotor.material !== 'carbonCarbon' && (
             <label className="check">
               <input
                 type="checkbox"

@@ -85,6 +85,12 @@ const rotorFields: Field[] = [
     options: plain(['iron', 'grey iron'], ['carbonCeramic', 'carbon-ceramic'], ['carbonCarbon', 'carbon-carbon']),
   },
   {
+    path: 'grade',
+    label: 'Iron',
+    type: 'select',
+    options: plain(['plain', 'plain'], ['highCarbon', 'high-carbon'], ['alloyed', 'alloyed for the track']),
+  },
+  {
     path: 'finish.face',
     label: 'Face and holes',
     type: 'select',

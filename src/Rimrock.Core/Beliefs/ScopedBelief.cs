@@ -1,0 +1,114 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Runs;
+
+namespace Rimrock.Core.Beliefs;
+
+/// <summary>
+/// What is believed of a car with all the parts and courses that it was seen with. A row holds the factors of the newest of them, then those of each
+/// older part and driver that evidence told of, and last what parts take.
+/// </summary>
+/// <param name="Rows">One row a member, of scores.</param>
+/// <param name="Weights">One weight a member; they sum to 1.</param>
+/// <param name="Keys">For each scope of <see cref="FactorScope"/> what evidence told of, the newest first.</param>
+public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyList<IReadOnlyList<string>> Keys)
+{
+    private static readonly FactorScope[] Scopes = Enum.GetValues<FactorScope>();
+    private static readonly int[][] Columns = [.. Scopes.Select(scope => Enumerable.Range(0, PriorFactor.Learnable)
+        .Where(column => PriorFactor.All[column].Scope == scope).ToArray())];
+
+    /// <summary>Nothing learnt.</summary>
+    public static ScopedBelief Nothing { get; } = new(Population.Prior.Scores, Population.Prior.Weights, []);
+
+    /// <summary>Scores that evidence can move, the first of each row.</summary>
+    internal int Moved => PriorFactor.Learnable + Scopes.Sum(scope => Columns[(int)scope].Length * (Keys[(int)scope].Count - 1));
+
+    /// <summary>The prior of all that some days tell of.</summary>
+    /// <param name="plans">Their plans, oldest first; at least one.</param>
+    internal static ScopedBelief PriorOf(IReadOnlyList<PredictionPlan> plans)
+    {
+        IReadOnlyList<string>[] keys = [.. Scopes.Select(scope => plans.Reverse().Select(plan => KeyOf(plan, scope)).Distinct().ToList())];
+        var prior = Population.Prior.Scores;
+        int[] older = [.. Scopes.SelectMany(scope => Enumerable.Repeat(Columns[(int)scope], keys[(int)scope].Count - 1)).SelectMany(one => one)];
+        double[] Row(int row) => [.. prior[row].Take(PriorFactor.Learnable), .. older.Select((column, place) => Shuffled(row, column, place)),
+            .. prior[row].Skip(PriorFactor.Learnable)];
+        return new ScopedBelief([.. Enumerable.Range(0, prior.Length).Select(Row)], Population.Prior.Weights, keys);
+    }
+
+    /// <summary>
+    /// What is believed of a plan: each factor as learnt of its own parts, its own driver on its own circuit; as before anything was seen where nothing was.
+    /// </summary>
+    public Population Of(PredictionPlan plan)
+    {
+        if (Keys.Count == 0)
+        {
+            return Population.Prior;
+        }
+
+        var places = PlacesOf(plan);
+        if (Array.TrueForAll(places, place => place >= 0))
+        {
+            return new Population(RowsOf(Rows, plan), Weights);
+        }
+
+        // What nothing was seen of is as wide as before: it is dealt anew to members of one weight.
+        var made = new Population([.. Rows.Select(row => With(row, places))], Weights).Resampled();
+        for (var i = 0; i < made.Scores.Length; i++)
+        {
+            made.Scores[i] = [.. made.Scores[i]];
+            foreach (var column in places.SelectMany((place, scope) => place < 0 ? Columns[scope] : []))
+            {
+                made.Scores[i][column] = Shuffled(i, column, column);
+            }
+        }
+
+        return made;
+    }
+
+    /// <summary>The newest of all.</summary>
+    public Population Newest() => Keys.Count == 0 ? Population.Prior : new Population([.. Rows.Select(row => With(row, new int[Scopes.Length]))], Weights);
+
+    /// <summary>Rows of scores in the order of <see cref="PriorFactor.All"/> for the parts, the driver and the circuit of a plan.</summary>
+    internal double[][] RowsOf(double[][] rows, PredictionPlan plan)
+    {
+        var places = PlacesOf(plan);
+        return [.. rows.Select(row => With(row, places))];
+    }
+
+    // A column of the prior in another order of its rows: an odd stride meets each of the 256 once.
+    private static double Shuffled(int row, int column, int place)
+    {
+        var prior = Population.Prior.Scores;
+        return prior[((row * ((2 * place) + 37)) + (11 * place) + 5) % prior.Length][column];
+    }
+
+    private int[] PlacesOf(PredictionPlan plan) => [.. Scopes.Select(scope => Keys[(int)scope].ToList().IndexOf(KeyOf(plan, scope)))];
+
+    // A place below 0 stands for what nothing was seen of.
+    private double[] With(double[] row, int[] places)
+    {
+        double[] made = [.. row.Take(PriorFactor.Learnable), .. row.Skip(Moved)];
+        var older = PriorFactor.Learnable;
+        for (var scope = 0; scope < places.Length; scope++)
+        {
+            var columns = Columns[scope];
+            for (var i = 0; i < columns.Length; i++)
+            {
+                made[columns[i]] = places[scope] <= 0 ? row[columns[i]] : row[older + ((places[scope] - 1) * columns.Length) + i];
+            }
+
+            older += columns.Length * (Keys[scope].Count - 1);
+        }
+
+        return made;
+    }
+
+    // Parts are told by their names, a driver by circuit and pace.
+    private static string KeyOf(PredictionPlan plan, FactorScope scope) => scope switch
+    {
+        FactorScope.FrontPad => plan.FrontPad.Name,
+        FactorScope.RearPad => plan.RearPad.Name,
+        FactorScope.Fluid => plan.Fluid.Name,
+        FactorScope.Driver => $"{plan.Circuit.Name}, {plan.Pace}",
+        _ => "",
+    };
+}
