@@ -70,9 +70,14 @@ public sealed class BeliefStore(Database database, TimeProvider clock)
     private static Learnt? Read(byte[] body)
     {
         using var unpack = new BrotliStream(new MemoryStream(body), CompressionMode.Decompress);
-        return JsonSerializer.Deserialize<Kept>(unpack, JsonRules.Strict) is { } kept
-            ? new Learnt(kept.Keys.Count == 0 ? ScopedBelief.Nothing : new ScopedBelief(kept.Rows, kept.Weights, kept.Keys), kept.EffectiveMembers, kept.Rounds,
-                kept.Contradicted, kept.Seen, kept.EveningBefore, kept.EveningWeights) : null;
+        if (JsonSerializer.Deserialize<Kept>(unpack, JsonRules.Strict) is not { } kept)
+        {
+            return null;
+        }
+
+        var scoped = kept.Keys.Count == 0 ? ScopedBelief.Nothing : new ScopedBelief(kept.Rows, kept.Weights, kept.Keys);
+        return kept.Keys.Count == 0 || scoped.Fits() ? new Learnt(scoped, kept.EffectiveMembers, kept.Rounds, kept.Contradicted, kept.Seen,
+            kept.EveningBefore, kept.EveningWeights) : null;
     }
 
     private sealed record Kept(double[][] Rows, double[] Weights, IReadOnlyList<IReadOnlyList<string>> Keys, double EffectiveMembers, int Rounds,

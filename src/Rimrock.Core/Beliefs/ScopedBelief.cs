@@ -19,6 +19,10 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
     /// <summary>Nothing learnt.</summary>
     public static ScopedBelief Nothing { get; } = new(Population.Prior.Scores, Population.Prior.Weights, []);
 
+    /// <summary>True where keys, rows and weights fit each other and today's factors; of what was kept elsewhere nobody knows.</summary>
+    public bool Fits() => Keys.Count == Scopes.Length && Keys.All(keys => keys.Count > 0) && Rows.Length == Weights.Length
+        && Rows.All(row => row.Length == Moved + PriorFactor.All.Count - PriorFactor.Learnable);
+
     /// <summary>Scores that evidence can move, the first of each row.</summary>
     internal int Moved => PriorFactor.Learnable + Scopes.Sum(scope => Columns[(int)scope].Length * (Keys[(int)scope].Count - 1));
 

@@ -44,66 +44,6 @@ public class LearningTests
         return [paint with { AboveC = below, BelowC = below + 60 }, sticker with { AboveC = cooler, BelowC = cooler + 15 }];
     }
 
-    /// <summary>
-    /// Simulated truth: 200 hidden cars drawn at random, observed with noise; the learnt 80 % band must hold the truth at its nominal rate (72 to 88 %)
-    /// and be narrower than before.
-    /// </summary>
-    [Fact]
-    public void Learnt_bands_close_round_hidden_cars_at_their_nominal_rate()
-    {
-        // Two short sessions, of which only the first is looked at: the long rest that ends a day would cost most of the time.
-        var day = Plan with { Stint = Plan.Stint with { Sessions = 2 } };
-        IReadOnlyList<DayPhase> first = [.. new Day(day).Phases.Where(phase => phase.Session == 1)];
-        var random = new Random(4711);
-        var (priorFace, priorFluid) = Bands(Population.Prior);
-        int face = 0, fluid = 0, hotter = 0;
-        double faceWidth = 0, fluidWidth = 0;
-        const int draws = 200;
-        for (var draw = 0; draw < draws; draw++)
-        {
-            var truth = new DayRun(day, [PriorFactor.CarOf([.. PriorFactor.All.Select(_ => Normal(random))])]);
-            foreach (var phase in first)
-            {
-                truth.Run(phase);
-            }
-
-            var (faceBand, fluidBand) = Bands(Learning.From([new EvidenceDay(day, Seen(truth, random))]).Belief);
-            face += Holds(faceBand, Peak(truth, BrakePart.FrontFace), ref faceWidth);
-            fluid += Holds(fluidBand, Peak(truth, BrakePart.FrontFluid), ref fluidWidth);
-            hotter += Peak(truth, BrakePart.FrontFluid) > fluidBand.P90 ? 1 : 0;
-        }
-
-        (face / (double)draws).ShouldBeInRange(0.72, 0.88);
-        (fluid / (double)draws).ShouldBeInRange(0.72, 0.88);
-        (hotter / (double)draws).ShouldBeLessThan(0.14 + 0.06, "the unsafe side: 14 % and what chance adds over 200");
-        (faceWidth / draws).ShouldBeLessThan(0.6 * (priorFace.P90 - priorFace.P10));
-        (fluidWidth / draws).ShouldBeLessThan(0.9 * (priorFluid.P90 - priorFluid.P10));
-
-        ((double P10, double P50, double P90) Face, (double P10, double P50, double P90) Fluid) Bands(Population belief)
-        {
-            var members = belief.Resampled().Scores;
-            float[] faces = new float[members.Length], fluids = new float[members.Length];
-            MemberRuns.Each(first, day, members, (run, places, _) =>
-            {
-                for (var lane = 0; lane < places.Length; lane++)
-                {
-                    foreach (var member in places[lane])
-                    {
-                        faces[member] = (float)run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFace][lane]);
-                        fluids[member] = (float)run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontFluid][lane]);
-                    }
-                }
-            }, CancellationToken.None);
-            return (Quantiles.Band(faces), Quantiles.Band(fluids));
-        }
-
-        static int Holds((double P10, double P50, double P90) band, double truth, ref double width)
-        {
-            width += band.P90 - band.P10;
-            return truth >= band.P10 && truth <= band.P90 ? 1 : 0;
-        }
-    }
-
     [Fact]
     public void More_evidence_narrows_more_and_the_same_evidence_gives_the_same_answer()
     {

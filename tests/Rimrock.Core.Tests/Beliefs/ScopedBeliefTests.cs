@@ -10,16 +10,20 @@ namespace Rimrock.Core.Tests.Beliefs;
 /// <summary>What was learnt of one part, one driver or one circuit is not believed of another; what belongs to the car goes with the car.</summary>
 public class ScopedBeliefTests
 {
-    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance") with { Stint = new StintPlan(1, 20, 6, CoolDownLaps: 0) };
+    private static readonly PredictionPlan Plan = SampleParts.Plan("track-sport", "street-performance")
+        with
+    { Stint = new StintPlan(1, 20, 6, CoolDownLaps: 0) };
 
     private static readonly Pad Others = new("other pads", "track-sport");
 
-    private static readonly double UsualMm = Learning.From([new EvidenceDay(Plan, [new Observation(ObservationKind.PadWear, Value: 1, Error: 0.2)])]).Seen[0].Before.P50;
+    private static readonly double UsualMm = Learning.From([new EvidenceDay(Plan, [new Observation(ObservationKind.PadWear, Value: 1, Error: 0.2)])])
+        .Seen[0].Before.P50;
 
     // Pads that wear four times as fast as such pads do in the middle; a paint that went far up.
     private static readonly Learnt Seen = Learning.From(
     [
-        new EvidenceDay(Plan, [new Observation(ObservationKind.PadWear, Value: 4 * UsualMm, Error: 0.05), new Observation(ObservationKind.RotorPaint, AboveC: 560)]),
+        new EvidenceDay(Plan,
+            [new Observation(ObservationKind.PadWear, Value: 4 * UsualMm, Error: 0.05), new Observation(ObservationKind.RotorPaint, AboveC: 560)]),
     ]);
 
     private static Spread Band(Population belief, string code)
@@ -82,7 +86,8 @@ public class ScopedBeliefTests
         var prior = ScopedBelief.PriorOf([Plan, Plan with { FrontPad = Others }]);
         prior.Moved.ShouldBe(PriorFactor.Learnable + 4, "the second pads have four guesses of their own");
         prior.Of(Plan with { FrontPad = Others }).Scores.ShouldBe(Population.Prior.Scores, "the newest come first");
-        var older = prior.Of(Plan).Scores.Select(row => row[PriorFactor.All.Select((factor, i) => (factor.Code, i)).First(one => one.Code == "wear").i]).ToArray();
+        var wear = PriorFactor.All.Select((factor, i) => (factor.Code, i)).First(one => one.Code == "wear").i;
+        var older = prior.Of(Plan).Scores.Select(row => row[wear]).ToArray();
         older.Average().ShouldBe(0, 0.01);
         older.Average(z => z * z).ShouldBe(1, 0.02);
     }

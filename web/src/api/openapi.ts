@@ -1777,6 +1777,11 @@ export interface components {
              * @description Deceleration inside the zones of a table, g; null for what the tyres give.
              */
             zoneG?: null | number;
+            /**
+             * @description True where the zones' speeds were read off a speedometer, which shows too much.
+             * @default false
+             */
+            bySpeedometer: boolean;
         };
         /** @description A straight or a corner. */
         CircuitSegment: {
@@ -2682,6 +2687,12 @@ export interface components {
             /** @description The plan. */
             plan: components["schemas"]["PredictionPlan"];
         };
+        /**
+         * @description What iron it is.
+         * @default plain
+         * @enum {unknown}
+         */
+        IronGrade: "plain" | "highCarbon" | "alloyed";
         /** @description What was said before an event, and what came of it. */
         KeptPromise: {
             /**
@@ -4217,6 +4228,8 @@ export interface components {
              */
             drumWidthMm: number;
             finish?: null | components["schemas"]["RotorFinish"];
+            /** @description What iron it is; no matter for a carbon ring. */
+            grade?: components["schemas"]["IronGrade"];
         };
         /**
          * @description How the ring is held.
