@@ -31,6 +31,8 @@ namespace Rimrock.Core.Driving;
 /// <param name="OutsideHeat">Something hot beside a front line or caliper.</param>
 /// <param name="Lines">The flexible lines.</param>
 /// <param name="Days">The kinds of day that the car sees, each with its share of the year; null for track days alone.</param>
+/// <param name="LinesPrice">Price of the set of lines; null where unknown.</param>
+/// <param name="DuctPrice">Price of the set of front ducts; null where unknown.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -55,7 +57,9 @@ public sealed record PredictionPlan(
     bool BatteryFull = false,
     OutsideHeat? OutsideHeat = null,
     BrakeLine Lines = BrakeLine.Rubber,
-    IReadOnlyList<PlannedDay>? Days = null)
+    IReadOnlyList<PlannedDay>? Days = null,
+    double? LinesPrice = null,
+    double? DuctPrice = null)
 {
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;

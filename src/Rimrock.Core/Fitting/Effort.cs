@@ -1,6 +1,8 @@
+using Rimrock.Core.Rotors;
+
 namespace Rimrock.Core.Fitting;
 
-/// <summary>Hours of work to change over, for a practised amateur with stands (common practice, x1.5).</summary>
+/// <summary>Hours of work to change over, for a practised amateur with stands (common practice, x1.5). Choose and Ready count by the same.</summary>
 public static class Effort
 {
     private const double Pads = 0.8;
@@ -11,21 +13,37 @@ public static class Effort
     private const double Ducts = 3;
 
     /// <summary>Hours for a setup against what is fitted.</summary>
-    public static double Hours(Selection setup, Rotors.Rotor fittedRotor)
+    public static double Hours(Selection setup, Rotor fittedRotor)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(fittedRotor);
         static bool Changed(string? id) => id is not null && id != Selection.FittedId;
-        return (Changed(setup.FrontPad.Id) ? Pads : 0) + (Changed(setup.RearPad.Id) ? Pads : 0) + RotorHours(setup.FrontRotor, fittedRotor)
-            + (Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id) ? Fluid : 0) + (Changed(setup.Lines?.Id) ? Lines : 0)
-                + (Changed(setup.Duct?.Id) ? Ducts : 0);
+        return Hours(new Axles<bool>(Changed(setup.FrontPad.Id), Changed(setup.RearPad.Id)), RotorHours(setup.FrontRotor, fittedRotor),
+            Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), Changed(setup.Duct?.Id));
     }
 
+    /// <summary>Hours for what is changed.</summary>
+    /// <param name="pads">Pads, by axle.</param>
+    /// <param name="rotorHours">Hours for rotors, see <see cref="OfRotors"/>.</param>
+    /// <param name="opened">True where the hydraulics are opened.</param>
+    /// <param name="lines">True for lines.</param>
+    /// <param name="ducts">True for ducts.</param>
+    public static double Hours(Axles<bool> pads, double rotorHours, bool opened, bool lines, bool ducts) =>
+        (pads.Front ? Pads : 0) + (pads.Rear ? Pads : 0) + rotorHours + (opened ? Fluid : 0) + (lines ? Lines : 0) + (ducts ? Ducts : 0);
+
     /// <summary>Hours for front rotors.</summary>
-    public static double RotorHours(Part<Rotors.Rotor> rotor, Rotors.Rotor fitted)
+    public static double RotorHours(Part<Rotor> rotor, Rotor fitted)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        return rotor.Id == Selection.FittedId ? 0 : OfRotors(rotor.Body, fitted);
+    }
+
+    /// <summary>Hours for an axle's rotors in the place of others; brackets, on or off, are tried on and shimmed.</summary>
+    public static double OfRotors(Rotor rotor, Rotor fitted)
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(fitted);
-        return rotor.Id == Selection.FittedId ? 0 : Rotors + (Math.Abs(rotor.Body.OuterDiameterMm - fitted.OuterDiameterMm) > 1 ? OtherDiameter : 0);
+        return Rotors + (rotor.BracketForMm != fitted.BracketForMm || Math.Abs(rotor.OuterDiameterMm - fitted.OuterDiameterMm) > FitRules.SameDiameterMm
+            ? OtherDiameter : 0);
     }
 }

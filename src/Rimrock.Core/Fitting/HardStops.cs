@@ -6,17 +6,9 @@ using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Fitting;
 
-/// <summary>Why something is out before anything is ranked.</summary>
-/// <param name="Code">Stable code.</param>
-/// <param name="Sentence">Why, for the driver.</param>
-/// <param name="Own">True where it is out by the driver's own word, false where it must not be fitted.</param>
-public sealed record HardStop(string Code, Said Sentence, bool Own = false);
-
 /// <summary>What is never ranked and always explained.</summary>
 public static class HardStops
 {
-    private const double SameDiameterMm = 1;
-
     /// <summary>Why a pad may not be fitted against a rotor, or null.</summary>
     public static HardStop? Of(Pad pad, Rotor rotor, Wishes wishes)
     {
@@ -47,6 +39,10 @@ public static class HardStops
             Of(plan.RearPad, plan.RearRotor, any) is { } rear ? rear with { Sentence = Said.Of("hard-stops.rear", rear.Sentence) } : null,
             plan.Fluid.ClassOf() is { Silicone: true } && plan.Car.Electronics
                 ? new HardStop("silicone-abs", Said.Of("hard-stops.silicone-more-compressible-not", plan.Fluid.Name)) : null,
+            Misfit("hard-stops.front", FitRules.OfShape(plan.FrontPad, plan.Car.Front)
+                ?? FitRules.OfFitted(plan.FrontRotor, plan.Car.Front, plan.Car.Kind)),
+            Misfit("hard-stops.rear", FitRules.OfShape(plan.RearPad, plan.Car.Rear) ?? FitRules.OfFitted(plan.RearRotor, plan.Car.Rear, plan.Car.Kind)),
+            FitRules.Of(plan.Fluid, plan.Car.AsksFluid, isOffered: false),
             Worn(Said.Of("hard-stops.front-pads"), plan.FrontPadMm, plan.Car.Front), Worn(Said.Of("hard-stops.rear-pads"), plan.RearPadMm, plan.Car.Rear),
             Worn(Said.Of("hard-stops.front-rotors"), plan.FrontRotor),
             Worn(Said.Of("hard-stops.rear-rotors"), plan.RearRotor),
@@ -59,9 +55,22 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        HardStop[] mix = (after.Fluid.ClassOf()?.Silicone == true) != (before.Fluid.ClassOf()?.Silicone == true) ? [Mix(after.Fluid)] : [];
-        return [.. OfFitted(after), .. mix];
+        var (was, becomes, any) = (before.Car, after.Car, new Wishes(RoadApprovalMust: false, FactoryHolesAllowed: true));
+        HardStop?[] found =
+        [
+            (after.Fluid.ClassOf()?.Silicone == true) != (before.Fluid.ClassOf()?.Silicone == true) ? Mix(after.Fluid) : null,
+            after.FrontPad == before.FrontPad ? null : Misfit("hard-stops.front", FitRules.Of(after.FrontPad, Axle.Front, becomes)),
+            after.RearPad == before.RearPad ? null : Misfit("hard-stops.rear", FitRules.Of(after.RearPad, Axle.Rear, becomes)),
+            after.FrontRotor == before.FrontRotor || was.Front != becomes.Front ? null
+                : Misfit("hard-stops.front", Of(after.FrontRotor, before with { Car = becomes }, any) is { Own: false } stop ? stop : null),
+            after.RearRotor == before.RearRotor || was.Rear != becomes.Rear ? null
+                : Misfit("hard-stops.rear", FitRules.Of(after.RearRotor, becomes.Rear, before.RearRotor, becomes.Kind)),
+            after.Fluid == before.Fluid ? null : FitRules.Of(after.Fluid, becomes.AsksFluid, isOffered: true),
+        ];
+        return [.. OfFitted(after).Concat(found.OfType<HardStop>()).DistinctBy(stop => stop.Code)];
     }
+
+    private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
 
     private static HardStop Mix(BrakeFluid fluid) =>
         new("silicone-mix", Said.Of("hard-stops.car-never-mix-silicone", fluid.Name));
@@ -74,6 +83,13 @@ public static class HardStops
     private static HardStop? Worn(Said what, Rotor rotor) =>
         rotor.ThicknessMm < rotor.MinThicknessMm || (rotor.Finish?.MinRingMassKg is { } least && rotor.MassKg() < least)
             ? new HardStop("rotor-worn", Said.Of("hard-stops.below-service-limit-they", what, rotor.Name)) : null;
+
+    /// <summary>Why a pad on offer is out at an axle, against the rotor that it would rub on, or null.</summary>
+    public static HardStop? Of(Pad pad, Axle axle, Rotor rotor, PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return FitRules.Of(pad, axle, plan.Car) ?? Of(pad, rotor, wishes);
+    }
 
     /// <summary>Why a pad is out whatever it rubs on, or null.</summary>
     public static HardStop? OfPad(Pad pad, Wishes wishes)
@@ -110,13 +126,12 @@ public static class HardStops
                 Said.Of("hard-stops.caliper-needs-wheel-barrel", rotor.Name, Units.Mm(rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm)), Units.Mm(barrel)));
         }
 
-        if (rotor.OuterDiameterMm < plan.FrontRotor.OuterDiameterMm - SameDiameterMm)
+        if (FitRules.Of(rotor, plan.Car.Front, plan.FrontRotor, plan.Car.Kind) is { } misfit)
         {
-            return new HardStop("rotor-small",
-                Said.Of("hard-stops.smaller-calipers-sit-over", rotor.Name, Units.Mm(plan.FrontRotor.OuterDiameterMm - rotor.OuterDiameterMm)));
+            return misfit;
         }
 
-        if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > SameDiameterMm)
+        if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm)
         {
             return new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", rotor.Name, Units.Mm(rotor.OuterDiameterMm),
                 Units.Mm(plan.FrontRotor.OuterDiameterMm)),
@@ -144,7 +159,7 @@ public static class HardStops
         var now = plan.Fluid.ClassOf() is { Silicone: true };
         return silicone && plan.Car.Electronics ? new HardStop("silicone-abs", Said.Of("hard-stops.silicone-more-compressible-not", fluid.Name))
             : silicone != now ? Mix(fluid)
-            : null;
+            : FitRules.Of(fluid, plan.Car.AsksFluid, isOffered: true);
     }
 
     /// <summary>Why lines are out, or null.</summary>

@@ -61,8 +61,8 @@ public sealed partial class Matcher
         var all = new List<WhyNot>();
         foreach (var pad in offer.Pads)
         {
-            Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, plan.FrontRotor, wishes));
-            Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, plan.RearRotor, wishes));
+            Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, wishes));
+            Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes));
         }
 
         foreach (var rotor in offer.Rotors)

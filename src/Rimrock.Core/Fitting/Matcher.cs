@@ -128,7 +128,15 @@ public sealed partial class Matcher
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
     private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged) =>
-        Ranking.Order(all, judged, one => judge.Scales(one, judged(one)), one => one.Key);
+        Ranking.Order(all, judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
+
+    // What is on the car goes on; of new pads the shape is known, or somebody has to look.
+    private bool IsSure(DrawnSetup one)
+    {
+        bool Sure(Part<Friction.Pad> pad, Vehicles.AxleBrake brake) =>
+            pad.Id == Selection.FittedId || brake.PadShape is null || FitRules.IsShapeKnown(pad.Body, brake);
+        return Sure(one.Selection.FrontPad, plan.Car.Front) && Sure(one.Selection.RearPad, plan.Car.Rear);
+    }
 
     private bool Has(DrawnSetup one, bool sketch) => known.ContainsKey((one.Key, sketch, true)) || known.ContainsKey((one.Key, sketch, false));
 

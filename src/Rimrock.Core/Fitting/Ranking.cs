@@ -16,9 +16,13 @@ internal static class Ranking
     /// <param name="judged">Each one's life.</param>
     /// <param name="scales">The driver's scales, less is better.</param>
     /// <param name="key">Breaks ties, so that the same question has the same answer.</param>
-    public static IReadOnlyList<T> Order<T>(IEnumerable<T> all, Func<T, JudgedLife> judged, Func<T, double> scales, Func<T, string> key) =>
+    /// <param name="isSure">False where somebody has to look whether it goes on at all: after all that surely does, among what is equal in harm; null where
+    /// all are sure.</param>
+    public static IReadOnlyList<T> Order<T>(IEnumerable<T> all, Func<T, JudgedLife> judged, Func<T, double> scales, Func<T, string> key,
+        Func<T, bool>? isSure = null) =>
         Groups([.. all.OrderBy(key, StringComparer.Ordinal)], judged, Harm.Danger, dangerEqual =>
-            Groups(dangerEqual, judged, Harm.Damage, damageEqual => [.. damageEqual.OrderBy(scales).ThenBy(key, StringComparer.Ordinal)]));
+            Groups(dangerEqual, judged, Harm.Damage, damageEqual => [.. damageEqual.OrderByDescending(one => isSure?.Invoke(one) ?? true)
+                .ThenBy(scales).ThenBy(key, StringComparer.Ordinal)]));
 
     /// <summary>True where two chances of a harm count as equal.</summary>
     public static bool Equal(JudgedLife one, JudgedLife other, Harm harm)

@@ -66,6 +66,8 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
             FrontWrongSide = FrontRotor.Id == FittedId && plan.FrontWrongSide,
             FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
             Lines = lines,
+            LinesPrice = Lines is null ? plan.LinesPrice : Lines.Body.Price,
+            DuctPrice = Duct is null ? plan.DuctPrice : Duct.Body.Price,
             Fluid = Fluid.Body,
             FluidState = Fluid.Id == FittedId ? state : state with
             {

@@ -25,9 +25,10 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
     private const long MostWork = 4_000_000;
 
-    private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null)];
+    private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null
+        && FitRules.Of(pad.Body, Axle.Front, plan.Car) is null)];
     private readonly Part<Pad>[] rearPads =
-        [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null)];
+        [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes) is null)];
     private readonly Part<Rotor>[] rotors =
         [new(Selection.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
     private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];

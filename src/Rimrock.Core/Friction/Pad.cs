@@ -12,6 +12,8 @@ namespace Rimrock.Core.Friction;
 /// <param name="PriceAxleSet">Price of a set for one axle, in the driver's currency; null where unknown.</param>
 /// <param name="RoadApproved">True where it may be used on the road.</param>
 /// <param name="Traits">What else is known of it; null where only the family is known.</param>
+/// <param name="Shapes">Codes of the pad shapes that it is sold in; null where nobody looked.</param>
+/// <param name="ForMotorcycle">True for a motorcycle's pad.</param>
 public sealed record Pad(
     string Name,
     string Family,
@@ -21,8 +23,11 @@ public sealed record Pad(
     double? StatedToC = null,
     double? PriceAxleSet = null,
     bool RoadApproved = true,
-    PadTraits? Traits = null)
+    PadTraits? Traits = null,
+    IReadOnlyList<string>? Shapes = null,
+    bool ForMotorcycle = false)
 {
+    private const int MostShapes = 60;
     private static readonly FieldRange Stated = new("pad.statedFromC", "C", -40, 1100);
     private static readonly FieldRange Price = new("pad.priceAxleSet", "", 0, 20000);
 
@@ -116,6 +121,16 @@ public sealed record Pad(
             faults.Add(new InputFault($"{field}.statedToC", Said.Of("pad.to", Text($"{StatedFromC}"), Text($"{StatedToC}")),
                 Said.Of("pad.both-edges-upper-above"),
                 Said.Of("pad.stated-working-range-needs")));
+        }
+
+        if (Shapes is { Count: > MostShapes })
+        {
+            faults.Add(new InputFault($"{field}.shapes", $"{Shapes.Count}", Said.Of("pad.at-most", MostShapes), Said.Of("pad.shapes-that-it-is-sold-in")));
+        }
+
+        for (var i = 0; i < Math.Min(Shapes?.Count ?? 0, MostShapes); i++)
+        {
+            Names.Check(Shapes![i], $"{field}.shapes[{i}]", faults);
         }
 
         Traits?.Check($"{field}.traits", faults);

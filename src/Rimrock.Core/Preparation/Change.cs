@@ -29,18 +29,22 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Duct => (After.FrontDuct?.HoseMm ?? 0) > (Before.FrontDuct?.HoseMm ?? 0);
 
+    /// <summary>True where brackets go on or come off.</summary>
+    public bool Brackets => (FrontRotor && After.FrontRotor.BracketForMm != Before.FrontRotor.BracketForMm)
+        || (RearRotor && After.RearRotor.BracketForMm != Before.RearRotor.BracketForMm);
+
     public bool Nothing => !Pads && !Rotors && !Fluid && !Duct;
 
-    public IEnumerable<(Pad Pad, Said Axle)> NewPads()
+    public IEnumerable<(Pad Pad, Said Axle, AxleBrake Brake)> NewPads()
     {
         if (FrontPads)
         {
-            yield return (After.FrontPad, Said.Of("axle.front"));
+            yield return (After.FrontPad, Said.Of("axle.front"), After.Car.Front);
         }
 
         if (RearPads)
         {
-            yield return (After.RearPad, Said.Of("axle.rear"));
+            yield return (After.RearPad, Said.Of("axle.rear"), After.Car.Rear);
         }
     }
 

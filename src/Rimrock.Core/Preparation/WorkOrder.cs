@@ -56,7 +56,14 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)
     {
-        foreach (var (pad, axle) in change.NewPads())
+        // What nobody could tell from a code is looked at before anything is paid for.
+        foreach (var (_, axle, brake) in change.NewPads().Where(one => !FitRules.IsShapeKnown(one.Pad, one.Brake)))
+        {
+            yield return new OrderItem(Said.Of("work-order.check-shape", axle), 1, Said.Nothing, 0, brake.PadShape is { } shape
+                ? Said.Of("work-order.calipers-take-shape", shape) : Said.Of("work-order.hold-old-pad-against"), Said.Of("work-order.before-you-order"));
+        }
+
+        foreach (var (pad, axle, _) in change.NewPads())
         {
             yield return new OrderItem(Said.Of("work-order.figure", pad.Name, axle), 1, Said.Of("work-order.axle-set"), pad.PriceAxleSet,
                 pad.Traits?.PreBedded == true ? Said.Of("work-order.comes-bedded") : null);
@@ -81,7 +88,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         if (change.Lines)
         {
             yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? Said.Of("work-order.braided-lines") : Said.Of("work-order.new-rubber-lines"),
-                1, Said.Of("work-order.set-four-corners"), null,
+                1, Said.Of("work-order.set-four-corners"), change.After.LinesPrice,
                 Said.Of("work-order.new-sealing-washers-road"));
         }
 
@@ -89,7 +96,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         {
             var duct = change.After.FrontDuct!;
             var metres = Math.Ceiling(2 * duct.LengthM);
-            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(duct.HoseMm)), metres, Said.Nothing, null,
+            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(duct.HoseMm)), metres, Said.Nothing, change.After.DuctPrice,
                 Said.Of("work-order.clamps-piece-aims-into"), Said.Of("work-order.metres", Units.M(metres)));
         }
 
@@ -117,6 +124,14 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     {
         yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), 2, rotor.Vanes == VaneKind.Curved
             ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), 2 * rotor.Price);
+        if (rotor.BracketForMm is { } from)
+        {
+            yield return new OrderItem(Said.Of("work-order.brackets", axle), 2, Said.Of("work-order.brackets-unit"), 0,
+                Said.Of("work-order.brackets-come-with-rotors", Units.Mm(from), Units.Mm(rotor.OuterDiameterMm)));
+            yield return new OrderItem(Said.Of("work-order.bracket-bolts", axle), 4, Said.Of("work-order.bolts"), null,
+                Said.Of("work-order.new-bolts-by-class"));
+        }
+
         if (rotor.Construction == RotorConstruction.TwoPiece)
         {
             yield return new OrderItem(Said.Of("work-order.bolts-one-time-nuts", axle), 2, Said.Of("work-order.sets"), null,
@@ -154,6 +169,8 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     }
 
     private static double HoursFor(Change change) =>
-        (change.FrontPads ? 0.8 : 0) + (change.RearPads ? 0.8 : 0) + (change.FrontRotor ? 0.6 : 0) + (change.RearRotor ? 0.6 : 0) + (change.Opened ? 1 : 0)
-            + (change.Lines ? 1 : 0) + (change.Duct ? 3 : 0);
+        Effort.Hours(new Axles<bool>(change.FrontPads, change.RearPads),
+            (change.FrontRotor ? Effort.OfRotors(change.After.FrontRotor, change.Before.FrontRotor) : 0)
+                + (change.RearRotor ? Effort.OfRotors(change.After.RearRotor, change.Before.RearRotor) : 0),
+            change.Opened, change.Lines, change.Duct);
 }

@@ -12,8 +12,10 @@ internal static class WorkSteps
             Said.Of("work-steps.never-under-car-jack")),
         .. change.Opened ? FluidOut() : [],
         .. change.Lines ? LinesOn() : [],
+        .. ParkingBrake(change),
         .. change.Pads || change.Rotors ? PadsOut(change) : [],
         .. change.Rotors ? RotorsOn(change) : [],
+        .. change.Brackets ? Brackets() : [],
         .. change.Duct ? Ducts() : [],
         .. change.Pads || change.Rotors ? PadsIn(change) : [],
         .. change.Opened ? Bleed(change) : [],
@@ -71,6 +73,35 @@ internal static class WorkSteps
                 Said.Of("work-steps.makers-figure-not-guess"));
         }
     }
+
+    private static IEnumerable<WorkStep> Brackets() =>
+    [
+        new("bracket-trial", Said.Of("work-steps.brackets-trial-fit"), Said.Of("work-steps.caliper-must-sit-over-ring"),
+            Said.Of("work-steps.ring-turns-free-pads-flush"), Said.Of("work-steps.wheel-on-by-hand-first")),
+        new("bracket-bolts", Said.Of("work-steps.bracket-bolts"), Said.Of("work-steps.they-carry-all-braking"),
+            Said.Of("work-steps.torque-by-class-marked"), Said.Of("work-steps.makers-figure-not-guess")),
+    ];
+
+    private static IEnumerable<WorkStep> ParkingBrake(Change change) => !change.RearPads && !change.RearRotor ? []
+        : change.After.Car.ParkingBrake switch
+        {
+            Vehicles.ParkingBrake.Electric =>
+            [
+                new("parking-service", Said.Of("work-steps.parking-brake-service-mode"), Said.Of("work-steps.motors-hold-pistons"),
+                    Said.Of("work-steps.display-or-tool-says-so"), Said.Of("work-steps.fingers-out-motor-closes")),
+            ],
+            Vehicles.ParkingBrake.InCaliper =>
+            [
+                new("parking-wind", Said.Of("work-steps.wind-rear-pistons-back"), Said.Of("work-steps.cable-screws-piston-out"),
+                    Said.Of("work-steps.notch-meets-pads-pin"), Said.Of("work-steps.press-never-forces-thread")),
+            ],
+            Vehicles.ParkingBrake.InHat when change.RearRotor =>
+            [
+                new("parking-shoes", Said.Of("work-steps.slacken-shoes-in-hat"), Said.Of("work-steps.shoes-hold-rotor"),
+                    Said.Of("work-steps.rotor-slides-off-shoes-adjusted")),
+            ],
+            _ => [],
+        };
 
     private static IEnumerable<WorkStep> Ducts() =>
     [

@@ -74,6 +74,9 @@ public enum IronGrade
 /// <param name="DrumWidthMm">Width of a drum's rubbing face, mm.</param>
 /// <param name="Finish">Face, slots, ring price and hardware; null for a plain one.</param>
 /// <param name="Grade">What iron it is; no matter for a carbon ring.</param>
+/// <param name="BracketForMm">It comes with brackets, for calipers that are made for rotors of this diameter, mm; null where it comes without.</param>
+/// <param name="HatOffsetMm">From the hub's face to the ring's middle, mm; null where nobody measured.</param>
+/// <param name="BoltCircle">Holes and circle, as its maker writes it; null where unknown.</param>
 public sealed record Rotor(
     string Name,
     double OuterDiameterMm,
@@ -91,7 +94,10 @@ public sealed record Rotor(
     bool ReplacesCarbonCeramic = false,
     double DrumWidthMm = 45,
     RotorFinish? Finish = null,
-    IronGrade Grade = IronGrade.Plain)
+    IronGrade Grade = IronGrade.Plain,
+    double? BracketForMm = null,
+    double? HatOffsetMm = null,
+    string? BoltCircle = null)
 {
     private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "mm", 180, 440);
     private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "mm", 90, 380);
@@ -104,10 +110,12 @@ public sealed record Rotor(
     private static readonly FieldRange Width = new("rotor.drumWidthMm", "mm", 20, 120);
     private static readonly FieldRange Cost = new("rotor.price", "", 0, 20000);
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "kg", 0.5, 25);
+    private static readonly FieldRange Bracket = new("rotor.bracketForMm", "mm", 180, 440);
+    private static readonly FieldRange HatOffset = new("rotor.hatOffsetMm", "mm", 0, 120);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, .. RotorFinish.Ranges];
+        [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, Bracket, HatOffset, .. RotorFinish.Ranges];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;

@@ -139,21 +139,25 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
             Said.Of("prior-factor.figure-2", new Figure(PriorSpread.MissedKmh, "km/h")), Said.Of("prior-factor.none-run-off"),
             (takes, z) =>
             takes with { Missed = takes.Missed + z }),
-        Lesser("mass", Said.Of("prior-factor.percent", 100 * PriorSpread.MassShare), "prior-factor.weighbridge", (less, z) => less with { Mass = z }),
-        Lesser("slip", Said.Of("prior-factor.percent", 100 * PriorSpread.SlipShare), "prior-factor.recorded-speed-trace-one", (less, z) =>
-            less with { Slip = z }),
-        Lesser("trailer", Said.Of("prior-factor.figure", PriorSpread.TrailerShare), "prior-factor.trailers-brakes", (less, z) => less with { Trailer = z }),
-        Lesser("height", Said.Of("prior-factor.figure-2", new Figure(PriorSpread.HeightM, "m")), "prior-factor.weigh-axles-raised", (less, z) =>
-            less with { Height = z }),
-        Lesser("speed-law", Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
-            less with { SpeedLaw = z }),
-        Lesser("pressure-law", Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
-            less with { PressureLaw = z }),
-        Lesser("valve", Said.Of("prior-factor.percent", 100 * PriorSpread.ValveKnee), "prior-factor.gauges-both-lines", (less, z) => less with { Valve = z }),
-        Lesser("beyond-chart", Said.Of("prior-factor.figure", PriorSpread.BeyondChart), "prior-factor.batchs-dynamometer-sheet", (less, z) =>
-            less with { BeyondChart = z }),
-        Lesser("caliper-water", Said.Of("prior-factor.figure-2", new Figure(PriorSpread.CaliperWaterPercent, "%")), "prior-factor.boiling-point-test",
-            (less, z) => less with { CaliperWater = z }),
+        Lesser("mass", Said.Of("prior-factor.lesser.mass"), Said.Of("prior-factor.percent", 100 * PriorSpread.MassShare),
+            Said.Of("prior-factor.weighbridge"), (less, z) => less with { Mass = z }),
+        Lesser("slip", Said.Of("prior-factor.lesser.slip"), Said.Of("prior-factor.percent", 100 * PriorSpread.SlipShare),
+            Said.Of("prior-factor.recorded-speed-trace-one"), (less, z) => less with { Slip = z }),
+        Lesser("trailer", Said.Of("prior-factor.lesser.trailer"), Said.Of("prior-factor.figure", PriorSpread.TrailerShare),
+            Said.Of("prior-factor.trailers-brakes"), (less, z) => less with { Trailer = z }),
+        Lesser("height", Said.Of("prior-factor.lesser.height"), Said.Of("prior-factor.figure-2", new Figure(PriorSpread.HeightM, "m")),
+            Said.Of("prior-factor.weigh-axles-raised"), (less, z) => less with { Height = z }),
+        Lesser("speed-law", Said.Of("prior-factor.lesser.speed-law"), Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws),
+            Said.Of("prior-factor.batchs-dynamometer-sheet"), (less, z) => less with { SpeedLaw = z }),
+        Lesser("pressure-law", Said.Of("prior-factor.lesser.pressure-law"), Said.Of("prior-factor.percent", 100 * PriorSpread.FrictionLaws),
+            Said.Of("prior-factor.batchs-dynamometer-sheet"), (less, z) => less with { PressureLaw = z }),
+        Lesser("valve", Said.Of("prior-factor.lesser.valve"), Said.Of("prior-factor.percent", 100 * PriorSpread.ValveKnee),
+            Said.Of("prior-factor.gauges-both-lines"), (less, z) => less with { Valve = z }),
+        Lesser("beyond-chart", Said.Of("prior-factor.lesser.beyond-chart"), Said.Of("prior-factor.figure", PriorSpread.BeyondChart),
+            Said.Of("prior-factor.batchs-dynamometer-sheet"), (less, z) => less with { BeyondChart = z }),
+        Lesser("caliper-water", Said.Of("prior-factor.lesser.caliper-water"),
+            Said.Of("prior-factor.figure-2", new Figure(PriorSpread.CaliperWaterPercent, "%")),
+            Said.Of("prior-factor.boiling-point-test"), (less, z) => less with { CaliperWater = z }),
     ];
 
     /// <summary>Counts the physics and what is believed beforehand: up by one with each renewal that moves an answer.</summary>
@@ -198,8 +202,8 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
     private static PriorFactor Capacity(string code, Said name, Said spread, Said measure, Func<MemberCapacities, double, MemberCapacities> move) =>
         new(code, name, spread, measure, (car, z) => car with { Capacities = move(car.Capacities, z) }, OfCapacity: true);
 
-    private static PriorFactor Lesser(string code, Said spread, string measure, Func<LesserFactors, double, LesserFactors> move) =>
-        new(code, Said.Of($"prior-factor.lesser.{code}"), spread, Said.Of(measure), (car, z) => car with { Lesser = move(car.Lesser, z) }, OfCapacity: true);
+    private static PriorFactor Lesser(string code, Said name, Said spread, Said measure, Func<LesserFactors, double, LesserFactors> move) =>
+        new(code, name, spread, measure, (car, z) => car with { Lesser = move(car.Lesser, z) }, OfCapacity: true);
 
     private static CarFactors Wheels(CarFactors car, Func<WheelFactors, WheelFactors> move) => car with { Front = move(car.Front), Rear = move(car.Rear) };
 }

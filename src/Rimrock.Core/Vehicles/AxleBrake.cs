@@ -57,6 +57,9 @@ public enum Shim
 /// <param name="Shim">What lies between plate and piston.</param>
 /// <param name="RubbedPercent">Share of the face under the pads that shows a bright, rubbed band, %; 80 where nobody looked (docs/models/priors.md).</param>
 /// <param name="Discs">Discs of the axle: two, or one on a motorcycle's rear wheel.</param>
+/// <param name="PadShape">Code of the pad shape that the calipers take; null where nobody looked.</param>
+/// <param name="RotorMm">Diameter of the rotors that they are made for, mm; null where it is read off what is fitted.</param>
+/// <param name="RotorThicknessMm">Thickness of these new, mm; null likewise.</param>
 public sealed record AxleBrake(
     CaliperKind Caliper,
     IReadOnlyList<double> PistonsMm,
@@ -69,7 +72,10 @@ public sealed record AxleBrake(
     PistonMaterial Pistons = PistonMaterial.Metal,
     Shim Shim = Shim.None,
     double RubbedPercent = AxleBrake.UsualRubbedPercent,
-    int Discs = 2)
+    int Discs = 2,
+    string? PadShape = null,
+    double? RotorMm = null,
+    double? RotorThicknessMm = null)
 {
     /// <summary>A caliper's bridge and its clearance need this much between rotor edge and wheel barrel, mm (common practice, +-5).</summary>
     public const double BridgeMm = 32;
@@ -84,9 +90,11 @@ public sealed record AxleBrake(
     private static readonly FieldRange New = new("axle.padNewMm", "mm", 4, 25);
     private static readonly FieldRange Limit = new("axle.padLimitMm", "mm", 1, 8);
     private static readonly FieldRange Mass = new("axle.caliperMassKg", "kg", 0.8, 15);
+    private static readonly FieldRange MadeFor = new("axle.rotorMm", "mm", 180, 440);
+    private static readonly FieldRange MadeForThick = new("axle.rotorThicknessMm", "mm", 3, 45);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed, MadeFor, MadeForThick];
 
     /// <summary>Friction material that a volume worn off the axle takes off each pad, mm.</summary>
     /// <param name="mm3">Volume, mm3.</param>
@@ -149,5 +157,19 @@ public sealed record AxleBrake(
         Limit.Check(PadLimitMm, faults, $"{field}.padLimitMm");
         Rubbed.Check(RubbedPercent, faults, $"{field}.rubbedPercent");
         Mass.Check(CaliperMassKg, faults, $"{field}.caliperMassKg");
+        if (PadShape is { } shape)
+        {
+            Names.Check(shape, $"{field}.padShape", faults);
+        }
+
+        if (RotorMm is { } diameter)
+        {
+            MadeFor.Check(diameter, faults, $"{field}.rotorMm");
+        }
+
+        if (RotorThicknessMm is { } thick)
+        {
+            MadeForThick.Check(thick, faults, $"{field}.rotorThicknessMm");
+        }
     }
 }

@@ -37,6 +37,22 @@ public enum FadeSupport
     No,
 }
 
+/// <summary>What holds a car parked.</summary>
+public enum ParkingBrake
+{
+    /// <summary>Nobody looked.</summary>
+    Unknown,
+
+    /// <summary>Shoes in the rear rotors' hats.</summary>
+    InHat,
+
+    /// <summary>A cable at the rear calipers: their pistons are wound back, not pushed.</summary>
+    InCaliper,
+
+    /// <summary>Motors at the rear calipers: a service mode lets them back.</summary>
+    Electric,
+}
+
 /// <summary>A car (or motorcycle) by everything that decides how hard its brakes work. <see cref="CarGuess"/> fills it from five answers.</summary>
 /// <param name="Name">Name in the plan sentence.</param>
 /// <param name="MassKg">Mass with driver and fuel, kg.</param>
@@ -65,6 +81,8 @@ public enum FadeSupport
 /// <param name="DownforceAreaM2">Downforce coefficient times area, m2; negative for lift.</param>
 /// <param name="RearValve">What holds the rear back where no electronics do.</param>
 /// <param name="FadeSupport">Whether electronics press on beyond the booster.</param>
+/// <param name="AsksFluid">Class of fluid that its maker asks for, see <see cref="Fluids.FluidClass"/>; null where nobody looked.</param>
+/// <param name="ParkingBrake">What holds it parked.</param>
 public sealed record Car(
     string Name,
     double MassKg,
@@ -92,7 +110,9 @@ public sealed record Car(
     bool Charged = false,
     double DownforceAreaM2 = 0,
     RearValve RearValve = RearValve.Unknown,
-    FadeSupport FadeSupport = FadeSupport.Unknown)
+    FadeSupport FadeSupport = FadeSupport.Unknown,
+    string? AsksFluid = null,
+    ParkingBrake ParkingBrake = ParkingBrake.Unknown)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "kg", 350, 4000);

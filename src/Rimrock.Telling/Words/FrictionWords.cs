@@ -28,6 +28,8 @@ internal static class FrictionWords
         ("friction-curve.above", "above {0:0.##}"),
         ("friction-curve.temperatures-friction-curve-must", "Temperatures of a friction curve must rise from point to point; point {0} does not."),
         ("pad.no-such-pad-family", "No such pad family."),
+        ("pad.at-most", "at most {0}"),
+        ("pad.shapes-that-it-is-sold-in", "Codes of the shapes that a pad is sold in."),
         ("pad.to", "{0} to {1}"),
         ("pad.both-edges-upper-above", "both edges, the upper above the lower"),
         ("pad.stated-working-range-needs", "A stated working range needs both edges, rising."),

@@ -17,8 +17,13 @@ public class HardStopsTests
     public static TheoryData<string, Rotor, string?> Rotors => new()
     {
         { "the same ring", Ring, null },
-        { "a bigger one in a wheel of unknown size", Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229 }, null },
-        { "smaller than the calipers", Ring with { OuterDiameterMm = 300 }, "rotor-small" },
+        { "a bigger one without brackets", Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229 }, "rotor-diameter" },
+        { "a bigger one with brackets", Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229, BracketForMm = 320 }, null },
+        { "a bigger one with another car's brackets", Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229, BracketForMm = 300 }, "rotor-diameter" },
+        { "smaller than the calipers", Ring with { OuterDiameterMm = 300 }, "rotor-diameter" },
+        { "thicker than the calipers take", Ring with { ThicknessMm = 30 }, "rotor-thickness" },
+        { "so thin that pistons come out", Ring with { ThicknessMm = 24, MinThicknessMm = 22 }, "rotor-thickness" },
+        { "a motorcycle's disc", Ring with { ThicknessMm = 5, MinThicknessMm = 4 }, "vehicle-kind" },
         { "thinner than its limit", Ring with { ThicknessMm = 25.5 }, "rotor-worn" },
         { "a ring too low for the pads", Ring with { InnerDiameterMm = 240 }, "rotor-ring" },
         { "drilled after casting", Ring with { Finish = new RotorFinish(RotorFace.Drilled) }, "drilled" },
@@ -46,7 +51,7 @@ public class HardStopsTests
         // 345 mm and 32 mm of caliper on either side are 409 mm; 320 mm are 384 mm.
         var plan = Plan with { Car = Plan.Car with { WheelBarrelMm = barrelMm } };
         (HardStops.Of(Ring, plan, Free)?.Code).ShouldBe(code);
-        HardStops.Of(Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229 }, plan, Free)!.Code.ShouldBe("rotor-clearance");
+        HardStops.Of(Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229, BracketForMm = 320 }, plan, Free)!.Code.ShouldBe("rotor-clearance");
     }
 
     [Theory]
@@ -113,7 +118,7 @@ public class HardStopsTests
     [Fact]
     public void Class_rules_are_kept_where_they_are_stated()
     {
-        var big = Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229 };
+        var big = Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229, BracketForMm = 320 };
         HardStops.Of(big, Plan, Free with { ClassKeepsRotorSize = true })!.Code.ShouldBe("class-rules");
         HardStops.Of(Ring, Plan, Free with { ClassKeepsRotorSize = true }).ShouldBeNull();
         var duct = new DuctKit("duct", new WheelDuct(76, Shield.Trimmed));

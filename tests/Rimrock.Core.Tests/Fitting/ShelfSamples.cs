@@ -16,7 +16,7 @@ internal static class ShelfSamples
     public static readonly Offer Small = new(
         [Pad("semi-metallic", 70), Pad("street-performance", 120, release: 6), Pad("track-sport", 210, release: 7),
             Pad("race-carbon-metallic", 320, road: false, release: 8)],
-        [new("big", new Rotor("big", 345, 229, 30, 28, VaneKind.Straight, 8, 40, 5.5, Price: 100))],
+        [new("big", new Rotor("big", 345, 229, 28, 26, VaneKind.Straight, 8, 40, 5.5, Price: 100, BracketForMm: 320))],
         [new("duct", new DuctKit("duct", new WheelDuct(76, Shield.Trimmed), 110))],
         [new("wet-high", new BrakeFluid("wet high", "dot4", 270, 198, 30, 700)), new("dry-high", new BrakeFluid("dry high", "dot4", 320, 200, 55, 1500)),
             new("plain", new BrakeFluid("plain", "dot4", 240, 160, 12, 1400))],

@@ -44,6 +44,16 @@ public class RankingTests
         Ranking.Equal(Day(12, 0, 0), Day(60, 0, 0), Harm.Danger).ShouldBeFalse();
     }
 
+    /// <summary>Where somebody has to look whether a part goes on at all, what surely does comes first among equals; never before what is safer.</summary>
+    [Fact]
+    public void What_surely_goes_on_comes_first_among_equals_only()
+    {
+        var all = new[] { Of("unsure", 1, 0, 1), Of("sure", 2, 0, 9), Of("dangerous and sure", 120, 0, 0) };
+        Ranking.Order(all, one => one.Day, one => one.Scale, one => one.Name, one => one.Name != "unsure").Select(one => one.Name)
+            .ShouldBe(["sure", "unsure", "dangerous and sure"]);
+        Ordered(all).ShouldBe(["unsure", "sure", "dangerous and sure"]);
+    }
+
     private static IReadOnlyList<string> Ordered(params (string Name, JudgedLife Day, double Scale)[] all) =>
         [.. Ranking.Order(all, one => one.Day, one => one.Scale, one => one.Name).Select(one => one.Name)];
 

@@ -1162,6 +1162,18 @@ export interface components {
              * @default 2
              */
             discs: number;
+            /** @description Code of the pad shape that the calipers take; null where nobody looked. */
+            padShape?: null | string;
+            /**
+             * Format: double
+             * @description Diameter of the rotors that they are made for, mm; null where it is read off what is fitted.
+             */
+            rotorMm?: null | number;
+            /**
+             * Format: double
+             * @description Thickness of these new, mm; null likewise.
+             */
+            rotorThicknessMm?: null | number;
         };
         /** @description A figure of front and rear, where it is known. */
         AxleFigures: {
@@ -1657,6 +1669,10 @@ export interface components {
             rearValve?: components["schemas"]["RearValve"];
             /** @description Whether electronics press on beyond the booster. */
             fadeSupport?: components["schemas"]["FadeSupport"];
+            /** @description Class of fluid that its maker asks for, see FluidClass; null where nobody looked. */
+            asksFluid?: null | string;
+            /** @description What holds it parked. */
+            parkingBrake?: components["schemas"]["ParkingBrake"];
         };
         /**
          * @description How high a car is built.
@@ -3470,6 +3486,13 @@ export interface components {
              */
             roadApproved: boolean;
             traits?: null | components["schemas"]["PadTraits"];
+            /** @description Codes of the pad shapes that it is sold in; null where nobody looked. */
+            shapes?: null | string[];
+            /**
+             * @description True for a motorcycle's pad.
+             * @default false
+             */
+            forMotorcycle: boolean;
         };
         /**
          * @description Which discs a pad may rub on.
@@ -3634,6 +3657,12 @@ export interface components {
              */
             riseK: number;
         };
+        /**
+         * @description What holds a car parked.
+         * @default unknown
+         * @enum {unknown}
+         */
+        ParkingBrake: "unknown" | "inHat" | "inCaliper" | "electric";
         /** @description One part's band over time. */
         PartBand: {
             /** @description The part. */
@@ -3958,6 +3987,16 @@ export interface components {
             lines?: components["schemas"]["BrakeLine"];
             /** @description The kinds of day that the car sees, each with its share of the year; null for track days alone. */
             days?: null | components["schemas"]["PlannedDay"][];
+            /**
+             * Format: double
+             * @description Price of the set of lines; null where unknown.
+             */
+            linesPrice?: null | number;
+            /**
+             * Format: double
+             * @description Price of the set of front ducts; null where unknown.
+             */
+            ductPrice?: null | number;
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -4230,6 +4269,18 @@ export interface components {
             finish?: null | components["schemas"]["RotorFinish"];
             /** @description What iron it is; no matter for a carbon ring. */
             grade?: components["schemas"]["IronGrade"];
+            /**
+             * Format: double
+             * @description Diameter of the rotors that the calipers are made for which its brackets carry out to it, mm; null where it comes without.
+             */
+            bracketForMm?: null | number;
+            /**
+             * Format: double
+             * @description From the hub's face to the ring's middle, mm; null where nobody measured.
+             */
+            hatOffsetMm?: null | number;
+            /** @description Holes and circle, as its maker writes it; null where unknown. */
+            boltCircle?: null | string;
         };
         /**
          * @description How the ring is held.

@@ -94,7 +94,16 @@ export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestio
 /** Parts of a plan that pass through as they are. */
 export type Refinements = Pick<
   PredictionPlan,
-  'rearDuct' | 'frontWrongSide' | 'rearWrongSide' | 'bedded' | 'stabilityControlPercent' | 'batteryFull' | 'outsideHeat' | 'lines'
+  | 'rearDuct'
+  | 'frontWrongSide'
+  | 'rearWrongSide'
+  | 'bedded'
+  | 'stabilityControlPercent'
+  | 'batteryFull'
+  | 'outsideHeat'
+  | 'lines'
+  | 'linesPrice'
+  | 'ductPrice'
 >;
 
 /** What holds where nobody said otherwise. */
@@ -116,7 +125,13 @@ export interface Resolved {
 export function familyPad(code: string, shelf: ShelfAnswer): Pad | undefined {
   const family = shelf.padFamilies.find((row) => row.code === code);
   return (
-    family && { name: `a typical ${told(family.name, 'metric').toLowerCase()} pad`, family: code, basis: 'unknown', roadApproved: true }
+    family && {
+      name: `a typical ${told(family.name, 'metric').toLowerCase()} pad`,
+      family: code,
+      basis: 'unknown',
+      roadApproved: true,
+      forMotorcycle: false,
+    }
   );
 }
 
@@ -192,6 +207,7 @@ export function resolve(draft: Draft, shelf: ShelfAnswer): Resolved | { missing:
 export const typicalCircuit: Circuit = {
   name: 'typical club circuit',
   altitudeM: 0,
+  bySpeedometer: false,
   zones: [
     { entryKmh: 165, exitKmh: 80, secondsToNext: 18 },
     { entryKmh: 140, exitKmh: 95, secondsToNext: 14 },

@@ -19,7 +19,8 @@ export function AirChoice() {
   if (!draft) return null;
   const duct = { ...noDuct, ...draft.frontDuct };
   const rear = { ...noDuct, ...draft.refine?.rearDuct };
-  const edit = (changes: Partial<WheelDuct>) => change((old) => ({ ...old, frontDuct: { ...duct, ...changes } }));
+  const edit = (changes: Partial<WheelDuct>) =>
+    change((old) => ({ ...old, refine: { ...old.refine, ductPrice: undefined }, frontDuct: { ...duct, ...changes } }));
   const editRear = (changes: Partial<WheelDuct>) =>
     change((old) => ({ ...old, refine: { ...old.refine, rearDuct: { ...rear, ...changes } } }));
   return (

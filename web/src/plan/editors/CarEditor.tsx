@@ -5,6 +5,7 @@ import { SelectField } from '../../shared/SelectField';
 import { draftOfCar } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
+import { AsksOfParts, CaliperMadeFor } from './Fits';
 import { KeepCar } from './KeepCar';
 import { useRange } from './useRange';
 import { useUnits } from '../../units/UnitContext';
@@ -229,11 +230,13 @@ export function CarEditor() {
             ]}
             onChange={(bleeding) => edit({ bleeding })}
           />
+          <AsksOfParts car={car} edit={edit} />
         </div>
         {(['front', 'rear'] as const).map((axle) => (
           <section key={axle} aria-label={`${axle} calipers`}>
             <h3>{axle === 'front' ? 'Front calipers' : 'Rear calipers'}</h3>
             <div className="field-grid">
+              <CaliperMadeFor brake={car[axle]} edit={(changes) => editAxle(axle, changes)} />
               {axleFields.map(({ key, label }) => (
                 <NumberField
                   key={key}

@@ -64,7 +64,7 @@ function ZoneTable() {
     );
   }
   const zones = own.zones;
-  const bySpeedometer = (is: boolean) => change((old) => ({ ...old, circuit: { ...old.circuit, bySpeedometer: is } }));
+  const bySpeedometer = (is: boolean) => change((old) => ({ ...old, circuit: { ...own, bySpeedometer: is } }));
   const edit = (at: number, changes: Partial<BrakingZone>) => set(zones.map((zone, i) => (i === at ? { ...zone, ...changes } : zone)));
   return (
     <div className="zones">

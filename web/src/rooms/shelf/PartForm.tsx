@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { useRange } from '../../plan/editors/useRange';
 import { usePlan } from '../../plan/PlanContext';
 import { NumberField } from '../../shared/NumberField';
@@ -65,6 +65,16 @@ export function PartForm<T extends { name: string }>({
                 <input type="checkbox" checked={value === true} onChange={(event) => set(field.path, event.target.checked)} /> {field.label}
               </label>
             );
+          case 'list':
+            return (
+              <ListField
+                key={field.path}
+                label={field.label}
+                hint={field.hint}
+                value={(value as string[] | undefined) ?? []}
+                onChange={(next) => set(field.path, next.length > 0 ? next : undefined)}
+              />
+            );
           case 'text':
             return (
               <div key={field.path} className="field">
@@ -81,6 +91,47 @@ export function PartForm<T extends { name: string }>({
             );
         }
       })}
+    </div>
+  );
+}
+
+/** Words with commas between; what is typed stays as typed while it is typed. */
+function ListField({
+  label,
+  hint,
+  value,
+  onChange,
+}: {
+  label: string;
+  hint?: string;
+  value: string[];
+  onChange: (value: string[]) => void;
+}) {
+  const id = useId();
+  const [typed, setTyped] = useState(() => value.join(', '));
+  const listOf = (text: string) => [
+    ...new Set(
+      text
+        .split(',')
+        .map((one) => one.trim())
+        .filter((one) => one !== ''),
+    ),
+  ];
+  const shown = listOf(typed).join() === value.join() ? typed : value.join(', ');
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        className="form-control"
+        maxLength={400}
+        value={shown}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          onChange(listOf(event.target.value));
+        }}
+      />
+      <span className="field-hint">{hint ?? ''}</span>
     </div>
   );
 }

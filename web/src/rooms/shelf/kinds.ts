@@ -14,7 +14,8 @@ export type Field =
   | { path: string; label: string; type: 'number'; range: string; optional?: boolean; hint?: string }
   | { path: string; label: string; type: 'select'; options: Option[] | ((shelf: ShelfAnswer) => Option[]); hint?: string }
   | { path: string; label: string; type: 'check' }
-  | { path: string; label: string; type: 'text'; optional?: boolean; hint?: string };
+  | { path: string; label: string; type: 'text'; optional?: boolean; hint?: string }
+  | { path: string; label: string; type: 'list'; hint?: string };
 
 const plain = (...values: [string, string][]): Option[] => values.map(([value, label]) => ({ value, label }));
 
@@ -53,7 +54,9 @@ const padFields: Field[] = [
   { path: 'traits.rotorWear', label: 'Rotor wear', type: 'number', range: 'pad.traits', optional: true, hint: '0 kind to 10' },
   { path: 'traits.compressibilityUm', label: 'Gives at 160 bar', type: 'number', range: 'pad.traits.compressibilityUm', optional: true },
   { path: 'traits.edgeCode', label: 'Edge code', type: 'text', optional: true, hint: 'two letters on the pad’s edge' },
+  { path: 'shapes', label: 'Sold in shapes', type: 'list', hint: 'codes, with commas between: they tell whether it goes into a caliper' },
   { path: 'roadApproved', label: 'approved for the road', type: 'check' },
+  { path: 'forMotorcycle', label: 'for motorcycles', type: 'check' },
   { path: 'traits.corrosiveDust', label: 'its dust pits wheels', type: 'check' },
   { path: 'traits.preBedded', label: 'comes bedded', type: 'check' },
 ];
@@ -104,6 +107,16 @@ const rotorFields: Field[] = [
   },
   { path: 'ringMassKg', label: 'Ring mass, if stated', type: 'number', range: 'rotor.ringMassKg', optional: true },
   { path: 'finish.minRingMassKg', label: 'Least ring mass (carbon)', type: 'number', range: 'rotor.finish.minRingMassKg', optional: true },
+  {
+    path: 'bracketForMm',
+    label: 'Comes with brackets, for calipers made for',
+    type: 'number',
+    range: 'rotor.bracketForMm',
+    optional: true,
+    hint: 'left empty: without brackets',
+  },
+  { path: 'hatOffsetMm', label: 'From the hub to the ring’s middle', type: 'number', range: 'rotor.hatOffsetMm', optional: true },
+  { path: 'boltCircle', label: 'Holes and circle', type: 'text', optional: true, hint: 'as the catalogue writes it' },
   { path: 'price', label: 'Price of one rotor', type: 'number', range: 'rotor.price', optional: true },
   { path: 'finish.ringPrice', label: 'Price of a ring alone', type: 'number', range: 'rotor.finish.ringPrice', optional: true },
   { path: 'finish.hardware', label: 'Bolts and nuts', type: 'text', optional: true, hint: 'grade, and whether for one use' },
@@ -161,6 +174,7 @@ export const partKinds: Record<PartKind, { one: string; many: string; fields: Fi
       family: 'street-performance',
       basis: 'unknown',
       roadApproved: true,
+      forMotorcycle: false,
       traits: { discs: 'iron', corrosiveDust: false, preBedded: false },
     }),
   },
