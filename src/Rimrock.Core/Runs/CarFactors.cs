@@ -18,8 +18,9 @@ namespace Rimrock.Core.Runs;
 /// <param name="Lesser">What matters less.</param>
 /// <param name="QuietSide">True for the front wheel that the circuit asks less of; every other member follows the busier one.</param>
 public sealed record CarFactors(WheelFactors Front, WheelFactors Rear, double FrontFriction = 1, double RearFriction = 1, double FrontShareShift = 0,
-    double Energy = 1, double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1, MemberCapacities Capacities = default, LesserFactors Lesser = default,
-    bool QuietSide = false)
+    double Energy = 1,
+    double Wear = 1, double ChartShiftK = 0, double WaterRate = 1, double BoilingDecay = 1, MemberCapacities Capacities = default,
+    LesserFactors Lesser = default, bool QuietSide = false)
 {
     /// <summary>Every factor at its median.</summary>
     public static CarFactors Median { get; } = new(WheelFactors.Median, WheelFactors.Median);

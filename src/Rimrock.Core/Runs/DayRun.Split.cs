@@ -1,4 +1,5 @@
 using Rimrock.Core.Driving;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Runs;
@@ -6,6 +7,14 @@ namespace Rimrock.Core.Runs;
 /// <content>How a step's work divides between the axles, and what it takes of the driver.</content>
 public sealed partial class DayRun
 {
+    // How sure the braking work is: known best of the very day of a recording, worst where only the circuit and the pace are known.
+    private static double EnergyExponent(PredictionPlan plan, DrivenBy by)
+    {
+        var spread = plan.Circuit.Recording is not null ? by == DrivenBy.Recording ? PriorSpread.EnergyAsDriven : PriorSpread.EnergyOfRecording
+            : plan.Circuit.Zones is not null ? PriorSpread.EnergyOfZones : PriorSpread.Energy;
+        return Math.Log(spread) / Math.Log(PriorSpread.Energy);
+    }
+
     private Lane FrontShare(DrivingSchedule schedule, int i, Lane force)
     {
         var atTyresG = schedule.AtTyresG(i);

@@ -226,14 +226,6 @@ public sealed partial class DayRun
         record.Close(clockS, Front, Rear);
     }
 
-    // How sure the braking work is: known best of the very day of a recording, worst where only the circuit and the pace are known.
-    private static double EnergyExponent(PredictionPlan plan, DrivenBy by)
-    {
-        var spread = plan.Circuit.Recording is not null ? by == DrivenBy.Recording ? PriorSpread.EnergyAsDriven : PriorSpread.EnergyOfRecording
-            : plan.Circuit.Zones is not null ? PriorSpread.EnergyOfZones : PriorSpread.Energy;
-        return Math.Log(spread) / Math.Log(PriorSpread.Energy);
-    }
-
     private void Observe(PhaseRecord record, Lane seconds, Lane frontJ, Lane rearJ, bool braking)
     {
         Read();

@@ -32,8 +32,8 @@ internal static class FittingWords
         ("fit-rules.other-shape", "{0} is sold in shape {1}; these calipers take {2}. Ask for the compound in that shape."),
         ("fit-rules.brackets-of-others", "{0} comes with brackets for calipers made for {1:0}; yours are made for {2:0}."),
         ("fit-rules.larger-needs-bracket",
-            "{0} is {1:0}; the calipers are made for {2:0} and sit too far in. It needs brackets that carry them out, or other calipers: look for one that comes " +
-            "with brackets for {2:0}."),
+            "{0} is {1:0}; the calipers are made for {2:0} and sit too far in. It needs brackets that carry them out, or other calipers: look for one that " +
+            "comes with brackets for {2:0}."),
         ("fit-rules.smaller-leaves-pads", "{0} is {1:0}; the calipers are made for {2:0}, and the pads would overhang it."),
         ("fit-rules.thicker", "{0} is {1:0.#} thick; the calipers take {2:0.#} with new pads."),
         ("fit-rules.thinner", "{0} is {1:0.#} thick; the calipers are made for {2:0.#}, and with worn pads their pistons would come too far out."),

@@ -76,7 +76,8 @@ public static class ReadyEndpoints
             .Heavy();
         group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             string? units = null) =>
-            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, beliefs, cancel), AskedUnits.Of(units)), "text/csv", Encoding.UTF8))
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, beliefs, cancel), AskedUnits.Of(units)), "text/csv",
+                Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
             .Produces<string>(contentType: "text/csv")
@@ -84,7 +85,8 @@ public static class ReadyEndpoints
             .Heavy();
     }
 
-    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel)
+    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, LearntShelf beliefs,
+        CancellationToken cancel)
     {
         IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
         return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence, settle }, async token =>
