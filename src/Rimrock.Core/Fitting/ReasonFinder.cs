@@ -19,7 +19,7 @@ internal static class ReasonFinder
     {
         ArgumentNullException.ThrowIfNull(fitted);
         ArgumentNullException.ThrowIfNull(setup);
-        return [.. Fixed(fitted, setup), .. StillFirst(setup), .. Costs(fitted, setup), .. Notes(setup, on)];
+        return [.. Fixed(fitted, setup), .. StillFirst(setup), .. Costs(fitted, setup, on.Car.Electronics), .. Notes(setup, on)];
     }
 
     private static IEnumerable<Reason> Fixed(Suggestion fitted, Suggestion setup)
@@ -57,7 +57,7 @@ internal static class ReasonFinder
                 : Said.Of("reason-finder.still-gives-first-likely", Lower(first.Limit.Title), ChanceWords.Percent(first.Chance)));
     }
 
-    private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup)
+    private static IEnumerable<Reason> Costs(Suggestion fitted, Suggestion setup, bool hasAbs)
     {
         if (setup.Cost.BuyNow is null || setup.Cost.BuyNow > 0)
         {
@@ -73,7 +73,7 @@ internal static class ReasonFinder
             yield return new Reason(ReasonKind.Costs, "cold-stop", fitted.ColdStops[0].Metres.P50, setup.ColdStops[0].Metres.P50, "m",
                 Said.Of("reason-finder.first-stop-50-km", Units.M(setup.ColdStops[0].Metres.P50), Units.M(Math.Abs(metres)), metres > 0
                     ? Said.Of("reason-finder.longer") : Said.Of("reason-finder.shorter"), setup.ColdStops[2].ReachesAbs
-                    ? Said.Of("reason-finder.panic-stop-both-reach") : Said.Nothing));
+                    ? hasAbs ? Said.Of("reason-finder.panic-stop-both-reach") : Said.Of("reason-finder.panic-stop-both-lock") : Said.Nothing));
         }
 
         var dust = setup.Street.DustAndNoise - fitted.Street.DustAndNoise;
@@ -91,8 +91,7 @@ internal static class ReasonFinder
         if (Math.Abs(shift) >= FeltShare)
         {
             yield return new Reason(ReasonKind.Note, "balance", setup.EqualPadShare, setup.FrontShare, "front-share",
-                shift > 0 ? Said.Of("reason-finder.front-works-harder-against", Units.Percent(100 * setup.FrontShare), Units.Percent(100 * setup.EqualPadShare))
-                    : Said.Of("reason-finder.rear-works-harder-front", Units.Percent(100 * setup.FrontShare), Units.Percent(100 * setup.EqualPadShare)));
+                Balance(shift > 0, setup, on.Car.Electronics));
         }
 
         if (on.FrontPad.Traits?.CorrosiveDust == true || on.RearPad.Traits?.CorrosiveDust == true)
@@ -127,6 +126,14 @@ internal static class ReasonFinder
         {
             yield return new Reason(ReasonKind.Note, "hardware", null, null, "", Said.Of("reason-finder.order-rotors", hardware));
         }
+    }
+
+    private static Said Balance(bool toFront, Suggestion setup, bool hasAbs)
+    {
+        var (share, equal) = (Units.Percent(100 * setup.FrontShare), Units.Percent(100 * setup.EqualPadShare));
+        return toFront
+            ? hasAbs ? Said.Of("reason-finder.front-works-harder-against", share, equal) : Said.Of("reason-finder.front-locks-first", share, equal)
+            : hasAbs ? Said.Of("reason-finder.rear-works-harder-front", share, equal) : Said.Of("reason-finder.rear-may-lock-first", share, equal);
     }
 
     private static Said Money(double? sum) => sum is { } known ? Said.Of("reason-finder.figure", known) : Said.Of("reason-finder.unknown-sum");

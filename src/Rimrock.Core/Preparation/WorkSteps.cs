@@ -40,7 +40,7 @@ internal static class WorkSteps
     private static IEnumerable<WorkStep> PadsOut(Change change) =>
     [
         new("pads-out", change.Opened ? Said.Of("work-steps.pads-out-push-pistons") : Said.Of("work-steps.pads-out-push-pistons-back"),
-            change.Opened ? Said.Of("work-steps.hottest-oldest-fluid-sits")
+            change.Opened ? change.After.Car.Electronics ? Said.Of("work-steps.hottest-oldest-fluid-sits") : Said.Of("work-steps.hottest-fluid-leaves-here")
                 : Said.Of("work-steps.new-pads-thicker-pistons"),
             Said.Of("work-steps.pistons-move-hand-force"), Said.Of("work-steps.brush-dust-wet-suck")),
         .. change.Pads ? new[]
@@ -119,7 +119,8 @@ internal static class WorkSteps
     private static IEnumerable<WorkStep> Bleed(Change change)
     {
         var corners = Said.Joined(Said.Listed, change.After.Car.Corners());
-        yield return new WorkStep("fill", Said.Of("work-steps.fill-over-upper-mark"), Said.Of("work-steps.air-master-cylinder-abs"),
+        yield return new WorkStep("fill", Said.Of("work-steps.fill-over-upper-mark"),
+            change.After.Car.Electronics ? Said.Of("work-steps.air-master-cylinder-abs") : Said.Of("work-steps.air-master-cylinder"),
             Said.Of("work-steps.level-watched-after-every"));
         yield return new WorkStep("bleed", Said.Of("work-steps.bleed", corners), change.After.Car.Bleeding == BleedOrder.FurthestFirst
             ? Said.Of("work-steps.furthest-master-cylinder-first") : Said.Of("work-steps.order-set-car"),

@@ -50,14 +50,15 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         bool? clears = car.WheelBarrelMm is { } barrel ? frontRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
         var notes = new List<Said>
         {
-            Math.Abs(area - 1) <= 0.1 ? Said.Of("caliper-swap.piston-area-stays-near")
+            Math.Abs(area - 1) <= 0.1 ? car.Electronics ? Said.Of("caliper-swap.piston-area-stays-near") : Said.Of("caliper-swap.piston-area-as-pedal-knows")
                 : area > 1 ? Said.Of("caliper-swap.piston-area-grows-longer", Units.Percent(100 * (area - 1)))
                 : Said.Of("caliper-swap.piston-area-shrinks-shorter", Units.Percent(100 * (1 - area))),
         };
         if (Math.Abs(share - before) > FeltShare)
         {
             notes.Add(share > before
-                ? Said.Of("caliper-swap.front-works-harder-points", 100 * (share - before))
+                ? car.Electronics ? Said.Of("caliper-swap.front-works-harder-points", 100 * (share - before))
+                    : Said.Of("caliper-swap.front-locks-first", 100 * (share - before))
                 : Said.Of("caliper-swap.rear-works-harder-points", 100 * (before - share), car.Electronics
                     ? Said.Of("caliper-swap.electronics-must-hold-back") : Said.Of("caliper-swap.may-lock-first-nothing")));
         }

@@ -164,6 +164,8 @@ internal static class PreparationWords
         ("work-steps.slider-sticks-makes-wedge", "A slider that sticks makes a wedge and heat."),
         ("work-steps.pads-move-guides-finger", "Pads move in their guides by finger; no grease on any face."),
         ("work-steps.fill-over-upper-mark", "Fill over the upper mark, and never let it run dry"),
+        ("work-steps.hottest-fluid-leaves-here", "The hottest, oldest fluid sits behind the pistons: it leaves here."),
+        ("work-steps.air-master-cylinder", "Air in the master cylinder costs an evening."),
         ("work-steps.air-master-cylinder-abs", "Air in the master cylinder or the ABS unit costs an evening."),
         ("work-steps.level-watched-after-every", "Level watched after every few strokes."),
         ("work-steps.bleed", "Bleed: {0}"),

@@ -17,6 +17,10 @@ internal static class VehiclesWords
         ("bleed-corners.left-front", "left front"),
         ("bleed-corners.right-front", "right front"),
         ("caliper-swap.piston-area-stays-near", "Piston area stays near the original: the pedal and the ABS know it."),
+        ("caliper-swap.piston-area-as-pedal-knows", "Piston area stays near the original: the pedal knows it."),
+        ("caliper-swap.front-locks-first",
+            "The front works harder by {0:0} points of share: the rear idles, the front wheels lock first and the stop gets longer. A rear or a master " +
+            "cylinder to match belongs to it."),
         ("caliper-swap.piston-area-grows-longer", "Piston area grows by {0:0}: a longer pedal for the same stop, and a lighter one."),
         ("caliper-swap.piston-area-shrinks-shorter", "Piston area shrinks by {0:0}: a shorter pedal, and a heavier one."),
         ("caliper-swap.front-works-harder-points",

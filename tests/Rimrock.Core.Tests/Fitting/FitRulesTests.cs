@@ -183,6 +183,28 @@ public class FitRulesTests
         refused.ShouldBeGreaterThan(100);
     }
 
+    /// <summary>Nothing is said of electronics on a car that has none: told words are read through for it in both rooms.</summary>
+    [Fact]
+    public void No_word_of_electronics_on_a_car_without_them()
+    {
+        var plain = Plan with { Car = Plan.Car with { Electronics = false } };
+        string[] ofElectronics = ["work-steps.air-master-cylinder-abs", "work-steps.hottest-oldest-fluid-sits", "reason-finder.panic-stop-both-reach",
+            "reason-finder.front-works-harder-against", "reason-finder.rear-works-harder-front", "caliper-swap.piston-area-stays-near"];
+        var fluid = new BrakeFluid("fresh", "dot4", 270, 170);
+        static IEnumerable<string> Codes(Said said) => [said.Code, .. said.Terms.Select(term => term.Part).OfType<Said>().SelectMany(Codes)];
+        IEnumerable<string> Told(PredictionPlan plan)
+        {
+            var order = WorkOrder.Of(plan, plan with { FrontPad = Fits, Fluid = fluid }, freshFluid: true);
+            var answer = Matcher.Match(plan, OfferOf([Fits, Fits with { Name = "race", Family = "race-sintered" }]), Free);
+            var swap = CaliperSwap.Of(plan.Car, plan.Car.Front, plan.FrontRotor, plan.RearRotor, BrakeLine.Rubber);
+            return [.. order.Steps.SelectMany(step => Codes(step.Title).Concat(Codes(step.Reason))), .. swap.Notes.SelectMany(Codes),
+                .. answer.Shortlist.SelectMany(row => row.Reasons).SelectMany(reason => Codes(reason.Sentence))];
+        }
+
+        Told(plain).ShouldAllBe(code => !ofElectronics.Contains(code));
+        Told(Plan).ShouldContain(code => ofElectronics.Contains(code));
+    }
+
     /// <summary>The order costs and takes what Choose said: rebuilt from the same change, to the unit.</summary>
     [Fact]
     public void Ready_orders_and_times_what_choose_counted()

@@ -4271,7 +4271,7 @@ export interface components {
             grade?: components["schemas"]["IronGrade"];
             /**
              * Format: double
-             * @description Diameter of the rotors that the calipers are made for which its brackets carry out to it, mm; null where it comes without.
+             * @description It comes with brackets, for calipers that are made for rotors of this diameter, mm; null where it comes without.
              */
             bracketForMm?: null | number;
             /**
