@@ -55,7 +55,7 @@ public sealed partial class Matcher
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
             .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
-                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!) ?? 0) <= most)
+                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!, plan.Car) ?? 0) <= most)
             .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>()
                 .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }

@@ -30,11 +30,20 @@ public sealed record CostLine(Said What, double? PerHour, double? LowPerHour, do
 public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow,
     IReadOnlyList<Said> Unknown)
 {
-    /// <summary>Fluid that one flush takes, l (common practice).</summary>
-    public const double FlushLitres = 1;
+    /// <summary>
+    /// Fluid that filling and bleeding both circuits takes, l: a car's, or the fraction that a motorcycle's two levers hold (common practice).
+    /// </summary>
+    public static double FlushLitres(Car car)
+    {
+        ArgumentNullException.ThrowIfNull(car);
+        return car.Kind == VehicleKind.Motorcycle ? MotorcycleLitres : CarLitres;
+    }
 
     /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
     public const double WriteOffYears = 5;
+
+    private const double CarLitres = 1;
+    private const double MotorcycleLitres = 0.3;
 
     // Eight tenths of a log-normal distribution.
     private static readonly double PadBand = Math.Pow(PriorSpread.Wear, Spread.EdgeSigmas);
@@ -106,7 +115,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
                 Math.Pow(CrackLife.SpreadFactor(rotor), Spread.EdgeSigmas),
                 Said.Of("running-cost.pair-lasts-about", Units.H(ringHours)))
                 with { LastsHours = Math.Round(ringHours, 1) },
-            Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
+            Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres(plan.Car) * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
                 ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
         if (setup.FrontRotor.Id != Selection.FittedId && rotor.Finish?.RingPrice is { } ring)
@@ -125,18 +134,20 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
-        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup),
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup, plan.Car),
             [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
 
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
-    public static double? BuyNowOf(Selection setup)
+    /// <param name="setup">The setup.</param>
+    /// <param name="car">The car that it goes on.</param>
+    public static double? BuyNowOf(Selection setup, Car car)
     {
         ArgumentNullException.ThrowIfNull(setup);
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
-        var bottles = Math.Ceiling((FlushLitres - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
+        var bottles = Math.Ceiling((FlushLitres(car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
             + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);

@@ -130,9 +130,10 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var on = setup.On(plan, wishes);
         var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
         var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
-        var running = ((flushes * RunningCost.FlushLitres * (fluid.Body.PriceLitre ?? 0)) + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
+        var running = ((flushes * RunningCost.FlushLitres(plan.Car) * (fluid.Body.PriceLitre ?? 0))
+            + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
-            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup) ?? 0);
+            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car) ?? 0);
     }
 
     private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)
@@ -157,7 +158,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
             for (var r = 0; r < rear.Length; r++)
             {
-                var budget = (wishes.MostToBuy ?? double.MaxValue) - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }) ?? 0);
+                var budget = (wishes.MostToBuy ?? double.MaxValue) - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan.Car)
+                    ?? 0);
                 if (budget < 0 || (street[f][r].ExtraMetres > wishes.MostColdMetres && (f > 0 || r > 0)))
                 {
                     result.Pass(fillings.Length);
@@ -232,5 +234,5 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     }
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
-    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
+    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
 }

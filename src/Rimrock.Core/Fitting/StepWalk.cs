@@ -74,7 +74,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             return changes[0];
         }
 
-        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null);

@@ -44,7 +44,7 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
     internal static SpentOn? Fluid(IReadOnlyList<InspectionNote> notes, double hours)
     {
         double FilledOn(InspectionNote note) => note.Inspection.Date.DayNumber - (note.Plan.FluidState.AgeMonths * DaysAMonth);
-        double? Price(InspectionNote note) => note.Plan.Fluid.PriceLitre * RunningCost.FlushLitres;
+        double? Price(InspectionNote note) => note.Plan.Fluid.PriceLitre * RunningCost.FlushLitres(note.Plan.Car);
         var flushed = notes.Skip(1).Where((note, i) => FilledOn(note) > FilledOn(notes[i]) + FlushedDays).ToList();
         if (flushed.Count == 0 || hours <= 0 || Price(notes[^1]) is not { } now || flushed.Any(note => Price(note) is null))
         {

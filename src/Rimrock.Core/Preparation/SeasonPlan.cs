@@ -122,7 +122,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             return new SeasonDay(item.Date, item.Name, state, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), judged.Together(LimitTable.Boils),
                 judged.Danger, judged.Damage);
         }).ToList();
-        return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, fill.Flushes.Count), fill.Flushes.Count, seasonDays,
+        return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, plan.Car, fill.Flushes.Count), fill.Flushes.Count, seasonDays,
             Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM)),
             seasonDays.Min(day => day.MarginK), seasonDays.All(day => day.Boils.UpperBound < Thresholds.MostDanger),
             JudgedDay.AnyDay([.. days.Select(day => day.Judged[place])], LimitTable.Boils));
@@ -153,10 +153,10 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         };
     }
 
-    private static double? CostOf(BrakeFluid fluid, int flushes)
+    private static double? CostOf(BrakeFluid fluid, Vehicles.Car car, int flushes)
     {
         // Each flush opens its own bottles: what was opened for the one before has drunk water since.
-        var bottles = Math.Ceiling((RunningCost.FlushLitres - 1e-9) / fluid.BottleLitres);
+        var bottles = Math.Ceiling((RunningCost.FlushLitres(car) - 1e-9) / fluid.BottleLitres);
         return flushes == 0 ? 0 : fluid.PriceLitre * bottles * fluid.BottleLitres * flushes;
     }
 

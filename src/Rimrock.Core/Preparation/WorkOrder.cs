@@ -34,9 +34,6 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     /// <summary>Whether there is something to bed.</summary>
     public bool Beds => Steps.Any(step => step.Code == "bed");
 
-    /// <summary>Fluid that filling and bleeding a whole car takes, l (common practice).</summary>
-    public const double FlushLitres = RunningCost.FlushLitres;
-
     /// <summary>Makes the work order of a change.</summary>
     /// <param name="before">The car as it stands.</param>
     /// <param name="after">The car as it should be.</param>
@@ -109,10 +106,11 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     private static OrderItem Bottles(Change change, IReadOnlyList<string> others)
     {
         var fluid = change.After.Fluid;
-        var bottles = Math.Ceiling((FlushLitres - 1e-9) / fluid.BottleLitres);
-        var left = (bottles * fluid.BottleLitres) - FlushLitres;
+        var litres = RunningCost.FlushLitres(change.After.Car);
+        var bottles = Math.Ceiling((litres - 1e-9) / fluid.BottleLitres);
+        var left = (bottles * fluid.BottleLitres) - litres;
         var note = left < 0.1 ? Said.Of("work-order.opened-bottle-ages-shelf")
-            : others.Count > 0 && left >= FlushLitres * 0.9
+            : others.Count > 0 && left >= litres * 0.9
                 ? Said.Of("work-order.left-over-enough-same", Units.L(left), others[0])
             : Said.Of("work-order.left-over-ages-once", Units.L(left));
         return new OrderItem(fluid.Name, bottles, Said.Of("work-order.of", bottles > 1 ? Said.Of("work-order.bottles") : Said.Of("work-order.bottle"),

@@ -54,6 +54,18 @@ public class HardStopsTests
         HardStops.Of(Ring with { OuterDiameterMm = 345, InnerDiameterMm = 229, BracketForMm = 320 }, plan, Free)!.Code.ShouldBe("rotor-clearance");
     }
 
+    /// <summary>A carbon disc is worn by its weight, on the car and on offer; at the stamped weight it may still be driven.</summary>
+    [Theory]
+    [InlineData(4.99, "rotor-worn")]
+    [InlineData(5.01, null)]
+    public void A_carbon_disc_is_worn_by_its_weight(double kg, string? code)
+    {
+        var disc = Ring with { Material = RingMaterial.CarbonCeramic, RingMassKg = kg, Finish = new RotorFinish(MinRingMassKg: 5) };
+        (HardStops.Of(disc, Plan, Free)?.Code).ShouldBe(code);
+        HardStops.OfFitted(Plan with { FrontRotor = disc, FrontPad = new Pad("carbon's", PadFamilies.CarbonCeramicCode) }).Select(stop => stop.Code)
+            .ShouldBe(code is null ? [] : [code]);
+    }
+
     [Theory]
     [InlineData(RotorSchool.Blanks, RotorConstruction.TwoPiece, "rotor-school")]
     [InlineData(RotorSchool.Blanks, RotorConstruction.OnePiece, null)]
