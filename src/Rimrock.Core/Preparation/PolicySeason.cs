@@ -56,6 +56,6 @@ public sealed record PolicySeason(FluidPolicy Policy, IReadOnlyList<DateOnly> Fl
 /// <param name="Part">front pads, rear pads or front rotors.</param>
 /// <param name="LeftMm">What is left after each event; eight of ten lie in the band.</param>
 /// <param name="LimitMm">Where it is changed.</param>
-/// <param name="RunsOutAt">Event that it does not last through in the middle of the band, from 1; null where it lasts.</param>
+/// <param name="RunsOutAt">First event, from 1, that it may not last through: by the cautious edge of the band; null where even that lasts.</param>
 /// <param name="OrderBy">Day by which a new set should be ordered; null where none is needed.</param>
 public sealed record PartSeason(Said Part, IReadOnlyList<Spread> LeftMm, double LimitMm, int? RunsOutAt, DateOnly? OrderBy);

@@ -183,7 +183,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             sum += wear[i];
             double Left(double factor) => Math.Round(Math.Max(0, startMm - (sum * factor)), 2);
             left.Add(new Spread(Left(edge), Left(1), Left(1 / edge)));
-            runsOut ??= startMm - sum < limitMm ? i + 1 : null;
+            runsOut ??= left[i].P10 < limitMm ? i + 1 : null;
         }
 
         return new PartSeason(name, left, limitMm, runsOut, runsOut is { } number ? events[number - 1].Date.AddDays(-DeliveryDays) : null);

@@ -9,6 +9,6 @@ internal static class CalendarWords
         ("calendar.bleed", "Bleed the {0}"),
         ("calendar.fresh", "Fresh fluid before the next event. Bottles are opened on the day."),
         ("calendar.order", "Order {0} for the {1}"),
-        ("calendar.runs-out", "They do not last through event {0}."),
+        ("calendar.runs-out", "They may not last through event {0}."),
     ];
 }

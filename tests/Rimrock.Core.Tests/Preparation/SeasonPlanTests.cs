@@ -65,6 +65,24 @@ public class SeasonPlanTests
         thin.OrderBy.ShouldBe(Events[thin.RunsOutAt!.Value - 1].Date.AddDays(-14));
     }
 
+    /// <summary>Pads that last in the middle of the band and not at its edge are ordered: nobody is told that they last.</summary>
+    [Fact]
+    public void What_may_run_out_is_ordered_though_it_lasts_in_the_middle()
+    {
+        foreach (var mm in Enumerable.Range(5, 10).Select(whole => (double)whole))
+        {
+            var pads = SeasonPlan.Of(Plan with { FrontPadMm = mm }, Events, Today).Parts.Single(part => part.Part.Code == "season-plan.front-pads");
+            (pads.RunsOutAt is null).ShouldBe(pads.LeftMm[^1].P10 >= pads.LimitMm);
+            if (pads.LeftMm[^1].P50 > pads.LimitMm && pads.RunsOutAt is { } number)
+            {
+                pads.OrderBy.ShouldBe(Events[number - 1].Date.AddDays(-14));
+                return;
+            }
+        }
+
+        Assert.Fail("no thickness that lasts in the middle alone");
+    }
+
     [Fact]
     public void Events_out_of_order_or_in_the_past_are_refused_by_number()
     {

@@ -3703,7 +3703,7 @@ export interface components {
             limitMm: number;
             /**
              * Format: int32
-             * @description Event that it does not last through in the middle of the band, from 1; null where it lasts.
+             * @description First event, from 1, that it may not last through: by the cautious edge of the band; null where even that lasts.
              */
             runsOutAt: null | number;
             /**

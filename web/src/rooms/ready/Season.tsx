@@ -181,7 +181,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
               <li key={told(part.part)}>
                 {part.runsOutAt == null
                   ? `${upper(told(part.part))} last the season: ${band(part.leftMm[part.leftMm.length - 1]!, 'mm', 1)} left, changed at ${show(part.limitMm, 'mm', 1)}.`
-                  : `${upper(told(part.part))} do not last through day ${part.runsOutAt} in the middle of the band: order by ${part.orderBy}.`}
+                  : `${upper(told(part.part))} may not last through day ${part.runsOutAt}: ${band(part.leftMm[part.runsOutAt - 1]!, 'mm', 1)} left then, changed at ${show(part.limitMm, 'mm', 1)}. Order by ${part.orderBy}.`}
               </li>
             ))}
           </ul>
