@@ -21,6 +21,9 @@ public static class FitRules
     /// <summary>A hat may sit this much further in or out, mm.</summary>
     public const double SameOffsetMm = 0.5;
 
+    // What a new rotor may wear by (common practice).
+    private const double UsualWearMm = 2;
+
     // Discs of motorcycles are of some 4 to 6 mm, the thinnest of cars of 8 (common practice).
     private const double ThickestOfMotorcyclesMm = 7.5;
 
@@ -90,16 +93,12 @@ public static class FitRules
                     Units.Mm(rotor.OuterDiameterMm), Units.Mm(original)));
         }
 
-        var (thickest, thinnest) = (fitted.ThicknessMm, fitted.ThicknessMm);
-        if (brake.RotorThicknessMm is { } made)
-        {
-            (thickest, thinnest) = (made, made);
-        }
-
-        return rotor.ThicknessMm > thickest + ThickerMm ? new HardStop("rotor-thickness",
-                Said.Of("fit-rules.thicker", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(thickest)))
-            : rotor.ThicknessMm < thinnest - ThinnerMm ? new HardStop("rotor-thickness",
-                Said.Of("fit-rules.thinner", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(thinnest)))
+        // A fitted rotor is as thick as it is today: new it was what its limit and the usual wear add up to, at least.
+        var made = brake.RotorThicknessMm ?? Math.Max(fitted.ThicknessMm, fitted.MinThicknessMm + UsualWearMm);
+        return rotor.ThicknessMm > made + ThickerMm ? new HardStop("rotor-thickness",
+                Said.Of("fit-rules.thicker", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(made)))
+            : rotor.ThicknessMm < made - ThinnerMm ? new HardStop("rotor-thickness",
+                Said.Of("fit-rules.thinner", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(made)))
             : rotor.BoltCircle is { } holes && fitted.BoltCircle is { } own && holes != own
                 ? new HardStop("bolt-circle", Said.Of("fit-rules.bolt-circle", rotor.Name, holes, own))
             : rotor.HatOffsetMm is { } offset && fitted.HatOffsetMm is { } ownOffset && Math.Abs(offset - ownOffset) > SameOffsetMm

@@ -67,7 +67,9 @@ public static class HardStops
                 : Misfit("hard-stops.rear", FitRules.Of(after.RearRotor, becomes.Rear, before.RearRotor, becomes.Kind)),
             after.Fluid == before.Fluid ? null : FitRules.Of(after.Fluid, becomes.AsksFluid, isOffered: true),
         ];
-        return [.. OfFitted(after).Concat(found.OfType<HardStop>()).DistinctBy(stop => stop.Code)];
+        // Front and rear are told each, the same of one axle once.
+        return [.. OfFitted(after).Concat(found.OfType<HardStop>())
+            .DistinctBy(stop => (stop.Code, stop.Sentence.Code, stop.Sentence.Terms.FirstOrDefault().Part?.Code))];
     }
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;

@@ -65,6 +65,7 @@ public class FitRulesTests
         Of(Big, kit)!.Code.ShouldBe("rotor-diameter", "without its own brackets, whatever is on now");
         Of(kit, brake: SampleParts.FrontBrake with { RotorMm = 300 })!.Code.ShouldBe("rotor-diameter", "what is stated wins");
         Of(own with { ThicknessMm = 28.5 }).ShouldBeNull();
+        Of(own, own with { ThicknessMm = 26.2 }).ShouldBeNull("a worn ring is replaced by a new one of its kind");
         Of(own with { ThicknessMm = 30 })!.Code.ShouldBe("rotor-thickness");
         Of(own with { ThicknessMm = 30 }, brake: SampleParts.FrontBrake with { RotorThicknessMm = 30 }).ShouldBeNull();
         Of(own with { BoltCircle = "5 x 112" }, own with { BoltCircle = "5 x 108" })!.Code.ShouldBe("bolt-circle");
@@ -112,6 +113,8 @@ public class FitRulesTests
         var refused = WorkOrder.Of(Plan, odd, freshFluid: false);
         refused.Refused.ShouldContain(stop => stop.Code == "pad-shape");
         refused.Order.ShouldBeEmpty();
+        WorkOrder.Of(Plan, odd with { RearPad = odd.FrontPad }, freshFluid: false).Refused.Count(stop => stop.Code == "pad-shape")
+            .ShouldBe(2, "front and rear are told each");
         WorkOrder.Of(Plan, Plan with { FrontRotor = Big }, freshFluid: false).Refused.ShouldContain(stop => stop.Code == "rotor-diameter");
         WorkOrder.Of(Plan, Plan with { Fluid = new BrakeFluid("three", "dot3", 215, 145) }, freshFluid: false).Refused
             .ShouldContain(stop => stop.Code == "fluid-figures");
