@@ -69,7 +69,7 @@ public static class HardStops
         ];
         // Front and rear are told each, the same of one axle once.
         return [.. OfFitted(after).Concat(found.OfType<HardStop>())
-            .DistinctBy(stop => (stop.Code, stop.Sentence.Code, stop.Sentence.Terms.FirstOrDefault().Part?.Code))];
+            .DistinctBy(stop => (stop.Code, stop.Sentence.Code, (stop.Sentence.Terms is [var first, ..] ? first.Part?.Code : null)))];
     }
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
