@@ -20,10 +20,15 @@ public sealed partial class Matcher
     }
 
     /// <summary>The best by heat, no more than four with the same front pads on the same rotors.</summary>
-    private static List<Selection> Varied(List<Selection> front)
+    private List<Selection> Varied(List<Selection> front)
     {
         var chosen = new List<Selection>();
-        foreach (var setup in front.DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id)))
+
+        // A new set of what is on the car as good as new is no change.
+        string Id(Part<Friction.Pad> pad, Friction.Pad kept, double? leftMm, Vehicles.AxleBrake brake) =>
+            plan.Bedded && !(leftMm < brake.PadNewMm) && pad.Body.IsSame(kept) ? Selection.FittedId : pad.Id;
+        foreach (var setup in front.DistinctBy(one => (Id(one.FrontPad, plan.FrontPad, plan.FrontPadMm, plan.Car.Front),
+            Id(one.RearPad, plan.RearPad, plan.RearPadMm, plan.Car.Rear), one.FrontRotor.Id, one.Duct?.Id)))
         {
             if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostNominatedOfOneKind)
             {

@@ -97,9 +97,11 @@ public sealed partial class Matcher
                 List<DrawnSetup> filled = [.. all.Where(one => sure.Concat(safest).Any(row => SameHeat(row.Selection, one.Selection)))];
                 Count([fitted, .. filled], sketch: false, settle: false, share => progress?.Invoke(0.4 + (0.2 * share)), cancel);
                 var ranked = Ranked(filled.Where(one => Has(one, sketch: false)), one => Of(one, sketch: false));
-                sure = [.. ranked.GroupBy(one => HeatOf(one.Selection)).Select(same => same.First())];
+                sure = Listed(ranked);
+
+                // Only what is shown is settled, which costs three times what it took to rank it.
                 Count([fitted, .. sure], sketch: false, stage == MatchStage.Whole, share => progress?.Invoke(0.6 + (0.3 * share)), cancel);
-                sure = Listed(Ranked(sure, one => Of(one, sketch: false)));
+                sure = [.. Ranked(sure, one => Of(one, sketch: false))];
             }
 
             var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Selection, one.Selection)))).ToList();
@@ -111,7 +113,8 @@ public sealed partial class Matcher
             var due = Due.Of(plan);
             var outcome = OutcomeOf(Judged(fitted).Life, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
-                : new StepWalk(plan, judge, one => Judged(one), one => Count([one], stage == MatchStage.Sketch, stage == MatchStage.Whole, null, cancel))
+                : new StepWalk(plan, judge, one => Judged(one),
+                    (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0]);
             progress?.Invoke(1);
             return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, walk?.Steps ?? [], due, stops, plan, wishes), asItStands, told,

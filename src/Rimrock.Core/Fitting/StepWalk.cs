@@ -13,7 +13,7 @@ internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 /// trade's order decides: fluid, pads, rotors, air (common
 /// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
-internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup> count)
+internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {
     private const double HourWorth = 20;
     private const double NearBestGain = 0.6;
@@ -31,7 +31,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             changes.Remove(next);
             from = next.Apply(from);
             together.Add(next.What);
-            if (After(from, target) is not { } after)
+            if (After(from, target, isTold: true) is not { } after)
             {
                 continue;
             }
@@ -77,7 +77,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
-            var after = After(change.Apply(now), null);
+            var after = After(change.Apply(now), null, isTold: false);
             return after is null ? double.NegativeInfinity : (Safer(before, of(after).Life) + 1e-9) / (1 + Math.Max(0, Outlay(after.Selection) - Outlay(now)));
         }).ToList();
         return changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
@@ -90,12 +90,12 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return Held(after.Danger) - Held(before.Danger) + (0.3 * (Held(after.Damage) - Held(before.Damage)));
     }
 
-    private DrawnSetup? After(Selection setup, DrawnSetup? target)
+    private DrawnSetup? After(Selection setup, DrawnSetup? target, bool isTold)
     {
         var drawn = target?.Key == setup.Key() ? target : judge.Known(setup);
         if (drawn is not null)
         {
-            count(drawn);
+            count(drawn, isTold);
         }
 
         return drawn;

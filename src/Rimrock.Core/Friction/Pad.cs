@@ -37,6 +37,14 @@ public sealed record Pad(
     /// <summary>The pad's family.</summary>
     public PadFamily FamilyOf() => PadFamilies.Find(Family);
 
+    /// <summary>True for the same compound, whatever it is sold for and in whatever shapes.</summary>
+    public bool IsSame(Pad other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return (Name, Family, Basis, StatedFromC, StatedToC) == (other.Name, other.Family, other.Basis, other.StatedFromC, other.StatedToC)
+            && (Curve ?? []).SequenceEqual(other.Curve ?? []);
+    }
+
     /// <summary>Dust, 0 to 10: its own index or the family's.</summary>
     public int DustIndex() => Traits?.Dust ?? FamilyOf().Dust;
 
