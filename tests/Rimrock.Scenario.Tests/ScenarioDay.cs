@@ -17,6 +17,16 @@ internal static class ScenarioDay
         return store.Read();
     });
 
+    public static Offer Offer => OfferOf(Shelf.Value);
+
+    public static Rimrock.Core.Circuits.Circuit Circuit(string id) => Find(Shelf.Value.Circuits, id);
+
+    public static Rimrock.Core.Friction.Pad Pad(string id) => Find(Shelf.Value.Pads, id);
+
+    public static Rimrock.Core.Rotors.Rotor Rotor(string id) => Find(Shelf.Value.Rotors, id);
+
+    public static BrakeFluid Fluid(string id) => Find(Shelf.Value.Fluids, id);
+
     public static PredictionPlan PlanOf(Setting day)
     {
         var shelf = Shelf.Value;
@@ -69,7 +79,7 @@ internal static class ScenarioDay
             "rearPad" => HardStops.Of(Find(shelf.Pads, part), plan.RearRotor, wishes),
             "rotor" => HardStops.Of(Find(shelf.Rotors, part), plan, wishes),
             "fluid" => HardStops.Of(Find(shelf.Fluids, part), plan),
-            "duct" => HardStops.Of(Find(shelf.Ducts, part), wishes),
+            "duct" => HardStops.Of(Find(shelf.Ducts, part), plan, wishes),
             _ => throw new ArgumentException($"No place is called {place}."),
         };
     }

@@ -64,6 +64,22 @@ public static class FitRules
     public static HardStop? OfShape(Pad pad, AxleBrake brake) => IsShapeKnown(pad, brake) && !pad.Shapes!.Contains(brake.PadShape!)
         ? new HardStop("pad-shape", Said.Of("fit-rules.other-shape", pad.Name, string.Join(", ", pad.Shapes!), brake.PadShape!)) : null;
 
+    /// <summary>Why a set of hoses to the wheels is none for this vehicle, or null: a motorcycle's discs stand in the wind (common practice).</summary>
+    public static HardStop? OfDuct(Car car)
+    {
+        ArgumentNullException.ThrowIfNull(car);
+        return car.Kind == VehicleKind.Motorcycle ? new HardStop("vehicle-kind", Said.Of("fit-rules.ducts-of-cars")) : null;
+    }
+
+    /// <summary>Why a set of lines is none for this vehicle, or null.</summary>
+    public static HardStop? Of(LineKit lines, Car car)
+    {
+        ArgumentNullException.ThrowIfNull(lines);
+        ArgumentNullException.ThrowIfNull(car);
+        return lines.ForMotorcycle == (car.Kind == VehicleKind.Motorcycle) ? null
+            : new HardStop("vehicle-kind", Said.Of(lines.ForMotorcycle ? "fit-rules.motorcycles-lines" : "fit-rules.cars-lines", lines.Name));
+    }
+
     /// <summary>Why a rotor on offer does not go under an axle's calipers, or null.</summary>
     /// <param name="rotor">The rotor.</param>
     /// <param name="brake">The calipers.</param>

@@ -21,7 +21,7 @@ public enum DayOutcome
     /// <summary>The day holds, but something is due by its age.</summary>
     Due,
 
-    /// <summary>Nobody is hurt and nothing ruined, but pads fade on more days than not.</summary>
+    /// <summary>Nobody is hurt and nothing ruined, but pads fade, or do not stop well while cold, on more days than not.</summary>
     Fades,
 
     /// <summary>The day holds: nothing needed.</summary>
@@ -55,7 +55,7 @@ public static class FittedVerdict
             null => DayOutcome.Settling,
             false => judged.Danger.UpperBound >= Thresholds.MostDanger ? DayOutcome.Danger : DayOutcome.Damage,
             true when Due.Of(judged.Plan).Count > 0 => DayOutcome.Due,
-            true => judged.Together(LimitTable.Fades).Share > Thresholds.LikelyNuisance ? DayOutcome.Fades : DayOutcome.Holds,
+            true => judged.Together(LimitTable.Disappoints).Share > Thresholds.LikelyNuisance ? DayOutcome.Fades : DayOutcome.Holds,
         };
     }
 
@@ -67,7 +67,7 @@ public static class FittedVerdict
         {
             DayOutcome.Danger => (judged.MostDangerous, (day, row) => row.HarmOf(day.Plan) == Harm.Danger),
             DayOutcome.Damage => (judged.MostDamaging, (day, row) => row.HarmOf(day.Plan) == Harm.Damage),
-            DayOutcome.Fades => (judged.Most(day => day.Together(LimitTable.Fades)), (_, row) => LimitTable.Fades(row)),
+            DayOutcome.Fades => (judged.Most(day => day.Together(LimitTable.Disappoints)), (_, row) => LimitTable.Disappoints(row)),
             _ => null,
         };
         return named is var (on, which) && on.Rows.Where(row => which(on, row)).MaxBy(row => on.Of(row.Code)!.Share) is { } likeliest

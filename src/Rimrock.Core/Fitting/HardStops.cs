@@ -9,6 +9,8 @@ namespace Rimrock.Core.Fitting;
 /// <summary>What is never ranked and always explained.</summary>
 public static class HardStops
 {
+    private const double ShortRunMinutes = 2;
+
     /// <summary>Why a pad may not be fitted against a rotor, or null.</summary>
     public static HardStop? Of(Pad pad, Rotor rotor, Wishes wishes)
     {
@@ -66,11 +68,16 @@ public static class HardStops
             after.RearRotor == before.RearRotor || was.Rear != becomes.Rear ? null
                 : Misfit("hard-stops.rear", FitRules.Of(after.RearRotor, becomes.Rear, before.RearRotor, becomes.Kind)),
             after.Fluid == before.Fluid ? null : FitRules.Of(after.Fluid, becomes.AsksFluid, isOffered: true),
+            after.FrontDuct == before.FrontDuct || after.FrontDuct is not { HoseMm: > 0 } ? null : FitRules.OfDuct(becomes),
         ];
         // Front and rear are told each, the same of one axle once.
         return [.. OfFitted(after).Concat(found.OfType<HardStop>())
             .DistinctBy(stop => (stop.Code, stop.Sentence.Code, (stop.Sentence.Terms is [var first, ..] ? first.Part?.Code : null)))];
     }
+
+    // One lap or a run of a minute or two is over before air has cooled anything, and the road is too slow for it (common practice).
+    private static bool HasTimeToCool(PredictionPlan plan, PlannedDay day) =>
+        day.KindOf().IsTimed && plan.On(day).Stint is { HotLapsEach: not 1, MinutesEach: > ShortRunMinutes };
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
 
@@ -165,22 +172,33 @@ public static class HardStops
     }
 
     /// <summary>Why lines are out, or null.</summary>
-    public static HardStop? Of(LineKit lines, Wishes wishes)
+    public static HardStop? Of(LineKit lines, Car car, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(lines);
         ArgumentNullException.ThrowIfNull(wishes);
-        return wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name),
+        return FitRules.Of(lines, car) is { } misfit ? misfit : wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name),
             Own: true) : null;
     }
 
     /// <summary>Why a duct is out or does nothing, or null: behind a closed shield a tenth of it arrives.</summary>
-    public static HardStop? Of(DuctKit duct, Wishes wishes)
+    public static HardStop? Of(DuctKit duct, PredictionPlan plan, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(duct);
+        ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
+        if (FitRules.OfDuct(plan.Car) is { } misfit)
+        {
+            return misfit;
+        }
+
         if (wishes.ClassForbidsDucts)
         {
             return new HardStop("class-rules", Said.Of("hard-stops.your-class-forbids-ducts", duct.Name), Own: true);
+        }
+
+        if (!plan.Planned().Any(day => HasTimeToCool(plan, day)))
+        {
+            return new HardStop("duct-no-use", Said.Of("hard-stops.duct-only-drags", duct.Name));
         }
 
         return duct.Duct.Shield == Shield.Closed ? new HardStop("duct-closed", Said.Of("hard-stops.blows-closed-shield-tenth", duct.Name)) : null;

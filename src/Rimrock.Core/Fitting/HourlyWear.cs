@@ -5,4 +5,5 @@ namespace Rimrock.Core.Fitting;
 /// <param name="RearPadMm3">The same at the rear, mm3/h.</param>
 /// <param name="FrontDiscJ">Braking energy of one front disc, J/h.</param>
 /// <param name="FaceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
-public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK);
+/// <param name="FrontBurnt">Share of a carbon front ring's mass that burns away, 1/h.</param>
+public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK, double FrontBurnt = 0);

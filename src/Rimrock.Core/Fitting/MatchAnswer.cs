@@ -75,7 +75,10 @@ public sealed record SpendStep(Said What, Suggestion Setup, double? Buy, Chance 
 /// <param name="Due">What is due by its age.</param>
 /// <param name="Examined">Setups weighed.</param>
 /// <param name="Stops">Why what is fitted must not be driven on at all; empty where nothing stands against it.</param>
+/// <param name="Remarks">What decides on such a car and in such a use, before any part is named.</param>
+/// <param name="Driving">What driving otherwise would do; null where nothing asks for it, or the answer has not got so far.</param>
 public sealed record MatchAnswer(
     MatchStage Stage, MatchOutcome Outcome, Said Verdict, Suggestion Fitted, IReadOnlyList<Suggestion> Shortlist, IReadOnlyList<SpendStep> Steps,
     Said? StepsEnd, IReadOnlyList<WhyNot> WhyNot,
-    IReadOnlyList<Due> Due, long Examined, IReadOnlyList<HardStop> Stops);
+    IReadOnlyList<Due> Due, long Examined, IReadOnlyList<HardStop> Stops, IReadOnlyList<Said> Remarks,
+    Driving? Driving);

@@ -8,7 +8,17 @@ namespace Rimrock.Core.Fitting;
 internal static class MatchWords
 {
     /// <summary>The verdict in one or two sentences.</summary>
-    public static Said Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, IReadOnlyList<SpendStep> steps,
+    public static Said Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows,
+        (IReadOnlyList<SpendStep> Steps, Driving? Driving) ways, IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes)
+    {
+        var said = Of(outcome, fitted, rows, ways, due, stops, plan, wishes);
+
+        // What is due by its age comes first, whatever else is to be said.
+        return due.Count == 0 || outcome is MatchOutcome.Due or MatchOutcome.Settling or MatchOutcome.NothingNeeded ? said
+            : Said.Of("match-words.due-first", Said.Joined(Said.Sentences, due.Select(one => one.Sentence)), said);
+    }
+
+    private static Said Of(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, (IReadOnlyList<SpendStep> Steps, Driving? Driving) ways,
         IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes) => outcome switch
         {
             MatchOutcome.Stop => Said.Of("match-words.do-not-drive-fitted", stops[0].Sentence),
@@ -17,9 +27,11 @@ internal static class MatchWords
             MatchOutcome.Due => Said.Of("match-words.day-like-but", Both(fitted.Danger, fitted.Damage),
                 Said.Joined(Said.Sentences, due.Select(one => Lower(one.Sentence)))),
             MatchOutcome.Fades => Said.Of("match-words.nobody-hurt-nothing-ruined", Both(fitted.Danger, fitted.Damage), Titles(fitted)),
-            MatchOutcome.Steps => Said.Of("match-words.figure", Count(steps), Fall(fitted, steps is [.., var last] ? last.Setup : rows[0]), Sum(steps)),
+            MatchOutcome.Steps => Said.Of("match-words.figure", Count(ways.Steps), Fall(fitted, ways.Steps is [.., var last] ? last.Setup : rows[0]),
+                Sum(ways.Steps)),
             MatchOutcome.NothingHelpsEnough =>
-                Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
+                Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage),
+                    Else(plan, rows[0], wishes, ways.Driving)),
             MatchOutcome.NothingFits => Said.Of("match-words.nothing-shelf-may-fitted"),
             _ => Said.Nothing,
         };
@@ -73,7 +85,7 @@ internal static class MatchWords
         };
     }
 
-    private static bool Fading(LimitChance limit) => LimitTable.Fades(LimitTable.Find(limit.Limit.Code));
+    private static bool Fading(LimitChance limit) => LimitTable.Disappoints(LimitTable.Find(limit.Limit.Code));
 
     private static Said Both(Chance danger, Chance damage) =>
         Said.Of("match-words.danger-damage", ChanceWords.WithError(danger), ChanceWords.WithError(damage));
@@ -100,10 +112,16 @@ internal static class MatchWords
     private static Said Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known
         ? Said.Of("match-words.for", known) : Said.Of("match-words.sum-not-known-since");
 
-    private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes)
+    private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes, Driving? driving)
     {
         Said[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
             ? [Said.Of("match-words.fresh-fluid-before-each")] : [];
+        if (driving is { Ways.Count: > 0 } judged)
+        {
+            return Said.Joined(Said.Listed, [.. flush, .. judged.Ways.Select(way =>
+                Said.Of("match-words.way", way.What, ChanceWords.Percent(way.Danger), ChanceWords.Percent(way.Damage))), Said.Of("match-words.less-weight")]);
+        }
+
         // On a descent the gear holds the car for nothing; on any road less weight and a slower pace do.
         var days = plan.Planned();
         var laps = days.Any(day => day.KindOf().Shape == DayShape.Laps);

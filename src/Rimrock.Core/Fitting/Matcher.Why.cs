@@ -72,7 +72,7 @@ public sealed partial class Matcher
 
         foreach (var duct in offer.Ducts)
         {
-            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Selection.FittedId, HardStops.Of(duct.Body, wishes));
+            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Selection.FittedId, HardStops.Of(duct.Body, plan, wishes));
         }
 
         foreach (var fluid in offer.Fluids)
@@ -82,7 +82,7 @@ public sealed partial class Matcher
 
         foreach (var lines in offer.Lines)
         {
-            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Selection.FittedId, HardStops.Of(lines.Body, wishes));
+            Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Selection.FittedId, HardStops.Of(lines.Body, plan.Car, wishes));
         }
 
         return all;

@@ -116,10 +116,53 @@ public sealed partial class Matcher
                 : new StepWalk(plan, judge, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0]);
+            var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
+                or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
             progress?.Invoke(1);
-            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, walk?.Steps ?? [], due, stops, plan, wishes), asItStands, told,
-                walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops);
+            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, (walk?.Steps ?? [], driving), due, stops, plan, wishes),
+                asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops, [.. UseRemarks.Of(plan), .. IronInstead(asItStands)],
+                driving);
         }
+    }
+
+    // Of carbon discs: from how many events on iron rings of their size pay.
+    private IEnumerable<Said> IronInstead(Suggestion asItStands)
+    {
+        if (plan.FrontRotor.Material == Rotors.RingMaterial.Iron)
+        {
+            return [];
+        }
+
+        var setups = offer.Rotors.Where(rotor => rotor.Body.Material == Rotors.RingMaterial.Iron && HardStops.Of(rotor.Body, plan, wishes) is null)
+            .Select(rotor => found.BestWith.TryGetValue(("rotor", rotor.Id), out var held) ? Selection.OfKey(held.Selection.Key(), plan, offer) : null)
+            .OfType<Selection>().Select(judge.Known).OfType<DrawnSetup>();
+        if (setups.MinBy(one => one.Bare.Value.Cost.PerEvent ?? double.MaxValue) is not { } iron)
+        {
+            return [Said.Of("use-remarks.iron-rings-exist", Units.Mm(plan.FrontRotor.OuterDiameterMm), Units.Mm(plan.FrontRotor.ThicknessMm))];
+        }
+
+        var (carbon, rings) = (asItStands.Cost, iron.Bare.Value.Cost);
+        var name = iron.Selection.FrontRotor.Body.Name;
+        return [UseRemarks.BreakEvenEvents(carbon, rings) is { } events
+            ? Said.Of("use-remarks.iron-rings-pay-after", name, events, carbon.PerEvent!.Value, rings.PerEvent!.Value, rings.BuyNow!.Value)
+            : Said.Of("use-remarks.iron-rings-never-pay", name)];
+    }
+
+    // What costs nothing is judged with what is fitted; where the steps do not end in a car that holds, with where they end.
+    private Driving? Driven(IReadOnlyList<SpendStep> steps, CancellationToken cancel)
+    {
+        var key = steps is [.., { Setup.Holds: false } last] ? last.Setup.Key : fitted.Key;
+        if (Selection.OfKey(key, plan, offer) is not { } setup)
+        {
+            return null;
+        }
+
+        var life = Counted(judge.Draw(setup), sketch: false).Life;
+        var worst = life.Days.ToList().IndexOf(life.Danger.Share > 0 ? life.MostDangerous : life.Damage.Share > 0 ? life.MostDamaging
+            : life.Most(day => day.Together(Limits.LimitTable.Disappoints)));
+        var ways = DrivingWays.For(plan, worst).Select(way => judge.Driven(setup, life, way.Of(plan), cancel) is { } then
+            ? new DrivingWay(way.Code, way.What, then.Danger, then.Damage, then.Together(Limits.LimitTable.Disappoints), then.Holds) : null);
+        return new Driving(key, DrivingWays.Helping([.. ways.OfType<DrivingWay>()], life));
     }
 
     private Weighed Weigh(DrawnSetup one)

@@ -6,7 +6,12 @@ namespace Rimrock.Core.Fitting;
 /// <param name="Danger">That someone can be hurt.</param>
 /// <param name="Damage">That a part is ruined.</param>
 /// <param name="Nuisance">That the day is slower or over early.</param>
-internal readonly record struct Screened(double Danger, double Damage, double Nuisance);
+/// <param name="HowMany">How many things of that kind give on a day, in the mean; null where nobody counted.</param>
+internal readonly record struct Screened(double Danger, double Damage, double Nuisance, double? HowMany = null)
+{
+    /// <summary>The nuisance as it weighs: where one thing cannot be mended, mending another still counts (engineering judgement).</summary>
+    public double Weight => HowMany is { } many ? (0.5 * Nuisance) + (0.25 * many) : Nuisance;
+}
 
 /// <summary>What setups that are as safe as each other are weighed by.</summary>
 internal enum Want
@@ -63,7 +68,7 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
         ArgumentNullException.ThrowIfNull(wishes);
         return scale switch
         {
-            Want.Pace => NuisanceWorth * (1 + wishes.Consistency) * Chances.Nuisance,
+            Want.Pace => NuisanceWorth * (1 + wishes.Consistency) * Chances.Weight,
             Want.Street => (wishes.ColdMornings + wishes.DustAndNoise) * Street / 10,
             Want.Cost => wishes.Cost * CostPerSeason / CostUnit,
             Want.Work => wishes.Convenience * EffortHours / EffortUnit,

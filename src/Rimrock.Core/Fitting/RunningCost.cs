@@ -80,7 +80,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <param name="pad">The pad on it.</param>
     /// <param name="discJPerHour">Braking energy of one disc, J/h.</param>
     /// <param name="faceOverMeanK">Largest rise of the face over its section, K.</param>
-    public static double RingHours(Rotor rotor, Pad pad, double discJPerHour, double faceOverMeanK)
+    /// <param name="burntPerHour">Share of a carbon ring's mass that burns away, 1/h.</param>
+    public static double RingHours(Rotor rotor, Pad pad, double discJPerHour, double faceOverMeanK, double burntPerHour = 0)
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(pad);
@@ -89,7 +90,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         var thin = Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, pad, discJPerHour);
         var light = rotor.Finish?.MinRingMassKg is { } least ? Math.Max(0.01, rotor.MassKg() - least) / RingWear.WornKg(rotor, pad, discJPerHour) : longest;
         var cracked = rotor.Material == RingMaterial.Iron ? CrackLife.Hours(rotor, faceOverMeanK) : longest;
-        return Math.Min(Math.Min(longest, thin), Math.Min(light, cracked));
+        var burnt = burntPerHour > 0 ? Limits.LimitEdges.BurnShareLeft(rotor) / burntPerHour : longest;
+        return Math.Min(Math.Min(longest, thin), Math.Min(Math.Min(light, burnt), cracked));
     }
 
     /// <summary>Counts a setup's cost.</summary>
@@ -105,7 +107,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         ArgumentNullException.ThrowIfNull(wear);
         var hours = SeasonHours(plan);
         var rotor = setup.FrontRotor.Body;
-        var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK);
+        var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK, wear.FrontBurnt);
         var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
         var lines = new List<CostLine>
         {

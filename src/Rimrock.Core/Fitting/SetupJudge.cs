@@ -101,7 +101,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
         return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare()), over,
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
-                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over), ShareOf(on, run));
+                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours), ShareOf(on, run));
     }
 
     private DrawnSetup Draw(Selection setup, PredictionPlan on, Heated heat)
@@ -190,6 +190,25 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     public CountedSetup Settled(CountedSetup counted, CancellationToken cancel) =>
         counted with { Life = Judge.Settled(counted.Life, year, cancel).Slim() };
 
+    /// <summary>A setup's life where the plan is driven otherwise; null where that leads out of the model's range.</summary>
+    /// <param name="setup">The setup.</param>
+    /// <param name="judged">Its life as the plan has it: days that go on alike are not run again.</param>
+    /// <param name="otherwise">The same plan, driven otherwise.</param>
+    /// <param name="cancel">Stops between stretches.</param>
+    public JudgedLife? Driven(Selection setup, JudgedLife judged, PredictionPlan otherwise, CancellationToken cancel)
+    {
+        var (on, days) = (setup.On(otherwise, wishes), otherwise.Planned());
+        try
+        {
+            return new JudgedLife([.. days.Select((day, i) => otherwise.On(day).Drive() is var drive && drive == plan.On(plan.Planned()[i]).Drive()
+                ? judged.Days[i] : Judge.Sharing([on.On(day)], belief, new Day(drive), cancel)[0].Slim())]);
+        }
+        catch (BeyondModelException)
+        {
+            return null;
+        }
+    }
+
     /// <summary>A drawn setup with its chances; reasons are against the fitted one where it is given.</summary>
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {
@@ -220,7 +239,13 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
 
     /// <summary>What a judged setup is weighed by in them.</summary>
     public static Objectives Scaled(DrawnSetup drawn, JudgedLife judged) =>
-        drawn.Scaled with { Chances = new Screened(0, 0, judged.Together(row => row.OfTrackDay && row.HarmOf(drawn.On) == Harm.Nuisance).Share) };
+        drawn.Scaled with
+        {
+            Chances = new Screened(0, 0, judged.Together(row => IsNuisance(row, drawn.On)).Share,
+                LimitTable.All.Where(row => IsNuisance(row, drawn.On)).Sum(row => judged.Of(row.Code)?.Share ?? 0)),
+        };
+
+    private static bool IsNuisance(LimitRow row, PredictionPlan on) => row.OfTrackDay && row.HarmOf(on) == Harm.Nuisance;
 
     private static FluidState StateAt(DrawnSetup drawn, FluidDay then) =>
         drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };

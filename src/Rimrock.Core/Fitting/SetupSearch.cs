@@ -31,7 +31,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes) is null)];
     private readonly Part<Rotor>[] rotors =
         [new(Selection.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
-    private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null)];
+    private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, plan, wishes) is null)];
     private readonly double seasonHours = RunningCost.SeasonHours(plan);
     private readonly double originalShare = EqualPadShare(plan);
     private readonly double everydayPedalN = ColdStop.EverydayPedalN(plan);
@@ -114,7 +114,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             new(Selection.FittedId, plan.Fluid),
             .. offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null),
         ];
-        Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null)];
+        Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, plan.Car, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
         return [.. all.Where((one, i) => !all.Where((other, j) => i != j && Beats(other, one, j < i)).Any())];
 

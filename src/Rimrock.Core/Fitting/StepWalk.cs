@@ -9,49 +9,49 @@ namespace Rimrock.Core.Fitting;
 internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
-/// Walks from what is fitted to the first row, the change first that takes most danger, then most damage, away for its money and work; near the best the
-/// trade's order decides: fluid, pads, rotors, air (common
-/// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
+/// Walks from what is fitted to the first row: fluid that is due by its age first, then the change that takes most danger, then most damage, away for its
+/// money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
 internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {
     private const double HourWorth = 20;
-    private const double NearBestGain = 0.6;
+    private const double NearBestGain = 0.25;
 
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
-        var steps = new List<SpendStep>();
-        var (now, state, judged) = (fitted.Selection, asItStands, of(fitted).Life);
-        var changes = Changes(now, target.Selection).ToList();
+        var changes = Changes(fitted.Selection, target.Selection).ToList();
+        var path = new List<Stop> { new(fitted.Selection.Key(), asItStands, of(fitted).Life, []) };
         var together = new List<Said>();
-        var from = now;
+        var from = fitted.Selection;
         while (changes.Count > 0)
         {
-            var next = Next(changes, from, judged);
+            var next = Next(changes, from, path[^1].Life);
             changes.Remove(next);
             from = next.Apply(from);
             together.Add(next.What);
-            if (After(from, target, isTold: true) is not { } after)
+            if (After(from, target, isTold: true) is { } after && !Raises(path[^1].Life, of(after).Life))
             {
-                continue;
+                path.Add(new(after.Key, SetupJudge.Told(after, of(after), asItStands), of(after).Life, [.. together]));
+                together.Clear();
             }
-
-            var counted = of(after);
-            var then = counted.Life;
-            if (Raises(judged, then))
-            {
-                continue;
-            }
-
-            var told = SetupJudge.Told(after, counted, asItStands);
-            steps.Add(new SpendStep(Said.Joined(Said.And, together), told, told.Cost.BuyNow - state.Cost.BuyNow, state.Danger, told.Danger, state.Damage,
-                told.Damage));
-            (now, state, judged) = (from, told, then);
-            together.Clear();
         }
 
-        return new WalkedSteps(steps, now.Key() == target.Key ? null : EndOf(steps.Count == 0, judged, of(target).Life));
+        // What raises the danger after the other steps is done in one go with them, as many of them as it takes.
+        var aim = of(target);
+        if (together.Count > 0 && path.FindLastIndex(stop => !Raises(stop.Life, aim.Life)) is >= 0 and var back)
+        {
+            together.InsertRange(0, path.Skip(back + 1).SelectMany(stop => stop.Words));
+            path.RemoveRange(back + 1, path.Count - back - 1);
+            path.Add(new(target.Key, SetupJudge.Told(target, aim, asItStands), aim.Life, together));
+        }
+
+        var steps = path.Zip(path.Skip(1), (before, after) => new SpendStep(Said.Joined(Said.And, after.Words), after.Told,
+            after.Told.Cost.BuyNow - before.Told.Cost.BuyNow, before.Told.Danger, after.Told.Danger, before.Told.Damage, after.Told.Damage)).ToList();
+        return new WalkedSteps(steps, path[^1].Key == target.Key ? null : EndOf(steps.Count == 0, path[^1].Life, aim.Life));
     }
+
+    // A state of the car on the way, and what was changed to come to it.
+    private sealed record Stop(string Key, Suggestion Told, JudgedLife Life, IReadOnlyList<Said> Words);
 
     /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
     private static Said EndOf(bool none, JudgedLife here, JudgedLife there)
@@ -72,6 +72,12 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         if (changes.Count == 1)
         {
             return changes[0];
+        }
+
+        // Old fluid is the first thing to mend, whatever else takes more away (common practice).
+        if (plan.FluidState.AgeMonths >= Due.FluidMonths && changes.FindIndex(change => change.Apply(now).Fluid.Id != now.Fluid.Id) is >= 0 and var fluid)
+        {
+            return changes[fluid];
         }
 
         double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));

@@ -32,6 +32,14 @@ public static class LimitEdges
     /// <summary>Share of a carbon ring's mass that may burn where no least mass is stamped (engineering judgement).</summary>
     public const double UsualBurnShare = 0.04;
 
+    /// <summary>Share of a carbon ring's mass that may still burn away.</summary>
+    public static double BurnShareLeft(Rotors.Rotor rotor)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        var kg = rotor.MassKg();
+        return rotor.Finish?.MinRingMassKg is { } least ? Math.Max(0, (kg - least) / kg) : UsualBurnShare;
+    }
+
     /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
     public const double SealGoneC = 250;
 

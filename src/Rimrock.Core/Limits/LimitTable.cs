@@ -65,7 +65,7 @@ public static class LimitTable
         new(LimitCode.FrontBoots, BrakePart.FrontBoots, "C", Lever.Pistons | Lever.FrontPad | Heat, _ =>
             Harm.Damage, day => day.Heat(BrakePart.FrontBoots, LimitEdges.BootC + (PriorSpread.BootK * day.Car.Capacities.Boots)),
             (day, reading) => LimitWords.Reaches("limit-table.front-boots-scorch", "limit-words.dust-boots-reach", "limit-words.boots-rubber", day, reading,
-                BrakePart.FrontBoots)),
+                BrakePart.FrontBoots), HasBoots),
         new(LimitCode.FrontGrease, BrakePart.FrontHub, "C", Heat, _ =>
             Harm.Damage, day => day.Heat(BrakePart.FrontHub, LimitEdges.GreaseC + (PriorSpread.GreaseK * day.Car.Capacities.Grease)),
             (day, reading) => LimitWords.Reaches("limit-table.front-grease-runs-out", "limit-words.front-hubs-reach", "limit-words.hub-behind-hat", day,
@@ -113,14 +113,17 @@ public static class LimitTable
         return row.Code is LimitCode.FrontFluid or LimitCode.RearFluid or LimitCode.LineFluid;
     }
 
-    /// <summary>True for the limits at which pads fade.</summary>
-    public static bool Fades(LimitRow row)
+    /// <summary>True for the limits at which pads are of no use to the driver: too hot, or too cold to stop with on the street.</summary>
+    public static bool Disappoints(LimitRow row)
     {
         ArgumentNullException.ThrowIfNull(row);
-        return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot;
+        return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot or LimitCode.StreetCold;
     }
 
     private static bool IsTimed(PredictionPlan plan) => plan.Leading().KindOf().IsTimed;
+
+    // A motorcycle's pistons have dust seals in the bore, and no rubber that stands out beside the pads (common practice).
+    private static bool HasBoots(PredictionPlan plan) => plan.Car.Kind != Vehicles.VehicleKind.Motorcycle;
 
     private static bool IsLaps(PredictionPlan plan) => plan.Leading().KindOf().Shape == DayShape.Laps;
 

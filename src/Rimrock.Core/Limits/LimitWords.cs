@@ -134,7 +134,7 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
     internal static LimitWords Face(Said title, MemberDay day, Reading reading, Rotor rotor, BrakePart part) =>
         new(title, Said.Of("limit-words.rubbing-face-reaches", Units.C(reading.Demand), Where(day, part)),
         rotor.Brake().Open
-            ? Said.Of("limit-words.shorter-stints-air-rotors") : Said.Of("limit-words.longer-gaps-between-hard"),
+            ? Said.Of("limit-words.shorter-stints-air-rotors") : Said.Of("limit-words.longer-gaps-adjust-drums"),
         Said.Of("limit-words.face-parabola-through-outer"));
 
     internal static LimitWords Cone(MemberDay day, Reading reading) => new(Said.Of("limit-words.front-rotors-cone"),

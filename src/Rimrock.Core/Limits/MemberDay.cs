@@ -204,9 +204,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
     /// <summary>What burns off a carbon front ring against what may, % of its mass.</summary>
     public Reading Burning()
     {
-        var kg = Plan.FrontRotor.MassKg();
-        var left = Plan.FrontRotor.Finish?.MinRingMassKg is { } least ? Math.Max(0, (kg - least) / kg) : LimitEdges.UsualBurnShare;
-        return Used(phase => phase.FrontBurnt * Math.Pow(PriorSpread.Burning, Car.Capacities.Burning), left);
+        return Used(phase => phase.FrontBurnt * Math.Pow(PriorSpread.Burning, Car.Capacities.Burning), LimitEdges.BurnShareLeft(Plan.FrontRotor));
     }
 
     private static Reading Percent(double used, double lives, PhaseRecord? first) =>

@@ -6,7 +6,8 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="Kind">What the lines are.</param>
 /// <param name="RoadApproved">True where they may be used on the road.</param>
 /// <param name="Price">Price of the set, in the driver's currency; null where unknown.</param>
-public sealed record LineKit(string Name, BrakeLine Kind, bool RoadApproved = true, double? Price = null)
+/// <param name="ForMotorcycle">True for a motorcycle's set.</param>
+public sealed record LineKit(string Name, BrakeLine Kind, bool RoadApproved = true, double? Price = null, bool ForMotorcycle = false)
 {
     private static readonly FieldRange Cost = new("line.price", "", 0, 20000);
 

@@ -57,10 +57,10 @@ internal static class LimitsWords
         ("limit-words.both-pads-reach-tyres", "Both pads reach the tyre's grip; there is no difference."),
         ("limit-words.longer", "longer"),
         ("limit-words.shorter", "shorter"),
-        ("limit-words.50-km-h-5", "From {=50 km/h} at {=5 C} it stops in {0:0.0}, {1:0.0} {2} than the original pad at the same pedal force."),
+        ("limit-words.50-km-h-5", "From {=50 km/h} at {=5 C} it stops in {0:0.0}, {1:0.0} {2} than the original pad at the same force."),
         ("limit-words.pad-grips-cold-drive", "A pad that grips from cold, or drive to the track on the old pads."),
         ("limit-words.stop-integrated-pad-warming",
-            "Stop integrated with the pad warming, at the pedal force that gives 0.6 g on the warm original pad. Capacity: the original pad's " +
+            "Stop integrated with the pad warming, at the force that gives 0.6 g on the warm original pad. Capacity: the original pad's " +
             "distance plus 15 % (engineering judgement)."),
         ("limit-words.shows-vapour-today-water", "{0} shows vapour from {1:0} today ({2:0.0} water); the fluid reaches {3:0} {4}."),
         ("limit-words.fluid-higher-dry-boiling", "A fluid with a higher dry boiling point, or titanium pistons or shims."),
@@ -80,7 +80,7 @@ internal static class LimitsWords
             "Friction of the moment at what a leg presses for a moment, {=600 N} with a booster, {=800 N} without (x1.25; Limpert 2011, from memory), " +
             "lever, booster, valve and tyres; missed from {=10 km/h} (+-{=3 km/h}) too fast."),
         ("limit-words.session-is-over-early", "The session is over early"),
-        ("limit-words.over-in-lap", "Over in lap {0:0} of {1:0}: less than half of what the pace asks is left at the pedal, so the driver comes in."),
+        ("limit-words.over-in-lap", "Over in lap {0:0} of {1:0}: less than half of what the pace asks is left, so the driver comes in."),
         ("limit-words.all-laps-driven", "All laps of the session are driven."),
         ("limit-words.comes-in-basis",
             "A driver comes in when less than half of the planned braking, or less than 0.4 of gravity, is left at a comfortable force, or stops are missed " +
@@ -94,14 +94,15 @@ internal static class LimitsWords
         ("limit-words.titanium-pistons-shims-keep", "Titanium pistons or shims keep heat from the seals; a cool-down lap helps at no cost."),
         ("limit-words.seal-mean-piston-caliper", "Seal = mean of piston and caliper; limit of EPDM rubber, from memory, +-{=20 K}."),
         ("limit-words.rubbing-face-reaches", "The rubbing face reaches {0:0} {1}."),
-        ("limit-words.longer-gaps-between-hard", "Longer gaps between hard stops; a drum sheds little heat."),
+        ("limit-words.longer-gaps-adjust-drums",
+            "Longer gaps between hard stops; a drum sheds little heat, and hot ones leave their adjusters behind: adjust them after the day."),
         ("limit-words.shorter-stints-air-rotors", "Shorter stints or air to the rotor's eye; a heavier rotor if that is not enough."),
         ("limit-words.face-parabola-through-outer",
             "Face = parabola through the outer cells with the flux as slope; limit by the ring's material, from memory, +-{=40 K} for iron, +-{=100 " +
             "K} for carbon, +-{=50 K} for drums."),
         ("limit-words.front-rotors-cone", "Front rotors cone"),
         ("limit-words.no-ring-could-cone", "No ring that could cone."),
-        ("limit-words.hot-rings-edge-stands", "The hot ring's edge stands {0:0.00} out of flat; pads wear in a wedge and the pedal gets longer."),
+        ("limit-words.hot-rings-edge-stands", "The hot ring's edge stands {0:0.00} out of flat; pads wear in a wedge and the travel gets longer."),
         ("limit-words.two-piece-rotors-ring", "A two-piece rotor's ring is free to grow and keeps flat."),
         ("limit-words.more-even-air-both", "More even air on both faces: open the shield."),
         ("limit-words.thermal-bending-two-cheeks",

@@ -102,7 +102,7 @@ public class HardStopsTests
         HardStops.OfPad(pad, Free with { RoadApprovalMust = true })!.Code.ShouldBe("road-approval");
         HardStops.OfPad(pad, Free with { PreBedded = true })!.Code.ShouldBe("pre-bedded");
         HardStops.OfPad(pad with { Traits = new PadTraits(PreBedded: true) }, Free with { PreBedded = true }).ShouldBeNull();
-        HardStops.Of(new LineKit("lines", BrakeLine.Braided, RoadApproved: false), Free with { RoadApprovalMust = true })!.Own.ShouldBeTrue();
+        HardStops.Of(new LineKit("lines", BrakeLine.Braided, RoadApproved: false), Plan.Car, Free with { RoadApprovalMust = true })!.Own.ShouldBeTrue();
     }
 
     [Theory]
@@ -134,9 +134,9 @@ public class HardStopsTests
         HardStops.Of(big, Plan, Free with { ClassKeepsRotorSize = true })!.Code.ShouldBe("class-rules");
         HardStops.Of(Ring, Plan, Free with { ClassKeepsRotorSize = true }).ShouldBeNull();
         var duct = new DuctKit("duct", new WheelDuct(76, Shield.Trimmed));
-        HardStops.Of(duct, Free).ShouldBeNull();
-        HardStops.Of(duct, Free with { ClassForbidsDucts = true })!.Code.ShouldBe("class-rules");
-        HardStops.Of(duct with { Duct = new WheelDuct(76, Shield.Closed) }, Free)!.Code.ShouldBe("duct-closed");
+        HardStops.Of(duct, Plan, Free).ShouldBeNull();
+        HardStops.Of(duct, Plan, Free with { ClassForbidsDucts = true })!.Code.ShouldBe("class-rules");
+        HardStops.Of(duct with { Duct = new WheelDuct(76, Shield.Closed) }, Plan, Free)!.Code.ShouldBe("duct-closed");
     }
 
     [Fact]

@@ -29,10 +29,10 @@ internal static class ShelfSamples
         foreach (var front in offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null).Prepend(fitted.FrontPad))
             foreach (var rear in offer.Pads.Where(pad => HardStops.Of(pad.Body, plan.RearRotor, wishes) is null).Prepend(fitted.RearPad))
                 foreach (var rotor in offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null).Prepend(fitted.FrontRotor))
-                    foreach (var duct in offer.Ducts.Where(duct => HardStops.Of(duct.Body, wishes) is null).Prepend(null))
+                    foreach (var duct in offer.Ducts.Where(duct => HardStops.Of(duct.Body, plan, wishes) is null).Prepend(null))
                         foreach (var fluid in offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null)
                             .Prepend(fitted.Fluid))
-                            foreach (var lines in offer.Lines.Where(kit => HardStops.Of(kit.Body, wishes) is null).Prepend(null))
+                            foreach (var lines in offer.Lines.Where(kit => HardStops.Of(kit.Body, plan.Car, wishes) is null).Prepend(null))
                             {
                                 yield return new Selection(front, rear, rotor, duct, fluid, lines);
                             }

@@ -46,7 +46,7 @@ describe('the first line', () => {
     const head = (...of: Parameters<typeof band>) => sayFirst(result(), band(...of), said).head;
     expect(head(0.3, 0.5, 'danger', 'fluid')).toBe('Not this day as it stands: title fluid, lap 3.');
     expect(head(0, 0.5, 'damage', 'face')).toBe('Something is ruined on a day like this: title face.');
-    expect(head(0, 0.02, 'fades', 'fade', 0.8)).toBe('Nobody is hurt and nothing ruined, but pads fade on more days than not: title fade.');
+    expect(head(0, 0.02, 'fades', 'fade', 0.8)).toBe('Nobody is hurt and nothing ruined, but on more days than not: title fade.');
     expect(sayFirst(result(), band(0, 0.02, 'holds'), said)).toEqual({
       head: 'This day holds: nothing needed.',
       then: 'Looked at: all.',

@@ -136,5 +136,7 @@ export const answer = {
   stepsEnd: null,
   due: [],
   stops: [],
+  remarks: [],
+  driving: null,
   examined: 1200,
 } as unknown as MatchAnswer;

@@ -43,6 +43,7 @@ export type BrakePart = Schemas['BrakePart'];
 export type ShelfAnswer = Schemas['ShelfAnswer'];
 export type Wishes = Schemas['Wishes'];
 export type MatchAnswer = Schemas['MatchAnswer'];
+export type Driving = Schemas['Driving'];
 export type Chance = Schemas['Chance'];
 export type Suggestion = Schemas['Suggestion'];
 export type SpendStep = Schemas['SpendStep'];

@@ -2235,6 +2235,28 @@ export interface components {
              */
             mend: boolean;
         };
+        /** @description Ways to drive, judged with one setup. */
+        Driving: {
+            /** @description The setup that they were judged with: what is fitted, or the best that the steps come to where that does not hold. */
+            key: string;
+            /** @description The ways that help, the best first. */
+            ways: components["schemas"]["DrivingWay"][];
+        };
+        /** @description A way to drive the worst kind of day that costs nothing, judged. */
+        DrivingWay: {
+            /** @description cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer or together. */
+            code: string;
+            /** @description In words. */
+            what: components["schemas"]["Said"];
+            /** @description Danger with it. */
+            danger: components["schemas"]["Chance"];
+            /** @description Damage with it. */
+            damage: components["schemas"]["Chance"];
+            /** @description Chance that pads are too hot, or too cold on the street, with it. */
+            fades: components["schemas"]["Chance"];
+            /** @description True where every day holds with it, false where it does not, null where more members would have to say so. */
+            holds: null | boolean;
+        };
         /**
          * @description Where a duct blows.
          * @default eye
@@ -2924,6 +2946,11 @@ export interface components {
              * @description Price of the set, in the driver's currency; null where unknown.
              */
             price?: null | number;
+            /**
+             * @description True for a motorcycle's set.
+             * @default false
+             */
+            forMotorcycle: boolean;
         };
         /** @description An entry of the log. */
         LogItemOfInspectionNote: {
@@ -3236,6 +3263,13 @@ export interface components {
             examined: number;
             /** @description Why what is fitted must not be driven on at all; empty where nothing stands against it. */
             stops: components["schemas"]["HardStop"][];
+            /** @description What decides on such a car and in such a use, before any part is named. */
+            remarks: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
+            driving: null | components["schemas"]["Driving"];
         };
         /**
          * @description What a match comes to.

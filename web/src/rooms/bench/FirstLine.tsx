@@ -53,7 +53,7 @@ export function sayFirst(
         tone: 'maybe',
       };
     case 'fades':
-      return named('Nobody is hurt and nothing ruined, but pads fade on more days than not', 'maybe');
+      return named('Nobody is hurt and nothing ruined, but on more days than not', 'maybe');
     case 'holds':
       return {
         head: band.days.length > 1 ? 'Every day of its year holds: nothing needed.' : 'This day holds: nothing needed.',

@@ -16,6 +16,7 @@ import { OtherCaliper } from './OtherCaliper';
 import { Shortlist } from './Shortlist';
 import { SideBySide } from './SideBySide';
 import { HardStopList } from '../../shared/HardStopList';
+import { DrivingList } from './DrivingList';
 import { SpendOrder } from './SpendOrder';
 import { useMatch } from './useMatch';
 import { WhatMatters } from './WhatMatters';
@@ -121,6 +122,13 @@ export default function ChooseRoom() {
               <span className="chance-sure">{errorOf(answer.fitted.damage)}</span>
             </p>
           </div>
+          {answer.remarks.length > 0 && (
+            <ul className="remarks">
+              {answer.remarks.map((remark) => (
+                <li key={told(remark)}>{told(remark)}</li>
+              ))}
+            </ul>
+          )}
         </section>
       )}
       <div className="choose">
@@ -152,6 +160,9 @@ export default function ChooseRoom() {
                 <h2>Spend in this order</h2>
                 <SpendOrder answer={answer} />
               </section>
+              {answer.driving && answer.driving.ways.length > 0 && (
+                <DrivingList driving={answer.driving} asItStands={answer.driving.key === answer.fitted.key} />
+              )}
               <section aria-label="Trade-off">
                 <header className="section-head">
                   <h2>Trade-off</h2>

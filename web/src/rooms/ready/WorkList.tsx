@@ -22,7 +22,7 @@ const comesTo: Record<NonNullable<WorkOrder['then']>['outcome'], string> = {
   danger: ' That does not hold.',
   damage: ' That ruins a part.',
   due: ' It holds, but something is due by its age.',
-  fades: ' Nobody is hurt and nothing ruined, but pads fade on more days than not.',
+  fades: ' Nobody is hurt and nothing ruined, but pads fade, or stop badly while cold, on more days than not.',
   holds: ' It holds.',
 };
 

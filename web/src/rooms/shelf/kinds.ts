@@ -148,6 +148,7 @@ const lineFields: Field[] = [
   },
   { path: 'price', label: 'Price of the set', type: 'number', range: 'line.price', optional: true },
   { path: 'roadApproved', label: 'approved for the road', type: 'check' },
+  { path: 'forMotorcycle', label: 'for motorcycles', type: 'check' },
 ];
 
 const ductFields: Field[] = [
@@ -208,7 +209,7 @@ export const partKinds: Record<PartKind, { one: string; many: string; fields: Fi
     one: 'set of lines',
     many: 'sets of lines',
     fields: lineFields,
-    blank: (): LineKit => ({ name: 'New lines', kind: 'braided', roadApproved: true }),
+    blank: (): LineKit => ({ name: 'New lines', kind: 'braided', roadApproved: true, forMotorcycle: false }),
   },
   ducts: {
     one: 'duct kit',
