@@ -45,8 +45,8 @@ internal static class DrivingWays
             Add(day.DropM >= LeastDropM, "stop-halfway", Said.Of("driving-ways.stop-halfway"), one => one with { DropM = one.DropM / 2 });
         }
 
-        Add(kind.Shape == DayShape.Road && day.TrailerKg > 0, "lighter-trailer", Said.Of("driving-ways.lighter-trailer", Units.Kg(day.TrailerKg * LighterTrailer)),
-            one => one with { TrailerKg = one.TrailerKg * LighterTrailer });
+        Add(kind.Shape == DayShape.Road && day.TrailerKg > 0, "lighter-trailer",
+            Said.Of("driving-ways.lighter-trailer", Units.Kg(day.TrailerKg * LighterTrailer)), one => one with { TrailerKg = one.TrailerKg * LighterTrailer });
         var laps = kind.Shape == DayShape.Laps && stint.HotLapsEach is null or > 1;
         Stint(laps && stint.CoolDownLaps < 3, "cool-down-lap", stint.CoolDownLaps == 0 ? Said.Of("driving-ways.cool-down-lap")
             : Said.Of("driving-ways.one-more-cool-down-lap"), one => one with { CoolDownLaps = one.CoolDownLaps + 1 });
@@ -61,7 +61,8 @@ internal static class DrivingWays
 
         if (ways.Count > 1)
         {
-            ways.Add(new Way("together", Said.Of("driving-ways.together"), one => ways.Where(way => way.Code != "together").Aggregate(one, (so, way) => way.Of(so))));
+            Way[] each = [.. ways];
+            ways.Add(new Way("together", Said.Of("driving-ways.together"), one => each.Aggregate(one, (so, way) => way.Of(so))));
         }
 
         return ways;

@@ -176,8 +176,8 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(lines);
         ArgumentNullException.ThrowIfNull(wishes);
-        return FitRules.Of(lines, car) is { } misfit ? misfit : wishes.RoadApprovalMust && !lines.RoadApproved ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name),
-            Own: true) : null;
+        return FitRules.Of(lines, car) is { } misfit ? misfit : wishes.RoadApprovalMust && !lines.RoadApproved
+            ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name), Own: true) : null;
     }
 
     /// <summary>Why a duct is out or does nothing, or null: behind a closed shield a tenth of it arrives.</summary>

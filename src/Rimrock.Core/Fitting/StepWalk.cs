@@ -10,7 +10,8 @@ internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
 /// Walks from what is fitted to the first row: fluid that is due by its age first, then the change that takes most danger, then most damage, away for its
-/// money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
+/// money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every state is judged by
+/// the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
 internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {

@@ -27,6 +27,9 @@ public static class LimitCode
     /// <summary>A stop that even the greatest force does not make.</summary>
     public const string MissedStop = "missed-stop";
 
+    /// <summary>Rear wheels that lock before the front ones.</summary>
+    public const string RearLocksFirst = "rear-locks-first";
+
     /// <summary>A session that is over before its time.</summary>
     public const string OverEarly = "over-early";
 

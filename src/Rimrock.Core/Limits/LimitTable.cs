@@ -53,6 +53,8 @@ public static class LimitTable
             plan => plan.OutsideHeat is { Place: Core.Vehicles.HeatedPlace.Line }),
         new(LimitCode.MissedStop, BrakePart.FrontChart, "km/h", Lever.FrontPad | Lever.RearPad | Heat, _ =>
             Harm.Danger, day => day.MissedStop(), LimitWords.MissedStop),
+        new(LimitCode.RearLocksFirst, BrakePart.RearChart, "m/s2", Lever.FrontPad | Lever.RearPad, _ =>
+            Harm.Danger, day => day.RearLocks(), LimitWords.RearLocks, plan => !plan.Car.Electronics && plan.Car.Kind == Vehicles.VehicleKind.Car),
         new(LimitCode.OverEarly, BrakePart.FrontChart, "laps", Lever.FrontPad | Lever.RearPad | Heat, _ =>
             Harm.Nuisance, day => day.OverEarly(), LimitWords.OverEarly, IsLaps),
         new(LimitCode.PaceLost, BrakePart.FrontChart, "s", Lever.FrontPad | Lever.RearPad | Heat, _ =>

@@ -137,6 +137,12 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
             ? Said.Of("limit-words.shorter-stints-air-rotors") : Said.Of("limit-words.longer-gaps-adjust-drums"),
         Said.Of("limit-words.face-parabola-through-outer"));
 
+    internal static LimitWords RearLocks(MemberDay day, Reading reading) => new(Said.Of("limit-table.rear-locks-first"),
+        reading.Gives ? Said.Of("limit-words.rear-locks-from", reading.Capacity / Speed.StandardGravityMS2, reading.Demand / Speed.StandardGravityMS2)
+            : Said.Of("limit-words.front-locks-first"),
+        Said.Of("limit-words.milder-rear-stronger-front"),
+        Said.Of("limit-words.shares-of-hydraulics-and-tyres"));
+
     internal static LimitWords Cone(MemberDay day, Reading reading) => new(Said.Of("limit-words.front-rotors-cone"),
         double.IsNaN(reading.Demand) ? Said.Of("limit-words.no-ring-could-cone")
             : Said.Of("limit-words.hot-rings-edge-stands", Units.Mm(reading.Demand / 1000)),

@@ -17,6 +17,9 @@ namespace Rimrock.Core.Limits;
 /// <param name="ColdStops">First stops on cold mornings.</param>
 public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFactors Car, FluidToday Fluid, IReadOnlyList<ColdStopResult> ColdStops)
 {
+    // Pads cold, warm and hot, C.
+    private static readonly double[] LockedAtC = [20, 100, 300];
+
     /// <summary>A member's day with its own fluid.</summary>
     public static MemberDay Of(PredictionPlan plan, DayRun run, int lane, CarFactors car, IReadOnlyList<ColdStopResult> coldStops)
     {
@@ -111,6 +114,39 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var allowed = stop.OriginalMetres * (1 + LimitEdges.ColdAllowance);
         var metres = stop.MetresWith(Plan.FrontPad.FrictionWith(Car.FrontFriction));
         return new Reading(metres, allowed, allowed - metres, metres > allowed, metres > allowed ? new Moment(0, PhaseKind.Road, 0, 0) : null);
+    }
+
+    /// <summary>
+    /// The deceleration from which on the rear wheels lock first, m/s2, against what is asked of it: the tyres' grip at most, and no less than the original
+    /// pads' own but for makers' scatter; pads cold, warm or hot, whichever is worst. A member's batches are as far off in the original pads as in these.
+    /// </summary>
+    public Reading RearLocks()
+    {
+        var car = Plan.DrivenCar();
+        var ceiling = Math.Min(LockOrder.MostG, Plan.Drive().GripG());
+        var height = car.CgHeightM + Car.Lesser.HigherM();
+        var original = new FrictionCurve(PadFamilies.Find(car.OriginalPadFamily).Curve, PadFamilies.Find(car.OriginalPadFamily).ColdSlopePerK);
+        var made = Plan.FrontRotor with { OuterDiameterMm = car.Front.RotorMm ?? Plan.FrontRotor.BracketForMm ?? Plan.FrontRotor.OuterDiameterMm };
+        double PerPascal(AxleBrake brake, Rotor rotor, double mu) =>
+            car.Hydraulics.AxleTorquePerPascal(brake, brake.EffectiveRadiusM(rotor)) * brake.DiscMu(mu);
+        static double Mu(Pad pad, double celsius, double batch) => PadTables.Of(pad).Mu.At(celsius) * pad.FrictionWith(batch);
+        var worst = Reading.Never(ceiling * Speed.StandardGravityMS2);
+        foreach (var celsius in LockedAtC)
+        {
+            var mu = original.Assumed(celsius);
+            var was = LockOrder.CriticalG(car, PerPascal(car.Front, made, mu * Car.FrontFriction), PerPascal(car.Rear, Plan.RearRotor, mu * Car.RearFriction),
+                height, ceiling);
+            var now = LockOrder.CriticalG(car, PerPascal(car.Front, Plan.FrontRotor, Mu(Plan.FrontPad, celsius, Car.FrontFriction)),
+                PerPascal(car.Rear, Plan.RearRotor, Mu(Plan.RearPad, celsius, Car.RearFriction)), height, ceiling);
+            var asked = Math.Min(ceiling, was - LockOrder.FeltG);
+            var (demand, capacity) = (asked * Speed.StandardGravityMS2, Math.Min(now, LockOrder.MostG) * Speed.StandardGravityMS2);
+            if (double.IsNaN(worst.Margin) || capacity - demand < worst.Margin)
+            {
+                worst = new Reading(demand, capacity, capacity - demand, now < asked, now < asked ? new Moment(0, PhaseKind.Road, 0, 0) : null);
+            }
+        }
+
+        return worst;
     }
 
     /// <summary>How much too fast the car is at the planned end of a stop, with all that the leg gives, km/h.</summary>

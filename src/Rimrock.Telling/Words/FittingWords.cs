@@ -101,9 +101,11 @@ internal static class FittingWords
         ("use-remarks.short-runs-bite-and-lines", "Runs this short never get hot: bite, release, firm lines and light parts are what is felt."),
         ("use-remarks.one-lap-bites-at-once", "One lap asks for a pad that bites from the first stop; ducts are drag and nothing else."),
         ("use-remarks.iron-rings-exist",
-            "Iron rings of {0:0} x {1:0} on hats of their own exist for such cars: for track days, with the carbon discs kept for the road. None is on the shelf."),
+            "Iron rings of {0:0} x {1:0} on hats of their own exist for such cars, for track days, with the carbon discs kept for the road. " +
+            "None is on the shelf."),
         ("use-remarks.iron-rings-pay-after",
-            "{0} for the track, with the carbon discs kept for the road, pay after {1:0} events: an event costs {2:0} as it stands, {3:0} with them, and they cost {4:0}."),
+            "{0} for the track, with the carbon discs kept for the road, pay after {1:0} events: an event costs {2:0} as it stands, " +
+            "{3:0} with them, and they cost {4:0}."),
         ("use-remarks.iron-rings-never-pay", "{0} for the track would fit, but an event costs no less with them."),
         ("hard-stops.duct-only-drags", "{0}: what this car does is over, or too slow, before air cools anything; a duct only costs speed."),
         ("match-words.due-first", "First of all: {0} {1}"),

@@ -29,6 +29,16 @@ internal static class LimitsWords
         ("limit-words.weigh-discs-cool", "Weigh the discs; iron rings for track days; shorter stints."),
         ("limit-words.carbon-oxidation", "Carbon burns by temperature, and no faster than oxygen reaches it (from memory, x3)."),
         ("limit-table.front-rotors-overheat", "Front rotors overheat"),
+        ("limit-table.rear-locks-first", "Rear wheels lock first"),
+        ("limit-words.rear-locks-from",
+            "From {0:0.00} g on the rear wheels lock before the front ones, and the car turns round; the original pads are sure to {1:0.00} g."),
+        ("limit-words.front-locks-first", "The front wheels lock first, or no earlier than with the original pads."),
+        ("limit-words.milder-rear-stronger-front",
+            "A milder pad at the rear or a stronger one in front, so that both fit each other again; or a valve in the rear line."),
+        ("limit-words.shares-of-hydraulics-and-tyres",
+            "Share of the hydraulics against what the tyres carry, from 0.15 g to their grip, 0.8 g at most, with the rear valve that such a car " +
+            "has, pads at {=20 C}, {=100 C} and {=300 C}; the car with its driver only. " +
+            "A danger from 0.05 g below the original pads."),
         ("limit-table.rear-drums-overheat", "Rear drums overheat"),
         ("limit-table.rear-rotors-overheat", "Rear rotors overheat"),
         ("limit-table.front-pads-wear-metal", "Front pads wear to the metal"),

@@ -117,8 +117,25 @@ public class MatcherTests
         var answer = Matcher.Match(hopeless, new Offer([], [], [], ShelfSamples.Small.Fluids, []), Free);
         answer.Outcome.ShouldBe(MatchOutcome.NothingHelpsEnough);
         answer.Shortlist.ShouldNotBeEmpty();
-        answer.Verdict.ToString().ShouldContain("match-words.fewer-laps-row");
-        answer.Verdict.ToString().ShouldContain("match-words.cool-down-lap");
+        answer.Verdict.ToString().ShouldContain("driving-ways.shorter-sessions");
+        answer.Verdict.ToString().ShouldContain("driving-ways.slower-pace");
+
+        // Every way that is told was judged, and helps.
+        answer.Driving!.Ways.ShouldAllBe(way => way.Danger.Share <= answer.Shortlist[0].Danger.Share && way.Damage.Share <= answer.Shortlist[0].Damage.Share);
+        answer.Driving.Ways[0].Danger.Share.ShouldBeLessThan(answer.Shortlist[0].Danger.Share);
+    }
+
+    [Fact]
+    public void A_new_set_of_what_is_fitted_is_no_row_of_its_own()
+    {
+        var plan = SampleParts.Plan("street-performance", "street-performance");
+        var again = new Part<Pad>("again", plan.FrontPad with { Shapes = [], PriceAxleSet = 90 });
+        var offer = ShelfSamples.Small with { Pads = [again, .. ShelfSamples.Small.Pads] };
+        var rows = Matcher.Search(plan, offer, Free).Answer(MatchStage.Sketch).Shortlist;
+        rows.ShouldNotBeEmpty();
+        rows.ShouldNotContain(row => row.Parts.FrontPad.Id == "again" && row.Parts.RearPad.Id == Selection.FittedId
+            && rows.Any(other => other.Parts.FrontPad.Id == Selection.FittedId && other.Parts.RearPad.Id == Selection.FittedId
+                && other.Parts.FrontRotor.Id == row.Parts.FrontRotor.Id && other.Parts.Duct?.Id == row.Parts.Duct?.Id));
     }
 
     [Fact]
