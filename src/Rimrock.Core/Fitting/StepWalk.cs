@@ -21,7 +21,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
         var changes = Changes(fitted.Selection, target.Selection).ToList();
-        var path = new List<Stop> { new(fitted.Selection.Key(), asItStands, of(fitted).Life, []) };
+        var path = new List<Waypoint> { new(fitted.Selection.Key(), asItStands, of(fitted).Life, []) };
         var together = new List<Said>();
         var from = fitted.Selection;
         while (changes.Count > 0)
@@ -52,7 +52,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     }
 
     // A state of the car on the way, and what was changed to come to it.
-    private sealed record Stop(string Key, Suggestion Told, JudgedLife Life, IReadOnlyList<Said> Words);
+    private sealed record Waypoint(string Key, Suggestion Told, JudgedLife Life, IReadOnlyList<Said> Words);
 
     /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
     private static Said EndOf(bool none, JudgedLife here, JudgedLife there)
