@@ -17,7 +17,7 @@ export function DrivingList({ driving, asItStands }: { driving: Driving; asItSta
             <span className="way-what">{told(way.what)}</span>
             <span className="way-chances">
               danger {percentOf(way.danger)}, damage {percentOf(way.damage)}
-              {way.fades.share >= 0.05 && <>, pads of no use {percentOf(way.fades)}</>}
+              {way.fades.share >= 0.05 && <>, pads out of their heat {percentOf(way.fades)}</>}
               {way.holds && <b> holds</b>}
             </span>
           </li>
