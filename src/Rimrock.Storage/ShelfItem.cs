@@ -27,6 +27,7 @@ public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body
 /// <param name="Fluids">Fluids.</param>
 /// <param name="Lines">Flexible lines.</param>
 /// <param name="Ducts">Front brake ducts.</param>
+/// <param name="Calipers">Caliper kits.</param>
 public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<CarEntry>> Cars,
     IReadOnlyList<ShelfItem<Circuit>> Circuits,
@@ -34,7 +35,8 @@ public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<Rotor>> Rotors,
     IReadOnlyList<ShelfItem<BrakeFluid>> Fluids,
     IReadOnlyList<ShelfItem<LineKit>> Lines,
-    IReadOnlyList<ShelfItem<DuctKit>> Ducts);
+    IReadOnlyList<ShelfItem<DuctKit>> Ducts,
+    IReadOnlyList<ShelfItem<CaliperKit>> Calipers);
 
 /// <summary>An item to be put on the shelf.</summary>
 /// <param name="Kind">The table's word.</param>

@@ -10,7 +10,7 @@ public class CatalogueJsonTests
     private static readonly Catalogue Small = new(
         [new("p", new Pad("pad", "organic", [new(0, 0.3), new(300, 0.35)], ChartBasis.Rubbing, PriceAxleSet: 60,
             Traits: new PadTraits(Bite: 3, EdgeCode: "FE")))],
-        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], []);
+        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], [], []);
 
     private static IReadOnlyList<InputFault> Faults(string text) => Should.Throw<InputFaultException>(() => CatalogueJson.Read(text)).Faults;
 

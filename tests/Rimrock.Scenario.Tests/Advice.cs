@@ -64,7 +64,8 @@ internal sealed class Advice
     {
         (string Kind, string Now, string? Before)[] slots =
         [
-            ("frontPad", to.FrontPad.Id, from?.FrontPad.Id), ("rearPad", to.RearPad.Id, from?.RearPad.Id), ("rotor", to.FrontRotor.Id, from?.FrontRotor.Id),
+            ("frontPad", to.FrontPad.Id, from?.FrontPad.Id), ("rearPad", to.RearPad.Id, from?.RearPad.Id),
+            (to.Kit is null ? "rotor" : "caliper", to.FrontRotor.Id, from?.FrontRotor.Id),
             ("duct", to.Duct?.Id ?? Selection.FittedId, from is null ? null : from.Duct?.Id ?? Selection.FittedId), ("fluid", to.Fluid.Id, from?.Fluid.Id),
             ("lines", to.Lines?.Id ?? Selection.FittedId, from is null ? null : from.Lines?.Id ?? Selection.FittedId),
         ];

@@ -92,7 +92,8 @@ internal static class ScenarioDay
     {
         static IReadOnlyList<Part<T>> Parts<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Select(item => new Part<T>(item.Id, item.Body))];
-        return new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines));
+        return new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines),
+            Parts(shelf.Calipers));
     }
 
     private static T Find<T>(IReadOnlyList<ShelfItem<T>> items, string id)

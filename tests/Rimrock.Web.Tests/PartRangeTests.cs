@@ -17,6 +17,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
         ["rotors"] = """{"name": "r", "outerDiameterMm": 320, "innerDiameterMm": 210, "thicknessMm": 28, "minThicknessMm": 26, "vanes": "straight", "vaneGapMm": 8, "vaneCount": 37, "vaneThicknessMm": 5.5, "ringMassKg": 8, "price": 90, "finish": {"ringPrice": 60, "minRingMassKg": 5}}""",
         ["fluids"] = """{"name": "f", "class": "dot4", "dryC": 260, "wetC": 170, "priceLitre": 20, "viscosityMm2S": 900, "bottleLitres": 1, "openedMonths": 2}""",
         ["lines"] = """{"name": "l", "kind": "braided", "price": 100}""",
+        ["calipers"] = """{"name": "c", "brake": {"caliper": "fixed", "pistonsMm": [38, 34], "padAreaCm2": 60, "padHeightMm": 44}, "rotor": {"name": "r", "outerDiameterMm": 330, "innerDiameterMm": 220, "thicknessMm": 28, "minThicknessMm": 26}, "price": 900}""",
         ["ducts"] = """{"name": "d", "duct": {"hoseMm": 76, "lengthM": 1}, "price": 100}""",
     };
 
@@ -30,7 +31,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
         { "fluids", "dryC", "fluid.dryC" }, { "fluids", "wetC", "fluid.wetC" }, { "fluids", "priceLitre", "fluid.priceLitre" },
         { "fluids", "viscosityMm2S", "fluid.viscosityMm2S" },
         { "fluids", "bottleLitres", "fluid.bottleLitres" }, { "fluids", "openedMonths", "fluid.openedMonths" },
-        { "lines", "price", "line.price" }, { "ducts", "price", "duct.price" }, { "ducts", "duct/hoseMm", "duct.hoseMm" },
+        { "lines", "price", "line.price" }, { "ducts", "price", "duct.price" }, { "calipers", "price", "caliper.price" }, { "ducts", "duct/hoseMm", "duct.hoseMm" },
         { "ducts", "duct/lengthM", "duct.lengthM" },
     };
 
@@ -64,6 +65,7 @@ public sealed class PartRangeTests(RimrockHost host) : IClassFixture<RimrockHost
     [InlineData("fluids")]
     [InlineData("lines")]
     [InlineData("ducts")]
+    [InlineData("calipers")]
     public async Task A_good_part_is_stored_and_found_again(string kind)
     {
         (await client.PutAsJsonAsync($"/api/shelf/{kind}/good-{kind}?revision=0", JsonNode.Parse(Parts[kind]))).StatusCode.ShouldBe(HttpStatusCode.OK);

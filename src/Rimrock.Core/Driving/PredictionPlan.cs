@@ -33,6 +33,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="Days">The kinds of day that the car sees, each with its share of the year; null for track days alone.</param>
 /// <param name="LinesPrice">Price of the set of lines; null where unknown.</param>
 /// <param name="DuctPrice">Price of the set of front ducts; null where unknown.</param>
+/// <param name="FrontKit">The caliper kit that is on the front axle; null for the car's own calipers.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -59,7 +60,8 @@ public sealed record PredictionPlan(
     BrakeLine Lines = BrakeLine.Rubber,
     IReadOnlyList<PlannedDay>? Days = null,
     double? LinesPrice = null,
-    double? DuctPrice = null)
+    double? DuctPrice = null,
+    CaliperKit? FrontKit = null)
 {
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;
@@ -92,6 +94,7 @@ public sealed record PredictionPlan(
         FrontDuct?.Check("frontDuct", faults);
         RearDuct?.Check("rearDuct", faults);
         OutsideHeat?.Check("outsideHeat", faults);
+        FrontKit?.Check("frontKit", faults);
         Stability.Check(StabilityControlPercent, faults);
         CheckDays(faults);
         Road.Check(RoadPercent, faults);
@@ -114,7 +117,7 @@ public sealed record PredictionPlan(
 
     /// <summary>What is fitted.</summary>
     public Setup Setup() => new(
-        new(new(Car.Front, new(FrontPad, FrontPadMm, FrontPadMm, Bedded), new(FrontRotor, WrongSide: FrontWrongSide), FrontDuct),
+        new(new(Car.Front, new(FrontPad, FrontPadMm, FrontPadMm, Bedded), new(FrontRotor, WrongSide: FrontWrongSide), FrontDuct, FrontKit?.Name),
             new(Car.Rear, new(RearPad, RearPadMm, RearPadMm, Bedded), new(RearRotor, WrongSide: RearWrongSide), RearDuct)),
         new(Fluid, FluidState), new(Lines), Car.Hydraulics.MasterCylinderMm);
 

@@ -11,6 +11,7 @@ public static class Effort
     private const double Fluid = 1;
     private const double Lines = 1;
     private const double Ducts = 3;
+    private const double Calipers = 2.5;
 
     /// <summary>Hours for a setup against what is fitted.</summary>
     public static double Hours(Selection setup, Rotor fittedRotor)
@@ -19,7 +20,7 @@ public static class Effort
         ArgumentNullException.ThrowIfNull(fittedRotor);
         static bool Changed(string? id) => id is not null && id != Selection.FittedId;
         return Hours(new Axles<bool>(Changed(setup.FrontPad.Id), Changed(setup.RearPad.Id)), RotorHours(setup.FrontRotor, fittedRotor),
-            Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), Changed(setup.Duct?.Id));
+            Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), Changed(setup.Duct?.Id)) + OfKit(setup.Kit is not null);
     }
 
     /// <summary>Hours for what is changed.</summary>
@@ -30,6 +31,9 @@ public static class Effort
     /// <param name="ducts">True for ducts.</param>
     public static double Hours(Axles<bool> pads, double rotorHours, bool opened, bool lines, bool ducts) =>
         (pads.Front ? Pads : 0) + (pads.Rear ? Pads : 0) + rotorHours + (opened ? Fluid : 0) + (lines ? Lines : 0) + (ducts ? Ducts : 0);
+
+    /// <summary>Hours for calipers and their brackets, whose rotors are counted as others of that size.</summary>
+    public static double OfKit(bool kit) => kit ? Calipers : 0;
 
     /// <summary>Hours for front rotors.</summary>
     public static double RotorHours(Part<Rotor> rotor, Rotor fitted)

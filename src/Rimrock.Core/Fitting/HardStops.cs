@@ -63,11 +63,13 @@ public static class HardStops
             (after.Fluid.ClassOf()?.Silicone == true) != (before.Fluid.ClassOf()?.Silicone == true) ? Mix(after.Fluid) : null,
             after.FrontPad == before.FrontPad ? null : Misfit("hard-stops.front", FitRules.Of(after.FrontPad, Axle.Front, becomes)),
             after.RearPad == before.RearPad ? null : Misfit("hard-stops.rear", FitRules.Of(after.RearPad, Axle.Rear, becomes)),
-            after.FrontRotor == before.FrontRotor || was.Front != becomes.Front ? null
+            after.FrontRotor == before.FrontRotor || !was.Front.IsSame(becomes.Front) ? null
                 : Misfit("hard-stops.front", Of(after.FrontRotor, before with { Car = becomes }, any) is { Own: false } stop ? stop : null),
-            after.RearRotor == before.RearRotor || was.Rear != becomes.Rear ? null
+            after.RearRotor == before.RearRotor || !was.Rear.IsSame(becomes.Rear) ? null
                 : Misfit("hard-stops.rear", FitRules.Of(after.RearRotor, becomes.Rear, before.RearRotor, becomes.Kind)),
             after.Fluid == before.Fluid ? null : FitRules.Of(after.Fluid, becomes.AsksFluid, isOffered: true),
+            after.FrontKit is not { } kit || after.FrontKit == before.FrontKit ? null
+                : FitRules.Of(kit, was, before.FrontKit?.Replaces ?? was.Front, before.FrontRotor),
             after.FrontDuct == before.FrontDuct || after.FrontDuct is not { HoseMm: > 0 } ? null : FitRules.OfDuct(becomes),
         ];
         // Front and rear are told each, the same of one axle once.
@@ -157,6 +159,18 @@ public static class HardStops
             : wishes.Rotors == RotorSchool.TwoPiece && rotor.Construction == RotorConstruction.OnePiece
                 ? new HardStop("rotor-school", Said.Of("hard-stops.one-piece-your-school", rotor.Name), Own: true)
             : null;
+    }
+
+    /// <summary>Why a caliper kit is out, or null.</summary>
+    public static HardStop? Of(CaliperKit kit, PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(kit);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(wishes);
+        return FitRules.Of(kit, plan.Car, plan.FrontKit?.Replaces ?? plan.Car.Front, plan.FrontRotor) is { } misfit ? misfit
+            : wishes.ClassKeepsRotorSize && Math.Abs(kit.Rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm
+                ? new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", kit.Name, Units.Mm(kit.Rotor.OuterDiameterMm),
+                    Units.Mm(plan.FrontRotor.OuterDiameterMm)), Own: true) : null;
     }
 
     /// <summary>Why a fluid may not go into the car, or null.</summary>

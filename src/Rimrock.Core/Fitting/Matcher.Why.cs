@@ -31,6 +31,7 @@ public sealed partial class Matcher
             "rotor" => first with { FrontRotor = setup.FrontRotor },
             "duct" => first with { Duct = setup.Duct },
             "fluid" => first with { Fluid = setup.Fluid },
+            "caliper" => setup,
             _ => first with { Lines = setup.Lines },
         };
         List<Selection> asks = kind is "fluid" or "lines" ? [setup, placed] : [.. Fillings(setup), .. Fillings(placed)];
@@ -85,15 +86,21 @@ public sealed partial class Matcher
             Add("lines", lines.Id, lines.Body.Name, parts.Lines?.Id ?? Selection.FittedId, HardStops.Of(lines.Body, plan.Car, wishes));
         }
 
+        foreach (var kit in offer.Kits ?? [])
+        {
+            Add("caliper", kit.Id, kit.Body.Name, parts.Kit?.Id ?? Selection.FittedId, HardStops.Of(kit.Body, plan, wishes));
+        }
+
         return all;
 
         void Add(string kind, string id, string name, string bestId, HardStop? stop)
         {
             if (id != bestId)
             {
-                var key = stop is null && found.BestWith.TryGetValue((kind, id), out var held) ? held.Selection.Key() : null;
+                var key = stop is not null ? null : kind == "caliper" ? KeyWith(id)
+                    : found.BestWith.TryGetValue((kind, id), out var held) ? held.Selection.Key() : null;
                 all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
-                    ? Said.Of("matcher.car-another-kind-good", name)
+                    ? kind == "caliper" ? Said.Of("matcher.kit-not-needed", name) : Said.Of("matcher.car-another-kind-good", name)
                     : Said.Of("matcher.weighed-first-look-others", name))));
             }
         }

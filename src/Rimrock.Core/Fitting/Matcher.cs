@@ -25,15 +25,18 @@ public sealed partial class Matcher
     private readonly IReadOnlyList<HardStop> stops;
     private readonly DrawnSetup fitted;
     private readonly Lazy<List<DrawnSetup>> nominated;
+    private readonly Lazy<List<DrawnSetup>> withKits;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
     private MatchStage deepest = MatchStage.First;
 
-    private Matcher(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, SetupJudge judge, DrawnSetup fitted)
+    private Matcher(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, SetupJudge judge, DrawnSetup fitted,
+        KitSearch kits)
     {
         (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
         stops = HardStops.OfFitted(plan);
         nominated = new Lazy<List<DrawnSetup>>(() =>
             [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
+        withKits = new Lazy<List<DrawnSetup>>(() => [.. kits.Nominees().Select(judge.Known).OfType<DrawnSetup>()]);
     }
 
     /// <summary>Searches, judges, explains: the whole answer.</summary>
@@ -72,7 +75,7 @@ public sealed partial class Matcher
         // Nominated is for the kind of day that asks most of what is fitted.
         var worst = judge.WorstDay(fitted, cancel);
         var found = new SetupSearch(reckonedPlan.On(reckonedPlan.Planned()[worst]), reckonedOffer, wishes, year.Days[worst]).Run(progress, cancel);
-        return new Matcher(plan, offer, wishes, found, judge, fitted);
+        return new Matcher(plan, offer, wishes, found, judge, fitted, new KitSearch(plan, offer, wishes, worst, year.Days[worst]));
     }
 
     /// <summary>Judges as far as a stage asks.</summary>
@@ -87,7 +90,15 @@ public sealed partial class Matcher
             var all = nominated.Value;
             progress?.Invoke(0.1);
             Count([fitted, .. all], sketch: true, settle: false, share => progress?.Invoke(0.1 + (0.3 * share)), cancel);
-            var listed = Listed(Ranked(all.Where(one => Has(one, sketch: true)), one => Of(one, sketch: true)).Where(Wished));
+            var listed = SketchList(all);
+            if (!(listed is [var best, ..] && Of(best, sketch: true) is { Danger.Share: < Thresholds.MostDanger, Damage.Share: < Thresholds.MostDamage }))
+            {
+                // Where nothing else makes it hold, other calipers are looked at.
+                all = [.. all, .. withKits.Value];
+                Count([.. withKits.Value], sketch: true, settle: false, null, cancel);
+                listed = SketchList(all);
+            }
+
             var sure = stage == MatchStage.Sketch ? [] : stage == MatchStage.First ? listed.Take(Certain).ToList() : listed;
             if (stage != MatchStage.Sketch)
             {
@@ -170,6 +181,14 @@ public sealed partial class Matcher
         var counted = Counted(one, sketch: false);
         return new Weighed(SetupJudge.Told(one, counted, null), counted.Life, SetupJudge.Scaled(one, counted.Life));
     }
+
+    private List<DrawnSetup> SketchList(List<DrawnSetup> all) =>
+        Listed(Ranked(all.Where(one => Has(one, sketch: true)), one => Of(one, sketch: true)).Where(Wished));
+
+    /// <summary>The best setup that was looked at with a caliper kit; null where none was.</summary>
+    private string? KeyWith(string kit) => withKits.IsValueCreated
+        && Ranked(withKits.Value.Where(one => one.Selection.Kit?.Id == kit && Has(one, sketch: true)), one => Of(one, sketch: true)) is [var best, ..]
+            ? best.Key : null;
 
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 

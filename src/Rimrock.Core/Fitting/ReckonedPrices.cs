@@ -16,6 +16,7 @@ internal static class ReckonedPrices
         var rotor = Middle(offer.Rotors.Select(part => part.Body.Price));
         var duct = Middle(offer.Ducts.Select(part => part.Body.Price));
         var fluid = Middle(offer.Fluids.Select(part => part.Body.PriceLitre));
+        var kit = Middle((offer.Kits ?? []).Select(part => part.Body.Price));
         var lines = Middle(offer.Lines.Select(part => part.Body.Price));
         return (
             plan with
@@ -30,7 +31,8 @@ internal static class ReckonedPrices
                 [.. offer.Rotors.Select(part => part with { Body = part.Body with { Price = part.Body.Price ?? rotor } })],
                 [.. offer.Ducts.Select(part => part with { Body = part.Body with { Price = part.Body.Price ?? duct } })],
                 [.. offer.Fluids.Select(part => part with { Body = part.Body with { PriceLitre = part.Body.PriceLitre ?? fluid } })],
-                [.. offer.Lines.Select(part => part with { Body = part.Body with { Price = part.Body.Price ?? lines } })]));
+                [.. offer.Lines.Select(part => part with { Body = part.Body with { Price = part.Body.Price ?? lines } })],
+                [.. (offer.Kits ?? []).Select(part => part with { Body = part.Body with { Price = part.Body.Price ?? kit } })]));
     }
 
     private static double Middle(IEnumerable<double?> prices)

@@ -120,7 +120,11 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres(plan.Car) * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
                 ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
-        if (setup.FrontRotor.Id != Selection.FittedId && rotor.Finish?.RingPrice is { } ring)
+        if (setup.Kit is { } calipers)
+        {
+            Add(Said.Of("running-cost.caliper-kit"), calipers.Body.Price - (2 * (rotor.Finish?.RingPrice ?? rotor.Price ?? 0)));
+        }
+        else if (setup.FrontRotor.Id != Selection.FittedId && rotor.Finish?.RingPrice is { } ring)
         {
             Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
@@ -151,7 +155,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
         var bottles = Math.Ceiling((FlushLitres(car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
-            + New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price) + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
+            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price))
+            + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 

@@ -19,8 +19,9 @@ public sealed record Part<T>(string Id, T Body)
 /// <param name="Ducts">Front ducts.</param>
 /// <param name="Fluids">Fluids.</param>
 /// <param name="Lines">Flexible lines.</param>
+/// <param name="Kits">Caliper kits for the front; null for none.</param>
 public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rotor>> Rotors, IReadOnlyList<Part<DuctKit>> Ducts,
-    IReadOnlyList<Part<BrakeFluid>> Fluids, IReadOnlyList<Part<LineKit>> Lines);
+    IReadOnlyList<Part<BrakeFluid>> Fluids, IReadOnlyList<Part<LineKit>> Lines, IReadOnlyList<Part<CaliperKit>>? Kits = null);
 
 /// <summary>One choice of everything that can be changed; null or <see cref="FittedId"/> keeps what is on the car.</summary>
 /// <param name="FrontPad">Front pads.</param>
@@ -29,8 +30,12 @@ public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rot
 /// <param name="Duct">Front ducts; null for the car's own.</param>
 /// <param name="Fluid">Fluid.</param>
 /// <param name="Lines">Lines; null for the car's own.</param>
-public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines)
+/// <param name="Kit">A caliper kit, whose rotors the front rotors are then; null for the calipers that are on the car.</param>
+public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines,
+    Part<CaliperKit>? Kit = null)
 {
+    private const string KitMark = "kit:";
+
     /// <summary>Id of what is on the car now.</summary>
     public const string FittedId = "fitted";
 
@@ -42,6 +47,13 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
     {
         ArgumentNullException.ThrowIfNull(plan);
         return new Selection(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
+    }
+
+    /// <summary>This with a caliper kit and the rotors that come with it.</summary>
+    public Selection With(Part<CaliperKit> kit)
+    {
+        ArgumentNullException.ThrowIfNull(kit);
+        return this with { Kit = kit, FrontRotor = new(KitMark + kit.Id, kit.Body.Rotor) };
     }
 
     /// <summary>
@@ -57,6 +69,8 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         var state = plan.FluidState with { TightHoses = plan.FluidState.TightHoses || Lines is not null };
         return plan with
         {
+            Car = Kit is null ? plan.Car : plan.Car with { Front = Kit.Body.Brake },
+            FrontKit = Kit is null ? plan.FrontKit : Kit.Body with { Replaces = plan.FrontKit?.Replaces ?? plan.Car.Front },
             FrontPad = FrontPad.Body,
             RearPad = RearPad.Body,
             FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : null,
@@ -87,13 +101,18 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         ArgumentNullException.ThrowIfNull(key);
         ArgumentNullException.ThrowIfNull(offer);
         var fitted = Fitted(plan);
-        return key.Split('|') is [var front, var rear, var rotor, var duct, var fluid, var lines]
-            && Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad
-                && Of(rotor, fitted.FrontRotor, offer.Rotors) is { } frontRotor
+        if (key.Split('|') is not [var front, var rear, var rotor, var duct, var fluid, var lines])
+        {
+            return null;
+        }
+
+        var kit = rotor.StartsWith(KitMark, StringComparison.Ordinal) ? offer.Kits?.FirstOrDefault(part => part.Id == rotor[KitMark.Length..]) : null;
+        var ring = kit is null ? Of(rotor, fitted.FrontRotor, offer.Rotors) : new Part<Rotor>(rotor, kit.Body.Rotor);
+        return Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && ring is { } frontRotor
             && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
             && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
             ? new Selection(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
-                offer.Lines.FirstOrDefault(part => part.Id == lines)) : null;
+                offer.Lines.FirstOrDefault(part => part.Id == lines), kit) : null;
 
         static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
             where T : class => id == FittedId ? kept : on.FirstOrDefault(part => part.Id == id);

@@ -18,9 +18,11 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
     private const double HourWorth = 20;
     private const double NearBestGain = 0.25;
 
+    private bool IsDue => plan.FluidState.AgeMonths >= Due.FluidMonths;
+
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
-        var changes = Changes(fitted.Selection, target.Selection).ToList();
+        var changes = Changes(fitted.Selection, target.Selection, IsDue).ToList();
         var path = new List<Waypoint> { new(fitted.Selection.Key(), asItStands, of(fitted).Life, []) };
         var together = new List<Said>();
         var from = fitted.Selection;
@@ -76,7 +78,8 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         }
 
         // Old fluid is the first thing to mend, whatever else takes more away (common practice).
-        if (plan.FluidState.AgeMonths >= Due.FluidMonths && changes.FindIndex(change => change.Apply(now).Fluid.Id != now.Fluid.Id) is >= 0 and var fluid)
+        if (IsDue
+            && changes.FindIndex(change => change.Apply(now) is var then && then.Fluid.Id != now.Fluid.Id && then.Kit == now.Kit) is >= 0 and var fluid)
         {
             return changes[fluid];
         }
@@ -108,9 +111,18 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return drawn;
     }
 
-    private static IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection from, Selection to)
+    private static IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue)
     {
-        if (to.Fluid.Id != from.Fluid.Id || to.Lines?.Id != from.Lines?.Id)
+        var target = to;
+        if (to.Kit is not null)
+        {
+            // Other calipers come last, with their own pads, and new fluid, since the lines are opened; fluid that is due does not wait for them.
+            var asIs = isDue ? before : to;
+            to = to with { FrontPad = before.FrontPad, FrontRotor = before.FrontRotor };
+            before = before with { Fluid = asIs.Fluid, Lines = asIs.Lines };
+        }
+
+        if (to.Fluid.Id != before.Fluid.Id || to.Lines?.Id != before.Lines?.Id)
         {
             var flush = to.Fluid.Id == Selection.FittedId ? Said.Of("step-walk.bleed") : to.Fluid.Id == Selection.FreshId
                 ? Said.Of("step-walk.flush-fresh", to.Fluid.Body.Name) : Said.Of("step-walk.flush", to.Fluid.Body.Name);
@@ -118,33 +130,45 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
                 setup with { Fluid = to.Fluid, Lines = to.Lines });
         }
 
-        if (to.FrontPad.Id != from.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
+        if (to.FrontPad.Id != before.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
         {
             yield return (Said.Of("step-walk.front-rear", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
-        else if (to.FrontPad.Id != from.FrontPad.Id && to.RearPad.Id != from.RearPad.Id)
+        else if (to.FrontPad.Id != before.FrontPad.Id && to.RearPad.Id != before.RearPad.Id)
         {
             // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
             yield return (Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name), setup =>
                 setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
         }
-        else if (to.FrontPad.Id != from.FrontPad.Id)
+        else if (to.FrontPad.Id != before.FrontPad.Id)
         {
             yield return (Said.Of("step-walk.front", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad });
         }
-        else if (to.RearPad.Id != from.RearPad.Id)
+        else if (to.RearPad.Id != before.RearPad.Id)
         {
             yield return (Said.Of("step-walk.rear", to.RearPad.Body.Name), setup => setup with { RearPad = to.RearPad });
         }
 
-        if (to.FrontRotor.Id != from.FrontRotor.Id)
+        if (to.FrontRotor.Id != before.FrontRotor.Id)
         {
             yield return (Said.Of("step-walk.front", to.FrontRotor.Body.Name), setup => setup with { FrontRotor = to.FrontRotor });
         }
 
-        if (to.Duct is { } duct && duct.Id != from.Duct?.Id)
+        if (to.Duct is { } duct && duct.Id != before.Duct?.Id)
         {
             yield return (duct.Body.Name, setup => setup with { Duct = duct });
+        }
+
+        if (target.Kit is { } kit)
+        {
+            yield return (Said.Of("step-walk.kit", kit.Body.Name, target.FrontPad.Body.Name, target.Fluid.Body.Name), setup => setup with
+            {
+                Kit = target.Kit,
+                FrontRotor = target.FrontRotor,
+                FrontPad = target.FrontPad,
+                Fluid = target.Fluid,
+                Lines = target.Lines,
+            });
         }
     }
 }

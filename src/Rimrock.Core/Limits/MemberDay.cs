@@ -126,7 +126,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var ceiling = Math.Min(LockOrder.MostG, Plan.Drive().GripG());
         var height = car.CgHeightM + Car.Lesser.HigherM();
         var original = new FrictionCurve(PadFamilies.Find(car.OriginalPadFamily).Curve, PadFamilies.Find(car.OriginalPadFamily).ColdSlopePerK);
-        var made = Plan.FrontRotor with { OuterDiameterMm = car.Front.RotorMm ?? Plan.FrontRotor.BracketForMm ?? Plan.FrontRotor.OuterDiameterMm };
+        var own = Plan.FrontKit?.Replaces ?? car.Front;
+        var made = Plan.FrontRotor with { OuterDiameterMm = own.RotorMm ?? Plan.FrontRotor.BracketForMm ?? Plan.FrontRotor.OuterDiameterMm };
         double PerPascal(AxleBrake brake, Rotor rotor, double mu) =>
             car.Hydraulics.AxleTorquePerPascal(brake, brake.EffectiveRadiusM(rotor)) * brake.DiscMu(mu);
         static double Mu(Pad pad, double celsius, double batch) => PadTables.Of(pad).Mu.At(celsius) * pad.FrictionWith(batch);
@@ -134,7 +135,7 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         foreach (var celsius in LockedAtC)
         {
             var mu = original.Assumed(celsius);
-            var was = LockOrder.CriticalG(car, PerPascal(car.Front, made, mu * Car.FrontFriction), PerPascal(car.Rear, Plan.RearRotor, mu * Car.RearFriction),
+            var was = LockOrder.CriticalG(car, PerPascal(own, made, mu * Car.FrontFriction), PerPascal(car.Rear, Plan.RearRotor, mu * Car.RearFriction),
                 height, ceiling);
             var now = LockOrder.CriticalG(car, PerPascal(car.Front, Plan.FrontRotor, Mu(Plan.FrontPad, celsius, Car.FrontFriction)),
                 PerPascal(car.Rear, Plan.RearRotor, Mu(Plan.RearPad, celsius, Car.RearFriction)), height, ceiling);

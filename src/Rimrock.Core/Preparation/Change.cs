@@ -14,6 +14,9 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Pads => FrontPads || RearPads;
 
+    /// <summary>True where other calipers go on, with the rotors that come with them.</summary>
+    public bool Kit => After.FrontKit is { } kit && kit.Name != Before.FrontKit?.Name;
+
     public bool FrontRotor => Before.FrontRotor != After.FrontRotor;
 
     public bool RearRotor => Before.RearRotor != After.RearRotor;
@@ -22,7 +25,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Lines => Before.Lines != After.Lines && After.Lines != BrakeLine.AgedRubber;
 
-    public bool Fluid => FreshFluid || Lines || Before.Fluid.Name != After.Fluid.Name;
+    public bool Fluid => FreshFluid || Lines || Kit || Before.Fluid.Name != After.Fluid.Name;
 
     /// <summary>True where the hydraulics are opened.</summary>
     public bool Opened => Fluid;
@@ -33,7 +36,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     public bool Brackets => (FrontRotor && After.FrontRotor.BracketForMm != Before.FrontRotor.BracketForMm)
         || (RearRotor && After.RearRotor.BracketForMm != Before.RearRotor.BracketForMm);
 
-    public bool Nothing => !Pads && !Rotors && !Fluid && !Duct;
+    public bool Nothing => !Pads && !Rotors && !Fluid && !Duct && !Kit;
 
     public IEnumerable<(Pad Pad, Said Axle, AxleBrake Brake)> NewPads()
     {
@@ -60,7 +63,11 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
             yield return Said.Of("change.rear", Before.RearPad.Name, After.RearPad.Name);
         }
 
-        if (FrontRotor)
+        if (Kit)
+        {
+            yield return Said.Of("change.caliper-kit", After.FrontKit!.Name);
+        }
+        else if (FrontRotor)
         {
             yield return Said.Of("change.rotors-front", After.FrontRotor.Name);
         }

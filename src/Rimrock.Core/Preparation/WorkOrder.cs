@@ -66,7 +66,19 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
                 pad.Traits?.PreBedded == true ? Said.Of("work-order.comes-bedded") : null);
         }
 
-        if (change.FrontRotor)
+        if (change.Kit)
+        {
+            var kit = change.After.FrontKit!;
+            if (kit.Mounts is null || kit.Replaces?.PadShape is null)
+            {
+                yield return new OrderItem(Said.Of("work-order.check-mount", kit.Name), 1, Said.Nothing, 0, Said.Of("work-order.ask-kits-maker-for-car"),
+                    Said.Of("work-order.before-you-order"));
+            }
+
+            yield return new OrderItem(kit.Name, 1, Said.Of("work-order.kit"), kit.Price, Said.Of("work-order.kit-has-brackets-bolts-rotors"));
+            yield return new OrderItem(Said.Of("work-order.sealing-washers"), 4, Said.Nothing, null, Said.Of("work-order.new-washers-each-banjo"));
+        }
+        else if (change.FrontRotor)
         {
             foreach (var item in RotorItems(change.After.FrontRotor, Said.Of("axle.front")))
             {
@@ -170,5 +182,5 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         Effort.Hours(new Axles<bool>(change.FrontPads, change.RearPads),
             (change.FrontRotor ? Effort.OfRotors(change.After.FrontRotor, change.Before.FrontRotor) : 0)
                 + (change.RearRotor ? Effort.OfRotors(change.After.RearRotor, change.Before.RearRotor) : 0),
-            change.Opened, change.Lines, change.Duct);
+            change.Opened, change.Lines, change.Duct) + Effort.OfKit(change.Kit);
 }

@@ -15,7 +15,8 @@ internal static class WorkSteps
         .. ParkingBrake(change),
         .. change.Pads || change.Rotors ? PadsOut(change) : [],
         .. change.Rotors ? RotorsOn(change) : [],
-        .. change.Brackets ? Brackets() : [],
+        .. change.Brackets && !change.Kit ? Brackets() : [],
+        .. change.Kit ? Calipers(change) : [],
         .. change.Duct ? Ducts() : [],
         .. change.Pads || change.Rotors ? PadsIn(change) : [],
         .. change.Opened ? Bleed(change) : [],
@@ -80,6 +81,16 @@ internal static class WorkSteps
             Said.Of("work-steps.ring-turns-free-pads-flush"), Said.Of("work-steps.wheel-on-by-hand-first")),
         new("bracket-bolts", Said.Of("work-steps.bracket-bolts"), Said.Of("work-steps.they-carry-all-braking"),
             Said.Of("work-steps.torque-by-class-marked"), Said.Of("work-steps.makers-figure-not-guess")),
+    ];
+
+    private static IEnumerable<WorkStep> Calipers(Change change) =>
+    [
+        new("caliper-trial", Said.Of("work-steps.calipers-trial-fit", change.After.FrontKit!.Name), Said.Of("work-steps.caliper-must-sit-over-ring"),
+            Said.Of("work-steps.ring-turns-free-pads-flush"), Said.Of("work-steps.wheel-on-by-hand-first")),
+        new("caliper-bolts", Said.Of("work-steps.caliper-and-bracket-bolts"), Said.Of("work-steps.they-carry-all-braking"),
+            Said.Of("work-steps.torque-by-class-marked"), Said.Of("work-steps.makers-figure-not-guess")),
+        new("caliper-hoses", Said.Of("work-steps.hoses-to-calipers"), Said.Of("work-steps.bleed-screw-must-be-on-top"),
+            Said.Of("work-steps.no-twist-new-washers"), Said.Of("work-steps.line-touches-anything-wears")),
     ];
 
     private static IEnumerable<WorkStep> ParkingBrake(Change change) => !change.RearPads && !change.RearRotor ? []

@@ -96,6 +96,15 @@ public sealed record AxleBrake(
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Piston, Area, Height, New, Limit, Mass, Rubbed, MadeFor, MadeForThick];
 
+    private static readonly IReadOnlyList<double> NoPistons = [];
+
+    /// <summary>True for the same figures, whoever read them: lists are compared by what they hold.</summary>
+    public bool IsSame(AxleBrake other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return this with { PistonsMm = NoPistons } == other with { PistonsMm = NoPistons } && PistonsMm.SequenceEqual(other.PistonsMm);
+    }
+
     /// <summary>Friction material that a volume worn off the axle takes off each pad, mm.</summary>
     /// <param name="mm3">Volume, mm3.</param>
     public double WornMm(double mm3) => mm3 / Mm3PerMm();

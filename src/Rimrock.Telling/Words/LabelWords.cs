@@ -49,6 +49,7 @@ internal static class LabelWords
         ("curve.temperatureC", "Chart temperature"),
         ("duct.hoseMm", "Duct hose"),
         ("duct.lengthM", "Hose length"),
+        ("caliper.price", "Price of a caliper kit"),
         ("duct.price", "Price of a set of ducts"),
         ("dynamometer.seed", "Number of the test"),
         ("events.ambientC", "Air temperature"),

@@ -16,6 +16,8 @@ internal static class VehiclesWords
         ("bleed-corners.right-rear", "right rear"),
         ("bleed-corners.left-front", "left front"),
         ("bleed-corners.right-front", "right front"),
+        ("caliper-kit.kits-are-for-discs", "A caliper kit is for discs."),
+        ("caliper-kit.too-many-mounts", "More mounts than a kit can have."),
         ("caliper-swap.piston-area-stays-near", "Piston area stays near the original: the pedal and the ABS know it."),
         ("caliper-swap.piston-area-as-pedal-knows", "Piston area stays near the original: the pedal knows it."),
         ("caliper-swap.front-locks-first",

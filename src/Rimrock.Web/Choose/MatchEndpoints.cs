@@ -108,6 +108,7 @@ public static class MatchEndpoints
     {
         static IReadOnlyList<Part<T>> Parts<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Where(item => !item.Archived).Select(item => new Part<T>(item.Id, item.Body))];
-        return new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines));
+        return new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines),
+            Parts(shelf.Calipers));
     }
 }

@@ -34,6 +34,7 @@ public static class SchemaRanges
         [typeof(FluidState)] = "fluidState.",
         [typeof(WheelDuct)] = "duct.",
         [typeof(DuctKit)] = "duct.",
+        [typeof(CaliperKit)] = "caliper.",
         [typeof(LineKit)] = "line.",
         [typeof(StintPlan)] = "stint.",
         [typeof(Weather)] = "weather.",
@@ -59,7 +60,8 @@ public static class SchemaRanges
     [
         .. new IEnumerable<FieldRange>[]
             {
-                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, LogSession.Ranges,
+                PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, CaliperKit.Ranges,
+                    LogSession.Ranges,
                     Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange],
             }
             .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.Distinct().ToList()),

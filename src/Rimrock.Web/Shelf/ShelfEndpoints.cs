@@ -73,7 +73,7 @@ public static class ShelfEndpoints
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
                 [.. DayKind.All.Select(DayChoice.Of)], [.. ProvingGround.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
-                    .. DuctKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
+                    .. DuctKit.Ranges, .. CaliperKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false,
@@ -89,6 +89,7 @@ public static class ShelfEndpoints
         MapPart<BrakeFluid>(group, "fluid");
         MapPart<LineKit>(group, "line");
         MapPart<DuctKit>(group, "duct");
+        MapPart<CaliperKit>(group, "caliper");
         group.MapPost("/{kind}/{id}/archive", (string kind, string id, int revision, bool archived, ShelfStore store) =>
             {
                 if (!ShelfStore.Kinds.Contains(kind))

@@ -26,6 +26,20 @@ public class FitRulesTests
         new([.. pads.Select(pad => new Part<Pad>(pad.Name, pad))], [.. rotors.Select(rotor => new Part<Rotor>(rotor.Name, rotor))], [], [], []);
 
     [Fact]
+    public void Ready_asks_the_gate_of_two_plans_that_were_read_apart()
+    {
+        // As the server reads them: equal figures in lists of their own.
+        static AxleBrake Read(AxleBrake brake) => brake with { PistonsMm = [.. brake.PistonsMm] };
+        var (before, car) = (SampleParts.Plan(), SampleParts.Plan().Car);
+        var after = before with
+        {
+            Car = car with { Front = Read(car.Front), Rear = Read(car.Rear) },
+            FrontRotor = before.FrontRotor with { Name = "larger", OuterDiameterMm = before.FrontRotor.OuterDiameterMm + 30 },
+        };
+        HardStops.OfChange(before, after).ShouldContain(stop => stop.Code == "rotor-diameter");
+    }
+
+    [Fact]
     public void A_pad_goes_where_its_shape_goes()
     {
         FitRules.Of(Fits, Axle.Front, Plan.Car).ShouldBeNull();

@@ -52,6 +52,7 @@ export type Reason = Schemas['Reason'];
 export type PartName = Schemas['PartName'];
 export type LineKit = Schemas['LineKit'];
 export type DuctKit = Schemas['DuctKit'];
+export type CaliperKit = Schemas['CaliperKit'];
 export type PadFamily = Schemas['PadFamily'];
 export type CurveReading = Schemas['CurveReading'];
 export type RotorReading = Schemas['RotorReading'];
@@ -180,8 +181,8 @@ export async function readRecording(name: string, text: string, mend = false): P
   return unwrap(response);
 }
 
-type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts';
-export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit;
+type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers';
+export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit;
 
 /** Stores an own part; the revision is the one the edit started from, 0 for a new part. */
 export async function savePart(kind: PartKind, id: string, revision: number, body: Part): Promise<void> {
@@ -197,6 +198,8 @@ export async function savePart(kind: PartKind, id: string, revision: number, bod
       return void unwrap(await client.PUT('/api/shelf/lines/{id}', { params, body: body as LineKit }));
     case 'ducts':
       return void unwrap(await client.PUT('/api/shelf/ducts/{id}', { params, body: body as DuctKit }));
+    case 'calipers':
+      return void unwrap(await client.PUT('/api/shelf/calipers/{id}', { params, body: body as CaliperKit }));
   }
 }
 

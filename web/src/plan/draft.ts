@@ -104,6 +104,7 @@ export type Refinements = Pick<
   | 'lines'
   | 'linesPrice'
   | 'ductPrice'
+  | 'frontKit'
 >;
 
 /** What holds where nobody said otherwise. */

@@ -13,6 +13,7 @@ const tables: [kind: string, name: string][] = [
   ['fluids', 'fluids'],
   ['lines', 'lines'],
   ['ducts', 'duct kits'],
+  ['calipers', 'caliper kits'],
   ['session', 'days in full'],
   ['inspection', 'inspections'],
   ['event', 'events'],

@@ -11,7 +11,7 @@ import { PartEditor, type Opened } from './PartEditor';
 import { pick, rowsOf, type Sorting } from './rows';
 import { Sparkline } from './Sparkline';
 
-const kinds: Kind[] = ['pads', 'rotors', 'fluids', 'lines', 'ducts', 'cars', 'circuits'];
+const kinds: Kind[] = ['pads', 'rotors', 'fluids', 'lines', 'ducts', 'calipers', 'cars', 'circuits'];
 const isPart = (kind: Kind): kind is PartKind => kind in partKinds;
 const hottest: Record<PartKind, string> = {
   pads: 'holds hottest first',
@@ -19,6 +19,7 @@ const hottest: Record<PartKind, string> = {
   fluids: 'highest wet point first',
   lines: 'by name',
   ducts: 'widest first',
+  calipers: 'largest rotor first',
 };
 
 /** Everything that can be fitted or driven: found as you type, opened, edited, copied, archived, imported. */

@@ -1,7 +1,7 @@
-import type { BrakeFluid, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { BrakeFluid, CaliperKit, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import { told } from '../../units/units';
 
-export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts';
+export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers';
 export type Kind = PartKind | 'cars' | 'circuits';
 
 export interface Option {
@@ -151,6 +151,41 @@ const lineFields: Field[] = [
   { path: 'forMotorcycle', label: 'for motorcycles', type: 'check' },
 ];
 
+const caliperFields: Field[] = [
+  {
+    path: 'brake.caliper',
+    label: 'Calipers',
+    type: 'select',
+    options: plain(['sliding', 'sliding'], ['fixed', 'fixed'], ['onePiece', 'fixed, cut from one piece']),
+  },
+  { path: 'brake.pistonsMm.0', label: 'Piston 1, one side', type: 'number', range: 'axle.pistonsMm' },
+  { path: 'brake.pistonsMm.1', label: 'Piston 2', type: 'number', range: 'axle.pistonsMm', optional: true },
+  { path: 'brake.pistonsMm.2', label: 'Piston 3', type: 'number', range: 'axle.pistonsMm', optional: true },
+  {
+    path: 'brake.pistons',
+    label: 'Pistons of',
+    type: 'select',
+    options: plain(['metal', 'metal'], ['vented', 'metal with a vented nose'], ['titanium', 'titanium']),
+  },
+  { path: 'brake.padShape', label: 'Takes pads of shape', type: 'text', optional: true, hint: 'the code that pads are sold by' },
+  { path: 'brake.padAreaCm2', label: 'Rubbing area of a pad', type: 'number', range: 'axle.padAreaCm2' },
+  { path: 'brake.padHeightMm', label: 'Height of a pad', type: 'number', range: 'axle.padHeightMm' },
+  { path: 'brake.padNewMm', label: 'Friction material, new', type: 'number', range: 'axle.padNewMm' },
+  { path: 'brake.caliperMassKg', label: 'One caliper weighs', type: 'number', range: 'axle.caliperMassKg' },
+  { path: 'rotor.outerDiameterMm', label: 'Its rotors: diameter', type: 'number', range: 'rotor.outerDiameterMm' },
+  { path: 'rotor.innerDiameterMm', label: 'Inner edge of the ring', type: 'number', range: 'rotor.innerDiameterMm' },
+  { path: 'rotor.thicknessMm', label: 'Thickness', type: 'number', range: 'rotor.thicknessMm' },
+  { path: 'rotor.minThicknessMm', label: 'Service limit', type: 'number', range: 'rotor.minThicknessMm', hint: 'the maker’s figure' },
+  { path: 'rotor.finish.ringPrice', label: 'A ring alone', type: 'number', range: 'rotor.finish.ringPrice', optional: true },
+  {
+    path: 'mounts',
+    label: 'In place of calipers with pads of',
+    type: 'list',
+    hint: 'shape codes, with commas between: whose brackets these are',
+  },
+  { path: 'price', label: 'Price of the kit, without pads', type: 'number', range: 'caliper.price', optional: true },
+];
+
 const ductFields: Field[] = [
   { path: 'duct.hoseMm', label: 'Hose', type: 'number', range: 'duct.hoseMm' },
   { path: 'duct.lengthM', label: 'Hose length', type: 'number', range: 'duct.lengthM' },
@@ -211,6 +246,38 @@ export const partKinds: Record<PartKind, { one: string; many: string; fields: Fi
     fields: lineFields,
     blank: (): LineKit => ({ name: 'New lines', kind: 'braided', roadApproved: true, forMotorcycle: false }),
   },
+  calipers: {
+    one: 'caliper kit',
+    many: 'caliper kits',
+    fields: caliperFields,
+    blank: () =>
+      ({
+        name: 'New caliper kit',
+        brake: {
+          caliper: 'fixed',
+          pistonsMm: [42, 38],
+          padAreaCm2: 78,
+          padHeightMm: 50,
+          padNewMm: 14,
+          padLimitMm: 3,
+          caliperMassKg: 3.4,
+          aluminiumCaliper: true,
+          pistons: 'metal',
+        },
+        rotor: {
+          name: 'its rotors',
+          outerDiameterMm: 345,
+          innerDiameterMm: 228,
+          thicknessMm: 28,
+          minThicknessMm: 26,
+          vanes: 'curved',
+          vaneGapMm: 10,
+          vaneCount: 48,
+          vaneThicknessMm: 5,
+          construction: 'twoPiece',
+        },
+      }) as CaliperKit,
+  },
   ducts: {
     one: 'duct kit',
     many: 'duct kits',
@@ -229,5 +296,10 @@ export function withValue<T extends object>(part: T, path: string, value: unknow
   const [key, ...rest] = path.split('.');
   const old = (part as Record<string, unknown>)[key!];
   const next = rest.length === 0 ? value : withValue((old ?? {}) as object, rest.join('.'), value);
+  if (Array.isArray(part)) {
+    const list = [...(part as unknown[])];
+    list[Number(key)] = next;
+    return list.filter((item) => item !== undefined) as unknown as T;
+  }
   return { ...part, [key!]: next };
 }

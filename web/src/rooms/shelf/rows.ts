@@ -1,4 +1,4 @@
-import type { BrakeFluid, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { BrakeFluid, CaliperKit, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import type { PartKind } from './kinds';
 import { told } from '../../units/units';
 
@@ -77,6 +77,15 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number,
           words: `${show(ducts.duct.hoseMm, 'mm')}, ${ducts.duct.aim === 'eye' ? 'into the eye' : 'at the face'}`,
           price: ducts.price ?? null,
           heat: ducts.duct.hoseMm,
+        };
+      }
+      case 'calipers': {
+        const kit = body as CaliperKit;
+        return {
+          ...row,
+          words: `${kit.brake.caliper === 'sliding' ? kit.brake.pistonsMm.length : 2 * kit.brake.pistonsMm.length} pistons, pads ${kit.brake.padShape ?? 'of unknown shape'}, ${kit.rotor.name}`,
+          price: kit.price ?? null,
+          heat: kit.rotor.outerDiameterMm,
         };
       }
     }
