@@ -276,6 +276,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/calipers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own caliper; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveCaliper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/{kind}/{id}/archive": {
         parameters: {
             query?: never;
@@ -1466,6 +1483,23 @@ export interface components {
          * @enum {unknown}
          */
         CaliperKind: "sliding" | "fixed" | "onePiece" | "drum";
+        /** @description Front calipers of another kind as a driver would order them: with the brackets, bolts and rotors that carry them on this car. */
+        CaliperKit: {
+            /** @description Name in lists. */
+            name: string;
+            /** @description The calipers and their pads' sizes, with the shape of those pads. */
+            brake: components["schemas"]["AxleBrake"];
+            /** @description The rotors that come with them. */
+            rotor: components["schemas"]["Rotor"];
+            /** @description Codes of the pad shapes of those calipers in whose place the brackets bolt; null where nobody looked. */
+            mounts?: null | string[];
+            /**
+             * Format: double
+             * @description Price of the kit for both sides without pads, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
+            replaces?: null | components["schemas"]["AxleBrake"];
+        };
         /** @description Other front calipers on a plan. */
         CaliperQuestion: {
             /** @description The plan. */
@@ -4031,6 +4065,7 @@ export interface components {
              * @description Price of the set of front ducts; null where unknown.
              */
             ductPrice?: null | number;
+            frontKit?: null | components["schemas"]["CaliperKit"];
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -4622,6 +4657,8 @@ export interface components {
             lines: components["schemas"]["ShelfItemOfLineKit"][];
             /** @description Front brake ducts. */
             ducts: components["schemas"]["ShelfItemOfDuctKit"][];
+            /** @description Caliper kits. */
+            calipers: components["schemas"]["ShelfItemOfCaliperKit"][];
         };
         /** @description One thing on the shelf. */
         ShelfItemOfBrakeFluid: {
@@ -4636,6 +4673,27 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["BrakeFluid"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
+        };
+        /** @description One thing on the shelf. */
+        ShelfItemOfCaliperKit: {
+            /** @description Stable id. */
+            id: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The thing itself. */
+            body: components["schemas"]["CaliperKit"];
             /**
              * @description True where it is offered no longer; what refers to it still finds it.
              * @default false
@@ -6229,6 +6287,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DuctKit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveCaliper: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CaliperKit"];
             };
         };
         responses: {

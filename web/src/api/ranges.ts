@@ -20,6 +20,7 @@ export const ranges: Record<string, FieldRange[]> = {
   'axle.rotorMm': [{ field: 'axle.rotorMm', label: 'Rotors that the calipers are made for', unit: 'mm', min: 180, max: 440 }],
   'axle.rotorThicknessMm': [{ field: 'axle.rotorThicknessMm', label: 'Their thickness new', unit: 'mm', min: 3, max: 45 }],
   'axle.rubbedPercent': [{ field: 'axle.rubbedPercent', label: 'Rubbed band of the face', unit: '%', min: 40, max: 100 }],
+  'caliper.price': [{ field: 'caliper.price', label: 'Price of a caliper kit', unit: '', min: 0, max: 40000 }],
   'car.cgHeightM': [{ field: 'car.cgHeightM', label: 'Centre of gravity height', unit: 'm', min: 0.25, max: 1.1 }],
   'car.downforceAreaM2': [{ field: 'car.downforceAreaM2', label: 'Downforce area', unit: 'm2', min: -1, max: 6 }],
   'car.dragAreaM2': [{ field: 'car.dragAreaM2', label: 'Drag area', unit: 'm2', min: 0.2, max: 2 }],

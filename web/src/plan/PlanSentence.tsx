@@ -63,7 +63,12 @@ export function PlanSentence() {
       { key: 'days', title: 'The days of its year', text: year, editor: <DaysEditor /> },
       { key: 'front', title: 'Front pads', text: plan.frontPad.name, editor: <PadEditor axle="front" /> },
       { key: 'rear', title: 'Rear pads', text: plan.rearPad.name, editor: <PadEditor axle="rear" /> },
-      { key: 'rotors', title: 'Rotors and air', text: `${plan.frontKit ? `${plan.frontKit.name} with ` : ''}${plan.frontRotor.name} rotors, ${duct}`, editor: <RotorEditor /> },
+      {
+        key: 'rotors',
+        title: 'Rotors and air',
+        text: `${plan.frontKit ? `${plan.frontKit.name} with ` : ''}${plan.frontRotor.name} rotors, ${duct}`,
+        editor: <RotorEditor />,
+      },
       {
         key: 'fluid',
         title: 'Brake fluid',
