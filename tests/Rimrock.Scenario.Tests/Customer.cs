@@ -16,8 +16,9 @@ namespace Rimrock.Scenario.Tests;
 /// <param name="Must">What must come of it, see <see cref="Advice"/>.</param>
 /// <param name="MustNot">What must not.</param>
 /// <param name="Wishes">What matters to the driver; null for nothing in particular.</param>
+/// <param name="InLongForm">True where it is asked in the long form only (RIMROCK_LONG=1).</param>
 public sealed record Customer(string Who, string Source, CustomerCar Car, CustomerUse Use, IReadOnlyList<string> Must, IReadOnlyList<string> MustNot,
-    Wishes? Wishes = null)
+    Wishes? Wishes = null, bool InLongForm = false)
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
     {
@@ -28,7 +29,8 @@ public sealed record Customer(string Who, string Source, CustomerCar Car, Custom
 
     private static string Folder => Path.Combine(AppContext.BaseDirectory, "Customers");
 
-    public static IEnumerable<string> Files() => Directory.EnumerateFiles(Folder, "*.json").Select(Path.GetFileName).Order()!;
+    public static IEnumerable<string> Files() => Directory.EnumerateFiles(Folder, "*.json").Select(file => Path.GetFileName(file)!).Order()
+        .Where(file => !Read(file).InLongForm || Environment.GetEnvironmentVariable("RIMROCK_LONG") == "1");
 
     public static Customer Read(string file) => JsonSerializer.Deserialize<Customer>(File.ReadAllText(Path.Combine(Folder, file)), Json)!;
 
