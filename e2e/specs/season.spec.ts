@@ -25,7 +25,7 @@ test('a season: plan, fit, bed, two days written down, the band narrowed, the ne
   await room(page, 'Ready');
   const work = page.getByRole('region', { name: 'Work order' });
   await expect(work).toContainText('Scarp 4, front');
-  await expect(work).toContainText('Pump until the pedal is firm');
+  await expect(work).toContainText('Pump until it is firm');
   const boxes = work.getByRole('checkbox');
   const steps = await boxes.count();
   expect(steps).toBeGreaterThan(5);
