@@ -65,7 +65,10 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
       // Asked before the page is drawn again: the answer is on its way while the sentence changes.
       const asked = resolveOnce(next, shelf);
       // Slower answers about the plan before make way.
-      for (const kind of slower) void queries.cancelQueries({ queryKey: [kind] });
+      // Those about the same plan are still wanted: what was seen or wished does not change it, and nobody would ask them again.
+      const same = 'plan' in asked ? asked.plan : undefined;
+      for (const kind of slower)
+        void queries.cancelQueries({ queryKey: [kind], predicate: (query) => same === undefined || query.queryKey[1] !== same });
       const answered = 'plan' in asked ? queries.prefetchQuery(predictionOf(asked.plan)) : Promise.resolve();
       ahead.current = { draft: next, from };
       setShown(ahead.current);
