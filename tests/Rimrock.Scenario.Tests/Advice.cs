@@ -10,9 +10,9 @@ namespace Rimrock.Scenario.Tests;
 
 /// <summary>What is said to a customer, and what can be asked of it.</summary>
 /// <remarks>
-/// outcome CODE; steps N; buys KIND (fluid, frontPad, rearPad, rotor, rearRotor, duct, lines, caliper); first KIND (what the first step changes);
-/// front FAMILY (family of the front pad in the first row); gives CODE and danger CODE (a limit worth telling on what is fitted); says CODE (a sentence
-/// anywhere in answer, order, bedding); told WORDS (in the sentences as they are read); below DANGER (of the first row, percent); orders WORDS.
+/// outcome CODE; steps N; buys KIND (fluid, frontPad, rearPad, rotor, duct, lines, caliper: what the last step has); first KIND (what the first step
+/// changes); front FAMILY (of the front pad then); gives CODE (a limit worth telling on what is fitted); told WORDS (in the sentences as they are read);
+/// below PERCENT (danger of the first row).
 /// </remarks>
 internal sealed class Advice
 {

@@ -21,6 +21,14 @@ public static class FitRules
     /// <summary>A hat may sit this much further in or out, mm.</summary>
     public const double SameOffsetMm = 0.5;
 
+    /// <summary>
+    /// Piston area may be so many times smaller or larger than the original's: beyond, no usual master cylinder makes it good (common practice).
+    /// </summary>
+    public const double MostAreaRatio = 1.4;
+
+    // Wheels that carry a rotor leave so much around it, from rim to rim of the barrel (common practice, +-20).
+    private const double UsualBarrelOverRotorMm = 92;
+
     // What a new rotor may wear by (common practice).
     private const double UsualWearMm = 2;
 
@@ -79,14 +87,6 @@ public static class FitRules
         return lines.ForMotorcycle == (car.Kind == VehicleKind.Motorcycle) ? null
             : new HardStop("vehicle-kind", Said.Of(lines.ForMotorcycle ? "fit-rules.motorcycles-lines" : "fit-rules.cars-lines", lines.Name));
     }
-
-    /// <summary>
-    /// Piston area may be so many times smaller or larger than the original's: beyond, no usual master cylinder makes it good (common practice).
-    /// </summary>
-    public const double MostAreaRatio = 1.4;
-
-    // Wheels that carry a rotor leave so much around it, from rim to rim of the barrel (common practice, +-20).
-    private const double UsualBarrelOverRotorMm = 92;
 
     /// <summary>Why a caliper kit does not go on this car, or null.</summary>
     /// <param name="kit">The kit.</param>

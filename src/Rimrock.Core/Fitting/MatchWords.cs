@@ -29,9 +29,9 @@ internal static class MatchWords
             MatchOutcome.Fades => Said.Of("match-words.nobody-hurt-nothing-ruined", Both(fitted.Danger, fitted.Damage), Titles(fitted)),
             MatchOutcome.Steps => Said.Of("match-words.figure", Count(ways.Steps), Fall(fitted, ways.Steps is [.., var last] ? last.Setup : rows[0]),
                 Sum(ways.Steps)),
-            MatchOutcome.NothingHelpsEnough =>
-                Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage),
-                    Else(plan, rows[0], wishes, ways.Driving)),
+            MatchOutcome.NothingHelpsEnough => ways.Driving is { Ways.Count: > 0 } driving
+                ? Driven(driving, Both(rows[0].Danger, rows[0].Damage))
+                : Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
             MatchOutcome.NothingFits => Said.Of("match-words.nothing-shelf-may-fitted"),
             _ => Said.Nothing,
         };
@@ -112,16 +112,19 @@ internal static class MatchWords
     private static Said Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known
         ? Said.Of("match-words.for", known) : Said.Of("match-words.sum-not-known-since");
 
-    private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes, Driving? driving)
+    // Only what was judged to hold is said to do it; what helps and does not is said to be not enough.
+    private static Said Driven(Driving driving, Said best)
+    {
+        var hold = driving.Ways.Where(way => way.Holds == true).ToList();
+        var told = Said.Joined(Said.Listed, [.. (hold.Count > 0 ? hold : driving.Ways).Select(way =>
+            Said.Of("match-words.way", way.What, ChanceWords.Percent(way.Danger), ChanceWords.Percent(way.Damage)))]);
+        return hold.Count > 0 ? Said.Of("match-words.nothing-shelf-helps-enough", best, told) : Said.Of("match-words.nothing-does-it-these-help", best, told);
+    }
+
+    private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes)
     {
         Said[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
             ? [Said.Of("match-words.fresh-fluid-before-each")] : [];
-        if (driving is { Ways.Count: > 0 } judged)
-        {
-            return Said.Joined(Said.Listed, [.. flush, .. judged.Ways.Select(way =>
-                Said.Of("match-words.way", way.What, ChanceWords.Percent(way.Danger), ChanceWords.Percent(way.Damage))), Said.Of("match-words.less-weight")]);
-        }
-
         // On a descent the gear holds the car for nothing; on any road less weight and a slower pace do.
         var days = plan.Planned();
         var laps = days.Any(day => day.KindOf().Shape == DayShape.Laps);

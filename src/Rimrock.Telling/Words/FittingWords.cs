@@ -118,6 +118,8 @@ internal static class FittingWords
             "{3:0} with them, and they cost {4:0}."),
         ("use-remarks.iron-rings-never-pay", "{0} for the track would fit, but an event costs no less with them."),
         ("hard-stops.duct-only-drags", "{0}: what this car does is over, or too slow, before air cools anything; a duct only costs speed."),
+        ("match-words.nothing-does-it-these-help",
+            "Nothing on the shelf helps enough: the best that can be reached leaves {0}. Driving otherwise helps, and none of it was judged enough: {1}."),
         ("match-words.due-first", "First of all: {0} {1}"),
         ("match-words.way", "{0} (danger {1}, damage {2})"),
         ("driving-ways.lower-gear", "second gear on the way down"),

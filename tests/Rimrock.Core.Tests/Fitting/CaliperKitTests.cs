@@ -56,7 +56,8 @@ public class CaliperKitTests
         on.Faults().ShouldBeEmpty();
 
         // The larger lever gives more torque at the same pressure, nothing else of the hydraulics is changed.
-        on.At(Core.Quantities.Axle.Front).TorquePerPascal(on.Car.Hydraulics).ShouldBeGreaterThan(Plan.At(Core.Quantities.Axle.Front).TorquePerPascal(Plan.Car.Hydraulics));
+        static double Torque(Core.Driving.PredictionPlan of) => of.At(Core.Quantities.Axle.Front).TorquePerPascal(of.Car.Hydraulics);
+        Torque(on).ShouldBeGreaterThan(Torque(Plan));
     }
 
     [Fact]
