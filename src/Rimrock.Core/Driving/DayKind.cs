@@ -32,6 +32,9 @@ public sealed record DayKind(string Code, Said Name, Said Many, DayShape Shape, 
     /// <summary>The kind that a plan has where nobody says which.</summary>
     public const string TrackDay = "track-day";
 
+    /// <summary>A long stint against others.</summary>
+    public const string Endurance = "endurance";
+
     /// <summary>A strip's hauls: their speed is the day's own.</summary>
     public const string Strip = "strip";
 
@@ -59,7 +62,7 @@ public sealed record DayKind(string Code, Said Name, Said Many, DayShape Shape, 
         new("flying-lap", Said.Of("day-kind.flying-lap"), Said.Of("day-kind.flying-lap.many"), DayShape.Laps, 4, new StintPlan(3, 8, 60, HotLapsEach: 1),
             Asks: DayFields.Stint),
         new(TrackDay, Said.Of("day-kind.track-day"), Said.Of("day-kind.track-day.many"), DayShape.Laps, 5),
-        new("endurance", Said.Of("day-kind.endurance"), Said.Of("day-kind.endurance.many"), DayShape.Laps, 2, new StintPlan(1, 90, 60),
+        new(Endurance, Said.Of("day-kind.endurance"), Said.Of("day-kind.endurance.many"), DayShape.Laps, 2, new StintPlan(1, 90, 60),
             Asks: DayFields.Stint),
     ];
 

@@ -11,17 +11,23 @@ public sealed record Due(string Code, Said Sentence)
     /// <summary>Street fluid is changed after so many months (common practice).</summary>
     public const double FluidMonths = 24;
 
+    /// <summary>True where the fluid is due by its age.</summary>
+    public static bool IsFluid(PredictionPlan plan) => plan.FluidState.AgeMonths >= FluidMonths;
+
+    /// <summary>True where rubber hoses are due by theirs.</summary>
+    public static bool IsHoses(PredictionPlan plan) => plan.Lines == BrakeLine.AgedRubber;
+
     /// <summary>All that is due.</summary>
     public static IReadOnlyList<Due> Of(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
         var due = new List<Due>();
-        if (plan.FluidState.AgeMonths >= FluidMonths)
+        if (IsFluid(plan))
         {
             due.Add(new Due("fluid-age", Said.Of("due.fluid-months-old-street", plan.FluidState.AgeMonths, FluidMonths)));
         }
 
-        if (plan.Lines == BrakeLine.AgedRubber)
+        if (IsHoses(plan))
         {
             due.Add(new Due("hose-age", Said.Of("due.rubber-hoses-old-ten")));
         }

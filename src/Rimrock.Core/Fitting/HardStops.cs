@@ -60,7 +60,7 @@ public static class HardStops
         var (was, becomes, any) = (before.Car, after.Car, new Wishes(RoadApprovalMust: false, FactoryHolesAllowed: true));
         HardStop?[] found =
         [
-            (after.Fluid.ClassOf()?.Silicone == true) != (before.Fluid.ClassOf()?.Silicone == true) ? Mix(after.Fluid) : null,
+            after.Fluid.ClassOf()?.Silicone == true && before.Fluid.ClassOf()?.Silicone != true ? Mix(after.Fluid) : null,
             after.FrontPad == before.FrontPad ? null : Misfit("hard-stops.front", FitRules.Of(after.FrontPad, Axle.Front, becomes)),
             after.RearPad == before.RearPad ? null : Misfit("hard-stops.rear", FitRules.Of(after.RearPad, Axle.Rear, becomes)),
             after.FrontRotor == before.FrontRotor || !was.Front.IsSame(becomes.Front) ? null
@@ -83,6 +83,10 @@ public static class HardStops
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
 
+    private static HardStop? Kept(ClassPart part, Wishes wishes, string name) => !wishes.IsKept(part) ? null
+        : new HardStop("class-rules", part == ClassPart.Ducts ? Said.Of("hard-stops.your-class-forbids-ducts", name)
+            : Said.Of("hard-stops.your-class-keeps-part", name), Own: true);
+
     private static HardStop Mix(BrakeFluid fluid) =>
         new("silicone-mix", Said.Of("hard-stops.car-never-mix-silicone", fluid.Name));
 
@@ -99,7 +103,8 @@ public static class HardStops
     public static HardStop? Of(Pad pad, Axle axle, Rotor rotor, PredictionPlan plan, Wishes wishes)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        return FitRules.Of(pad, axle, plan.Car) ?? Of(pad, rotor, wishes);
+        ArgumentNullException.ThrowIfNull(pad);
+        return FitRules.Of(pad, axle, plan.Car) ?? Kept(ClassPart.Pads, wishes, pad.Name) ?? Of(pad, rotor, wishes);
     }
 
     /// <summary>Why a pad is out whatever it rubs on, or null.</summary>
@@ -142,6 +147,11 @@ public static class HardStops
             return misfit;
         }
 
+        if (Kept(ClassPart.Rotors, wishes, rotor.Name) is { } kept)
+        {
+            return kept;
+        }
+
         if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm)
         {
             return new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", rotor.Name, Units.Mm(rotor.OuterDiameterMm),
@@ -168,20 +178,23 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
         return FitRules.Of(kit, plan.Car, plan.FrontKit?.Replaces ?? plan.Car.Front, plan.FrontRotor) is { } misfit ? misfit
+            : (Kept(ClassPart.Calipers, wishes, kit.Name) ?? Kept(ClassPart.Rotors, wishes, kit.Name)) is { } kept ? kept
             : wishes.ClassKeepsRotorSize && Math.Abs(kit.Rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm
                 ? new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", kit.Name, Units.Mm(kit.Rotor.OuterDiameterMm),
                     Units.Mm(plan.FrontRotor.OuterDiameterMm)), Own: true) : null;
     }
 
     /// <summary>Why a fluid may not go into the car, or null.</summary>
-    public static HardStop? Of(BrakeFluid fluid, PredictionPlan plan)
+    public static HardStop? Of(BrakeFluid fluid, PredictionPlan plan, Wishes? wishes = null)
     {
         ArgumentNullException.ThrowIfNull(fluid);
         ArgumentNullException.ThrowIfNull(plan);
         var silicone = fluid.ClassOf() is { Silicone: true };
         var now = plan.Fluid.ClassOf() is { Silicone: true };
         return silicone && plan.Car.Electronics ? new HardStop("silicone-abs", Said.Of("hard-stops.silicone-more-compressible-not", fluid.Name))
-            : silicone != now ? Mix(fluid)
+            : silicone && !now ? Mix(fluid)
+            : now && !silicone ? new HardStop("silicone-mix", Said.Of("hard-stops.chemistry-job-of-its-own", fluid.Name))
+            : wishes is not null && fluid.Name != plan.Fluid.Name && Kept(ClassPart.Fluid, wishes, fluid.Name) is { } kept ? kept
             : FitRules.Of(fluid, plan.Car.AsksFluid, isOffered: true);
     }
 
@@ -190,7 +203,7 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(lines);
         ArgumentNullException.ThrowIfNull(wishes);
-        return FitRules.Of(lines, car) is { } misfit ? misfit : wishes.RoadApprovalMust && !lines.RoadApproved
+        return FitRules.Of(lines, car) is { } misfit ? misfit : Kept(ClassPart.Lines, wishes, lines.Name) is { } kept ? kept : wishes.RoadApprovalMust && !lines.RoadApproved
             ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name), Own: true) : null;
     }
 
@@ -205,9 +218,9 @@ public static class HardStops
             return misfit;
         }
 
-        if (wishes.ClassForbidsDucts)
+        if (Kept(ClassPart.Ducts, wishes, duct.Name) is { } kept)
         {
-            return new HardStop("class-rules", Said.Of("hard-stops.your-class-forbids-ducts", duct.Name), Own: true);
+            return kept;
         }
 
         if (!plan.Planned().Any(day => HasTimeToCool(plan, day)))

@@ -35,6 +35,6 @@ internal sealed class KitSearch(PredictionPlan plan, Offer offer, Wishes wishes,
             .Where(one => one.FrontPad.Id != Selection.FittedId).DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.Duct?.Id)).Take(EachKit);
         return setups.SelectMany(one => found.Fillings.Where(filling => filling.Fluid.Id != Selection.FittedId)
             .Select(filling => (one with { Fluid = filling.Fluid, Lines = filling.Lines }).With(kit)))
-            .Where(one => wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(one, plan.Car) ?? 0) <= most);
+            .Where(one => wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(one, plan.Car, plan.FrontRotor) ?? 0) <= most);
     }
 }

@@ -81,7 +81,8 @@ internal static class MatchWords
                 ? Said.Of("match-words.season-costs-against", dear, cheap) : Said.Of("match-words.costs-more-far-prices"),
             Want.Work => Said.Of("match-words.takes-work-against", Units.H(mine.EffortHours), Units.H(first.EffortHours)),
             Want.Balance => Said.Of("match-words.balance-moves-points-front", 100 * Math.Abs(mine.FrontShare - first.FrontShare)),
-            _ => Said.Of("match-words.takes-hold-lets-go"),
+            Want.Bite => Said.Of("match-words.takes-hold-lets-go"),
+            _ => Said.Of("match-words.pedal-less-firm", Units.Mm(with.Scaled.SwellMm), Units.Mm(best.Scaled.SwellMm)),
         };
     }
 

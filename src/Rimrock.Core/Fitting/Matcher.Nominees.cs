@@ -44,12 +44,16 @@ public sealed partial class Matcher
         return chosen;
     }
 
-    /// <summary>Setups with every fluid; where what is in the car is due by its age, those that keep it are no answer.</summary>
+    /// <summary>Setups with every fluid; where fluid or hoses are due by their age, those that keep them are no answer.</summary>
     private IEnumerable<Selection> Fillings(Selection setup)
     {
         var all = EveryFilling(setup).ToList();
-        return plan.FluidState.AgeMonths >= Due.FluidMonths && all.Exists(one => one.Fluid.Id != Selection.FittedId)
-            ? all.Where(one => one.Fluid.Id != Selection.FittedId) : all;
+        if (Due.IsFluid(plan) && all.Exists(one => one.Fluid.Id != Selection.FittedId))
+        {
+            all = [.. all.Where(one => one.Fluid.Id != Selection.FittedId)];
+        }
+
+        return Due.IsHoses(plan) && all.Exists(one => one.Lines is not null) ? all.Where(one => one.Lines is not null) : all;
     }
 
     /// <summary>
@@ -60,7 +64,7 @@ public sealed partial class Matcher
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
             .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
-                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!, plan.Car) ?? 0) <= most)
+                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!, plan.Car, plan.FrontRotor) ?? 0) <= most)
             .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>()
                 .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }

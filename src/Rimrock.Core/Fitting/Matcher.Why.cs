@@ -78,7 +78,7 @@ public sealed partial class Matcher
 
         foreach (var fluid in offer.Fluids)
         {
-            Add("fluid", fluid.Id, fluid.Body.Name, parts.Fluid.Id, HardStops.Of(fluid.Body, plan));
+            Add("fluid", fluid.Id, fluid.Body.Name, parts.Fluid.Id, HardStops.Of(fluid.Body, plan, wishes));
         }
 
         foreach (var lines in offer.Lines)

@@ -131,10 +131,14 @@ public sealed partial class Matcher
                 or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
             progress?.Invoke(1);
             return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, (walk?.Steps ?? [], driving), due, stops, plan, wishes),
-                asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops, [.. UseRemarks.Of(plan), .. IronInstead(asItStands)],
+                asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops,
+                [.. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
         }
     }
+
+    private IEnumerable<Said> Sets(MatchStage stage, Suggestion asItStands, (Suggestion Told, PredictionPlan On)? first) =>
+        stage == MatchStage.Whole && first is { } row ? TwoSets.Of(plan, asItStands, row.Told, row.On) : [];
 
     // Of carbon discs: from how many events on iron rings of their size pay.
     private IEnumerable<Said> IronInstead(Suggestion asItStands)

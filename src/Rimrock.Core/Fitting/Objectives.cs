@@ -33,6 +33,9 @@ internal enum Want
 
     /// <summary>How it takes hold and lets go.</summary>
     Bite,
+
+    /// <summary>How firm the pedal is.</summary>
+    Firm,
 }
 
 /// <summary>What a setup is weighed by in the search; less is better in all.</summary>
@@ -42,7 +45,9 @@ internal enum Want
 /// <param name="EffortHours">Work to change over, h.</param>
 /// <param name="BalanceShift">Front share away from that of equal pads on the fitted rotors.</param>
 /// <param name="Roughness">0 (bites and lets go as one would wish) to 1.</param>
-internal sealed record Objectives(Screened Chances, double Street, double CostPerSeason, double EffortHours, double BalanceShift, double Roughness)
+/// <param name="SwellMm">Way of the pedal that goes into the hoses, mm, see <see cref="Vehicles.PedalTravel.SwellMm"/>.</param>
+internal sealed record Objectives(Screened Chances, double Street, double CostPerSeason, double EffortHours, double BalanceShift, double Roughness,
+    double SwellMm = 0)
 {
     /// <summary>What has to be bought is spread over so many seasons (engineering judgement).</summary>
     public const double OutlaySeasons = 2;
@@ -58,9 +63,13 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
     private const double EffortUnit = 4;
     private const double BalanceUnit = 0.05;
 
+    // A finger's breadth of pedal is felt by everybody (engineering judgement).
+    private const double SwellUnitMm = 12;
+
     /// <summary>The driver's scales together: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
     public double Scales(Wishes wishes) =>
-        On(Want.Pace, wishes) + On(Want.Street, wishes) + On(Want.Cost, wishes) + On(Want.Work, wishes) + On(Want.Balance, wishes) + On(Want.Bite, wishes);
+        On(Want.Pace, wishes) + On(Want.Street, wishes) + On(Want.Cost, wishes) + On(Want.Work, wishes) + On(Want.Balance, wishes) + On(Want.Bite, wishes)
+        + On(Want.Firm, wishes);
 
     /// <summary>What a setup loses on one of them.</summary>
     public double On(Want scale, Wishes wishes)
@@ -73,7 +82,8 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
             Want.Cost => wishes.Cost * CostPerSeason / CostUnit,
             Want.Work => wishes.Convenience * EffortHours / EffortUnit,
             Want.Balance => 0.5 * wishes.Confidence * BalanceShift / BalanceUnit,
-            _ => 0.5 * wishes.Confidence * Roughness,
+            Want.Bite => 0.5 * wishes.Confidence * Roughness,
+            _ => 0.5 * wishes.Confidence * SwellMm / SwellUnitMm,
         };
     }
 

@@ -77,7 +77,7 @@ public static class Predictor
             WheelReports.Faces(on, track, (Member, Cool, Hot, QuietSide)),
             WheelReports.Pedal(on, track, stops, Member),
             [WheelReports.Mass("front", plan.FrontRotor), WheelReports.Mass("rear", plan.RearRotor)],
-            [.. runs.SelectMany((run, i) => ModelEnds.EdgesPassed(each[i], run, Cool, Hot)).Distinct(), .. Cautions(plan)],
+            [.. runs.SelectMany((run, i) => ModelEnds.EdgesPassed(each[i], run, Cool, Hot)).Distinct(), .. Cautions.Of(plan)],
             HardStops.OfFitted(plan),
             Due.Of(plan),
             plan.Planned()[place].Kind,
@@ -184,42 +184,6 @@ public static class Predictor
             paths.Radiation[Member] / whole,
             paths.Hub[Member] / whole, paths.Caliper[Member] / whole,
             (paths.In[Member] - paths.Out[Member] - (axle.Wheel.StoredJ()[Member] - axle.ColdStoredJ[Member])) / Math.Max(1, paths.In[Member]));
-    }
-
-    private static List<Said> Cautions(PredictionPlan plan)
-    {
-        var cautions = new List<Said>
-        {
-            Said.Of("predictor.these-estimates-your-car"),
-        };
-        if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
-        {
-            cautions.Add(Said.Of("predictor.pad-without-road-approval"));
-        }
-
-        if (plan.FrontRotor.ReplacesCarbonCeramic || plan.RearRotor.ReplacesCarbonCeramic)
-        {
-            cautions.Add(Said.Of("predictor.iron-ring-carbon-ceramic"));
-        }
-
-        if (!plan.Bedded)
-        {
-            cautions.Add(Said.Of("predictor.new-pads-brake-about"));
-        }
-
-        if (plan.FrontWrongSide || plan.RearWrongSide)
-        {
-            cautions.Add(Said.Of("predictor.handed-rotors-wrong-side"));
-        }
-
-        if (plan.Fluid.ClassOf() is { Silicone: true })
-        {
-            cautions.Add(plan.Car.Electronics
-                ? Said.Of("predictor.silicone-fluid-not-car")
-                : Said.Of("predictor.silicone-fluid-never-mixes"));
-        }
-
-        return cautions;
     }
 
     private static double Tenth(double value) => Math.Round(value, 1);

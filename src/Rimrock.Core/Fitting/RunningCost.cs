@@ -99,7 +99,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <param name="plan">The plan with the setup fitted.</param>
     /// <param name="wishes">Policy and events.</param>
     /// <param name="wear">What a track hour does to the brakes.</param>
-    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear)
+    /// <param name="fitted">Front rotors that are on the car.</param>
+    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear, Rotor fitted)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
@@ -124,7 +125,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Add(Said.Of("running-cost.caliper-kit"), calipers.Body.Price - (2 * (rotor.Finish?.RingPrice ?? rotor.Price ?? 0)));
         }
-        else if (setup.FrontRotor.Id != Selection.FittedId && rotor.Finish?.RingPrice is { } ring)
+        else if (setup.FrontRotor.Id != Selection.FittedId && !rotor.HatsStay(fitted) && rotor.Finish?.RingPrice is { } ring)
         {
             Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
@@ -140,8 +141,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
-        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0), BuyNowOf(setup, plan.Car),
-            [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0),
+            BuyNowOf(setup, plan.Car, fitted), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
@@ -149,13 +150,14 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
     /// <param name="setup">The setup.</param>
     /// <param name="car">The car that it goes on.</param>
-    public static double? BuyNowOf(Selection setup, Car car)
+    /// <param name="fitted">Front rotors that are on it.</param>
+    public static double? BuyNowOf(Selection setup, Car car, Rotor fitted)
     {
         ArgumentNullException.ThrowIfNull(setup);
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
         var bottles = Math.Ceiling((FlushLitres(car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
-            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, 2 * setup.FrontRotor.Body.Price))
+            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(fitted)))
             + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }

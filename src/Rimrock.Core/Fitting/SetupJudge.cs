@@ -107,9 +107,10 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private DrawnSetup Draw(Selection setup, PredictionPlan on, Heated heat)
     {
         var effort = Effort.Hours(setup, plan.FrontRotor);
-        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear);
+        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
-            Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad));
+            Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad),
+            PedalTravel.SwellMm(on.Car, on.Lines));
         return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
         {
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.
@@ -121,7 +122,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
                 [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
-                RunningCost.Of(setup, on, wishes, heat.Wear), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
+                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
                 CrackLife.IndexBand(on.FrontRotor, heat.OverMeanK),
                 Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
                 new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);

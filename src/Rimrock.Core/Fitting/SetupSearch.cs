@@ -25,7 +25,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     /// <summary>Pairs of pads times rotors with ducts that are weighed in one answer: some five seconds on two cores.</summary>
     private const long MostWork = 4_000_000;
 
-    private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad), .. offer.Pads.Where(pad => HardStops.OfPad(pad.Body, wishes) is null
+    private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad),
+        .. offer.Pads.Where(pad => !wishes.IsKept(ClassPart.Pads) && HardStops.OfPad(pad.Body, wishes) is null
         && FitRules.Of(pad.Body, Axle.Front, plan.Car) is null)];
     private readonly Part<Pad>[] rearPads =
         [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes) is null)];
@@ -112,7 +113,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         Part<BrakeFluid>[] fluids =
         [
             new(Selection.FittedId, plan.Fluid),
-            .. offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan) is null),
+            .. offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan, wishes) is null),
         ];
         Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, plan.Car, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();
@@ -120,8 +121,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
 
         static bool Beats(Filling other, Filling one, bool earlier) =>
             other.VapourC >= one.VapourC && other.SigmaK <= one.SigmaK && other.CostPerHour <= one.CostPerHour && other.EffortHours <= one.EffortHours
-            && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour
-                || other.EffortHours < one.EffortHours);
+            && other.SwellMm <= one.SwellMm && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour
+                || other.EffortHours < one.EffortHours || other.SwellMm < one.SwellMm);
     }
 
     private Filling FillingOf(Part<BrakeFluid> fluid, Part<LineKit>? kit)
@@ -133,7 +134,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var running = ((flushes * RunningCost.FlushLitres(plan.Car) * (fluid.Body.PriceLitre ?? 0))
             + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
-            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car) ?? 0);
+            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0,
+            PedalTravel.SwellMm(plan.Car, on.Lines));
     }
 
     private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)
@@ -158,7 +160,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
             for (var r = 0; r < rear.Length; r++)
             {
-                var budget = (wishes.MostToBuy ?? double.MaxValue) - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan.Car)
+                var budget = (wishes.MostToBuy ?? double.MaxValue)
+                    - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan.Car, plan.FrontRotor)
                     ?? 0);
                 if (budget < 0 || (street[f][r].ExtraMetres > wishes.MostColdMetres && (f > 0 || r > 0)))
                 {
@@ -209,6 +212,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         Chances = new Screened(1 - (pair.Survival.Danger * holds), 1 - pair.Survival.Damage, 1 - pair.Survival.Nuisance),
         CostPerSeason = pair.Basic.CostPerSeason + (seasonHours * filling.CostPerHour),
         EffortHours = pair.Basic.EffortHours + filling.EffortHours,
+        SwellMm = filling.SwellMm,
     };
 
     private Pair Weigh(HeatCell cell, PadCell ahead, PadCell behind, Pad front, Pad rear, double street, double rotorCost, double effort)
@@ -227,12 +231,12 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     {
         var rings = 2 * (rotor.Body.Finish?.RingPrice ?? rotor.Body.Price ?? 0)
             / RunningCost.RingHours(rotor.Body, pad, cell.FrontDiscJPerHour, cell.FaceOverMeanK);
-        var hats = rotor.Id != Selection.FittedId && rotor.Body.Finish?.RingPrice is { } ring
+        var hats = rotor.Id != Selection.FittedId && !rotor.Body.HatsStay(plan.FrontRotor) && rotor.Body.Finish?.RingPrice is { } ring
             ? 2 * ((rotor.Body.Price ?? ring) - ring) / RunningCost.WriteOffYears / seasonHours : 0;
         var ducting = (duct?.Body.Price ?? 0) / RunningCost.WriteOffYears / seasonHours;
         return rings + hats + ducting + Outlay(Selection.Fitted(plan) with { FrontRotor = rotor, Duct = duct });
     }
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
-    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
+    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
 }

@@ -9,16 +9,16 @@ namespace Rimrock.Core.Fitting;
 internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
-/// Walks from what is fitted to the first row: fluid that is due by its age first, then the change that takes most danger, then most damage, away for its
-/// money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every state is judged by
-/// the same members; a change that would raise the danger is done in one go with the next.
+/// Walks from what is fitted to the first row: fluid and hoses that are due by their age first, then the change that takes most danger, then most damage,
+/// away for its money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every
+/// state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
 internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {
     private const double HourWorth = 20;
     private const double NearBestGain = 0.25;
 
-    private bool IsDue => plan.FluidState.AgeMonths >= Due.FluidMonths;
+    private bool IsDue => Due.IsFluid(plan) || Due.IsHoses(plan);
 
     public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
     {
@@ -77,14 +77,15 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             return changes[0];
         }
 
-        // Old fluid is the first thing to mend, whatever else takes more away (common practice).
+        // Old fluid and old hoses are the first thing to mend, whatever else takes more away (common practice).
         if (IsDue
-            && changes.FindIndex(change => change.Apply(now) is var then && then.Fluid.Id != now.Fluid.Id && then.Kit == now.Kit) is >= 0 and var fluid)
+            && changes.FindIndex(change => change.Apply(now) is var then && (then.Fluid.Id, then.Lines?.Id) != (now.Fluid.Id, now.Lines?.Id)
+                && then.Kit == now.Kit) is >= 0 and var fluid)
         {
             return changes[fluid];
         }
 
-        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null, isTold: false);

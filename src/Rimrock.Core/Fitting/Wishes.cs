@@ -31,6 +31,7 @@ public enum RotorSchool
 /// <param name="MostDanger">Largest chance of danger worth showing, 0 to 1; null for all.</param>
 /// <param name="ClassKeepsRotorSize">True where the class rules keep the rotor's diameter.</param>
 /// <param name="ClassForbidsDucts">True where the class rules forbid ducts.</param>
+/// <param name="ClassKeeps">What else the class rules keep as it is; null for nothing.</param>
 public sealed record Wishes(
     int Consistency = 2,
     int Confidence = 2,
@@ -47,7 +48,8 @@ public sealed record Wishes(
     double? MostColdMetres = null,
     double? MostDanger = null,
     bool ClassKeepsRotorSize = false,
-    bool ClassForbidsDucts = false)
+    bool ClassForbidsDucts = false,
+    IReadOnlyList<ClassPart>? ClassKeeps = null)
 {
     private static readonly FieldRange Scale = new("wishes.scale", "", 0, 3);
     private static readonly FieldRange Budget = new("wishes.mostToBuy", "", 0, 100000);
@@ -56,6 +58,9 @@ public sealed record Wishes(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Budget, Metres, Danger];
+
+    /// <summary>True where the class rules keep a part as it is.</summary>
+    public bool IsKept(ClassPart part) => (part == ClassPart.Ducts && ClassForbidsDucts) || ClassKeeps?.Contains(part) == true;
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)

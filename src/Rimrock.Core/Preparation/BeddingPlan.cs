@@ -28,19 +28,17 @@ public sealed record BeddingStop(int Number, double AtS, Spread FaceC, Spread Re
 /// <param name="FaceC">Front face in the middle of the band.</param>
 /// <param name="LowC">Lower edge.</param>
 /// <param name="HighC">Upper edge.</param>
-/// <param name="Shock">First-stop thermal shock.</param>
+/// <param name="Shock">First-stop thermal shock of iron rings; null for carbon ones, which do not yield.</param>
 /// <param name="Reached">False where this car cannot heat these parts into the target within the most stops.</param>
 /// <param name="Notes">What to look for and what to do when it does not come.</param>
 public sealed record BeddingPlan(
     BeddingPlace Place, IReadOnlyList<BeddingStop> Stops, double FromKmh, double ToKmh, double G, double SpacingS, Spread TargetC, Spread CoolMinutes,
     double CoolKm,
-    double[] TimeS, int[] FaceC, int[] LowC, int[] HighC, ThermalShock Shock, bool Reached, IReadOnlyList<Said> Notes)
+    double[] TimeS, int[] FaceC, int[] LowC, int[] HighC, ThermalShock? Shock, bool Reached, IReadOnlyList<Said> Notes)
 {
     /// <summary>Parked only below this face temperature, C (common practice: a hand can be held near it).</summary>
     public const double ParkBelowC = 90;
 
-    private const int FewestStops = 6;
-    private const int MostStops = 16;
     private const double CoolKmh = 70;
     private const double LongestCoolS = 2400;
     private const double SpeedStepKmh = 10;
@@ -60,7 +58,8 @@ public sealed record BeddingPlan(
         InputFaultException.ThrowIfAny([.. Fitting.HardStops.OfFitted(plan).Where(stop => stop.Code is "pad-discs" or "rotor-worn")
             .Select(stop => new InputFault(stop.Code == "rotor-worn" ? "rotors" : "pads", plan.FrontPad.Name, Said.Of("bedding-plan.pads-rotors-go-together"),
             Said.Of("bedding-plan.nothing-bedded-here", stop.Sentence)))]);
-        var target = BeddingTarget.Of(plan.FrontPad, place);
+        var target = BeddingTarget.Of(plan.FrontPad, place, plan.Car.Kind);
+        var stops = BeddingTarget.Stops(place);
         if (place == BeddingPlace.GentleStreet && !plan.FrontPad.FamilyOf().Street)
         {
             throw new InputFaultException([new InputFault("place", "gentleStreet", Said.Of("bedding-plan.closedcourse-prebedded"),
@@ -82,7 +81,7 @@ public sealed record BeddingPlan(
         {
             foreach (var spacing in Spacings)
             {
-                var trial = Trial.Drive(fresh, kmh, toKmh, g, spacing, target);
+                var trial = Trial.Drive(fresh, kmh, toKmh, g, spacing, target, stops);
                 best = best is null || trial.Stops.Count > 0 && Math.Abs(trial.LastC - target.MiddleC) < Math.Abs(best.LastC - target.MiddleC) ? trial : best;
                 if (trial.Reached)
                 {
@@ -103,8 +102,17 @@ public sealed record BeddingPlan(
             place == BeddingPlace.PreBedded
                 ? Said.Of("bedding-plan.they-come-bedded-three")
                 : Said.Of("bedding-plan.never-standstill-hot-pads"),
-            Said.Of("bedding-plan.look-even-grey-blue"),
+            plan.FrontRotor.Material == Rotors.RingMaterial.Iron ? Said.Of("bedding-plan.look-even-grey-blue") : Said.Of("bedding-plan.look-even-film-carbon"),
         };
+        if (place == BeddingPlace.ManyGentle)
+        {
+            notes.Add(Said.Of("bedding-plan.many-gentle-school"));
+        }
+        else if (place == BeddingPlace.ClosedCourse)
+        {
+            notes.Add(Said.Of("bedding-plan.few-hard-school"));
+        }
+
         if (!reached)
         {
             notes.Add(Said.Of("bedding-plan.car-hardly-heats-these"));
@@ -121,13 +129,14 @@ public sealed record BeddingPlan(
     private sealed record Trial(PredictionPlan Car, double FromKmh, double ToKmh, double G, double SpacingS, List<BeddingStop> Stops, double LastC,
         bool Reached, DayRun Day)
     {
-        public static Trial Drive(PredictionPlan plan, double fromKmh, double toKmh, double g, double spacingS, BeddingWindow target)
+        public static Trial Drive(PredictionPlan plan, double fromKmh, double toKmh, double g, double spacingS, BeddingWindow target,
+            (int Fewest, int Most) count)
         {
             var run = new DayRun(plan, CarFactors.Corners, demands: false);
             var phase = Round(plan, fromKmh, toKmh, g, spacingS);
             var stops = new List<BeddingStop>();
             var reached = false;
-            while (stops.Count < MostStops && !reached)
+            while (stops.Count < count.Most && !reached)
             {
                 run.Run(phase);
                 if (run.Stops.Count <= stops.Count)
@@ -138,7 +147,7 @@ public sealed record BeddingPlan(
                 var record = run.Stops[stops.Count];
                 stops.Add(new BeddingStop(stops.Count + 1, Math.Round(record.AtS), Banded(member => Face(run, BrakePart.FrontFace, record, member)),
                     Banded(member => Face(run, BrakePart.RearFace, record, member))));
-                reached = stops.Count >= FewestStops && stops[^1].FaceC.P50 >= target.MiddleC && stops[^1].FaceC.P50 <= target.HighC;
+                reached = stops.Count >= count.Fewest && stops[^1].FaceC.P50 >= target.MiddleC && stops[^1].FaceC.P50 <= target.HighC;
                 if (stops[^1].FaceC.P50 > target.HighC)
                 {
                     break;
@@ -148,7 +157,7 @@ public sealed record BeddingPlan(
             return new Trial(plan, fromKmh, toKmh, g, spacingS, stops, stops.Count == 0 ? 0 : stops[^1].FaceC.P50, reached, run);
         }
 
-        public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock shock, IReadOnlyList<Said> notes)
+        public BeddingPlan Plan(BeddingPlace place, BeddingWindow target, ThermalShock? shock, IReadOnlyList<Said> notes)
         {
             var endedS = Day.Phases[^1].EndS;
             var cruise = new DayPhase(1, PhaseKind.CoolDownLap, 1, DrivingSchedule.Of(new LapTrace([0, 30], [Speed.FromKmh(CoolKmh), Speed.FromKmh(CoolKmh)],

@@ -8,9 +8,9 @@ namespace Rimrock.Core.Preparation;
 /// <summary>What differs between two plans, as far as spanners are concerned.</summary>
 internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid)
 {
-    public bool FrontPads => Before.FrontPad.Name != After.FrontPad.Name;
+    public bool FrontPads => Before.FrontPad.Name != After.FrontPad.Name || Renews(Before.At(Axle.Front), After.At(Axle.Front));
 
-    public bool RearPads => Before.RearPad.Name != After.RearPad.Name;
+    public bool RearPads => Before.RearPad.Name != After.RearPad.Name || Renews(Before.At(Axle.Rear), After.At(Axle.Rear));
 
     public bool Pads => FrontPads || RearPads;
 
@@ -25,6 +25,9 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Lines => Before.Lines != After.Lines && After.Lines != BrakeLine.AgedRubber;
 
+    /// <summary>True where silicone fluid gives way to fluid that drinks water, or the other way round.</summary>
+    public bool Chemistry => (Before.Fluid.ClassOf()?.Silicone == true) != (After.Fluid.ClassOf()?.Silicone == true);
+
     public bool Fluid => FreshFluid || Lines || Kit || Before.Fluid.Name != After.Fluid.Name;
 
     /// <summary>True where the hydraulics are opened.</summary>
@@ -37,6 +40,12 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
         || (RearRotor && After.RearRotor.BracketForMm != Before.RearRotor.BracketForMm);
 
     public bool Nothing => !Pads && !Rotors && !Fluid && !Duct && !Kit;
+
+    /// <summary>True where a pedal works a clutch that may draw from the brakes' reservoir: on cars without recuperation.</summary>
+    public bool Clutch => After.Car.Kind == VehicleKind.Car && After.Car.RegenerationMS2 <= 0;
+
+    /// <summary>True where nothing but the worn rings is new, on the hats that stay.</summary>
+    public bool RingsAlone(Axle axle) => After.At(axle).Rotors.Rotor.HatsStay(Before.At(axle).Rotors.Rotor);
 
     public IEnumerable<(Pad Pad, Said Axle, AxleBrake Brake)> NewPads()
     {
@@ -55,12 +64,14 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         if (FrontPads)
         {
-            yield return Said.Of("change.front", Before.FrontPad.Name, After.FrontPad.Name);
+            yield return Before.FrontPad.Name == After.FrontPad.Name ? Said.Of("change.front-anew", After.FrontPad.Name)
+                : Said.Of("change.front", Before.FrontPad.Name, After.FrontPad.Name);
         }
 
         if (RearPads)
         {
-            yield return Said.Of("change.rear", Before.RearPad.Name, After.RearPad.Name);
+            yield return Before.RearPad.Name == After.RearPad.Name ? Said.Of("change.rear-anew", After.RearPad.Name)
+                : Said.Of("change.rear", Before.RearPad.Name, After.RearPad.Name);
         }
 
         if (Kit)
@@ -92,4 +103,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
             yield return Said.Of("change.new-fluid", After.Fluid.Name);
         }
     }
+
+    // Pads of the same kind that are thicker afterwards are a new set.
+    private static bool Renews(AxleSetup was, AxleSetup becomes) => becomes.PadMm > was.PadMm && becomes.Brake.IsSame(was.Brake);
 }

@@ -13,10 +13,15 @@ public sealed record ThermalShock(double HardStopK, double LimitK, Said Sentence
     private const double HardToKmh = 40;
     private const double HardG = 0.9;
 
-    /// <summary>Runs the stop on cold rotors.</summary>
-    public static ThermalShock Of(Driving.PredictionPlan plan)
+    /// <summary>Runs the stop on cold rotors; null where they are not of iron.</summary>
+    public static ThermalShock? Of(Driving.PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        if (plan.FrontRotor.Material != Rotors.RingMaterial.Iron)
+        {
+            return null;
+        }
+
         plan = plan with { Days = null };
         var lap = Circuits.BrakingZoneTable.Lap([new Circuits.BrakingZone(HardFromKmh, HardToKmh, 20)], HardG * Quantities.Speed.StandardGravityMS2);
         var density = Materials.Air.DensityKgM3(plan.Weather.AmbientC + Quantities.Temperature.ZeroCelsiusInKelvin,

@@ -28,8 +28,9 @@ public sealed record OrderItem(Said What, double Count, Said Unit, double? Price
 /// <param name="Hours">Work, h, with its band (common practice).</param>
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
 /// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
+/// <param name="Sheet">What the verdict rests on, what to mind and what to pack; null where nobody asked.</param>
 public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<Said> Tools, IReadOnlyList<WorkStep> Steps,
-    Spread Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null)
+    Spread Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null, OrderSheet? Sheet = null)
 {
     /// <summary>Whether there is something to bed.</summary>
     public bool Beds => Steps.Any(step => step.Code == "bed");
@@ -39,7 +40,9 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     /// <param name="after">The car as it should be.</param>
     /// <param name="freshFluid">True to flush with the same fluid too.</param>
     /// <param name="otherCars">Names of other cars that leftover fluid could serve.</param>
-    public static WorkOrder Of(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<string>? otherCars = null)
+    /// <param name="bleed">How the fluid is drawn through.</param>
+    public static WorkOrder Of(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<string>? otherCars = null,
+        BleedWay bleed = BleedWay.TwoPeople)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
@@ -47,7 +50,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         var change = new Change(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths);
         var refused = HardStops.OfChange(before, after);
         return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], new Spread(0, 0, 0), refused)
-            : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change)], [.. WorkSteps.Of(change)],
+            : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change, bleed)], [.. WorkSteps.Of(change, bleed)],
                 Spread.Times(HoursFor(change), PriorSpread.Work, 1), []);
     }
 
@@ -80,7 +83,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         }
         else if (change.FrontRotor)
         {
-            foreach (var item in RotorItems(change.After.FrontRotor, Said.Of("axle.front")))
+            foreach (var item in RotorItems(change, Axle.Front, Said.Of("axle.front")))
             {
                 yield return item;
             }
@@ -88,7 +91,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
 
         if (change.RearRotor)
         {
-            foreach (var item in RotorItems(change.After.RearRotor, Said.Of("axle.rear")))
+            foreach (var item in RotorItems(change, Axle.Rear, Said.Of("axle.rear")))
             {
                 yield return item;
             }
@@ -97,7 +100,8 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         if (change.Lines)
         {
             yield return new OrderItem(change.After.Lines == BrakeLine.Braided ? Said.Of("work-order.braided-lines") : Said.Of("work-order.new-rubber-lines"),
-                1, Said.Of("work-order.set-four-corners"), change.After.LinesPrice,
+                1, change.After.Car.Kind == VehicleKind.Car ? Said.Of("work-order.set-four-corners") : Said.Of("work-order.set-both-levers"),
+                change.After.LinesPrice,
                 Said.Of("work-order.new-sealing-washers-road"));
         }
 
@@ -107,6 +111,14 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
             var metres = Math.Ceiling(2 * duct.LengthM);
             yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(duct.HoseMm)), metres, Said.Nothing, change.After.DuctPrice,
                 Said.Of("work-order.clamps-piece-aims-into"), Said.Of("work-order.metres", Units.M(metres)));
+        }
+
+        if (change.Chemistry)
+        {
+            yield return new OrderItem(Said.Of("work-order.seals-throughout"), 1, Said.Of("work-order.set"), null,
+                Said.Of("work-order.old-chemistry-in-rubber"));
+            yield return new OrderItem(Said.Of("work-order.spirit-to-rinse"), 1, Said.Nothing, null, Said.Of("work-order.rinse-and-dry"),
+                Said.Of("work-order.litres", Units.L(RunningCost.FlushLitres(change.After.Car))));
         }
 
         if (change.Fluid)
@@ -130,10 +142,17 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
             fluid.PriceLitre * bottles * fluid.BottleLitres, note);
     }
 
-    private static IEnumerable<OrderItem> RotorItems(Rotor rotor, Said axle)
+    private static IEnumerable<OrderItem> RotorItems(Change change, Axle at, Said axle)
     {
-        yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), 2, rotor.Vanes == VaneKind.Curved
-            ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), 2 * rotor.Price);
+        var (rotor, fitted) = (change.After.At(at).Rotors.Rotor, change.Before.At(at).Rotors.Rotor);
+        var alone = change.RingsAlone(at);
+        var handed = rotor.Vanes == VaneKind.Curved;
+        // A motorcycle has two discs in front and one behind.
+        var count = change.After.Car.Kind == VehicleKind.Motorcycle && at == Axle.Rear ? 1 : 2;
+        yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), count, alone
+            ? handed ? Said.Of("work-order.rings-one-left-one") : Said.Of("work-order.rings")
+            : handed && count == 2 ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), rotor.PairPrice(fitted) * count / 2,
+            alone ? Said.Of("work-order.hats-stay") : null);
         if (rotor.BracketForMm is { } from)
         {
             yield return new OrderItem(Said.Of("work-order.brackets", axle), 2, Said.Of("work-order.brackets-unit"), 0,
@@ -149,9 +168,9 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         }
     }
 
-    private static IEnumerable<Said> ToolsFor(Change change)
+    private static IEnumerable<Said> ToolsFor(Change change, BleedWay bleed)
     {
-        yield return Said.Of("work-order.axle-stands-level-ground");
+        yield return change.After.Car.Kind == VehicleKind.Motorcycle ? Said.Of("work-order.paddock-stands") : Said.Of("work-order.axle-stands-level-ground");
         if (change.Pads || change.Rotors)
         {
             yield return Said.Of("work-order.piston-retractor-brake-cleaner");
@@ -165,6 +184,12 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         if (change.Opened)
         {
             yield return Said.Of("work-order.bleed-hose-bottle-ring");
+            yield return bleed switch
+            {
+                BleedWay.OnePerson => Said.Of("work-order.one-way-valve"),
+                BleedWay.Vacuum => Said.Of("work-order.vacuum-pump"),
+                _ => Said.Of("work-order.second-person"),
+            };
         }
 
         if (change.Lines)
@@ -182,5 +207,5 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         Effort.Hours(new Axles<bool>(change.FrontPads, change.RearPads),
             (change.FrontRotor ? Effort.OfRotors(change.After.FrontRotor, change.Before.FrontRotor) : 0)
                 + (change.RearRotor ? Effort.OfRotors(change.After.RearRotor, change.Before.RearRotor) : 0),
-            change.Opened, change.Lines, change.Duct) + Effort.OfKit(change.Kit);
+            change.Opened, change.Lines, change.Duct) + Effort.OfKit(change.Kit) + Effort.OfChemistry(change.Chemistry);
 }

@@ -6,12 +6,14 @@ namespace Rimrock.Core.Preparation;
 /// <summary>The steps of a change in the trade's order (common practice).</summary>
 internal static class WorkSteps
 {
-    public static IEnumerable<WorkStep> Of(Change change) => change.Nothing ? [] :
+    public static IEnumerable<WorkStep> Of(Change change, BleedWay bleed) => change.Nothing ? [] :
     [
-        new("stands", Said.Of("work-steps.car-stands-wheels-off"), Said.Of("work-steps.you-need-both-hands"), Said.Of("work-steps.rock-car-does-not"),
-            Said.Of("work-steps.never-under-car-jack")),
-        .. change.Opened ? FluidOut() : [],
-        .. change.Lines ? LinesOn() : [],
+        change.After.Car.Kind == VehicleKind.Motorcycle
+            ? new("stands", Said.Of("work-steps.motorcycle-on-stands"), Said.Of("work-steps.you-need-both-hands"), Said.Of("work-steps.rock-it-does-not-move"),
+                Said.Of("work-steps.lever-tied-and-no-lever-pulled"))
+            : new("stands", Said.Of("work-steps.car-stands-wheels-off"), Said.Of("work-steps.you-need-both-hands"), Said.Of("work-steps.rock-car-does-not"),
+                Said.Of("work-steps.never-under-car-jack")),
+        .. change.Opened ? HydraulicSteps.Out(change) : [],
         .. ParkingBrake(change),
         .. change.Pads || change.Rotors ? PadsOut(change) : [],
         .. change.Rotors ? RotorsOn(change) : [],
@@ -19,23 +21,8 @@ internal static class WorkSteps
         .. change.Kit ? Calipers(change) : [],
         .. change.Duct ? Ducts() : [],
         .. change.Pads || change.Rotors ? PadsIn(change) : [],
-        .. change.Opened ? Bleed(change) : [],
+        .. change.Opened ? HydraulicSteps.In(change, bleed) : [],
         .. Finish(change),
-    ];
-
-    private static IEnumerable<WorkStep> FluidOut() =>
-    [
-        new("fluid-out", Said.Of("work-steps.suck-old-fluid-out"), Said.Of("work-steps.up-goes-through-everything"),
-            Said.Of("work-steps.reservoir-nearly-empty-clean"), Said.Of("work-steps.brake-fluid-harms-paint")),
-    ];
-
-    private static IEnumerable<WorkStep> LinesOn() =>
-    [
-        new("lines-first-side", Said.Of("work-steps.new-lines-one-side"), Said.Of("work-steps.old-side-stays-your"),
-            Said.Of("work-steps.no-twist-new-washers"), Said.Of("work-steps.cap-open-pipes-fluid")),
-        new("lines-sweep", Said.Of("work-steps.full-lock-both-ways"), Said.Of("work-steps.line-touches-anything-wears"),
-            Said.Of("work-steps.fingers-width-tyre-spring"), Said.Of("work-steps.line-chafes-fails-without")),
-        new("lines-other-side", Said.Of("work-steps.new-lines-other-side"), Said.Of("work-steps.pattern-first"), Said.Of("work-steps.both-sides-run-alike")),
     ];
 
     private static IEnumerable<WorkStep> PadsOut(Change change) =>
@@ -126,27 +113,6 @@ internal static class WorkSteps
         new("pads-in", change.Pads ? Said.Of("work-steps.pads-sliders-clean-greased") : Said.Of("work-steps.pads-back-each-old"),
             Said.Of("work-steps.slider-sticks-makes-wedge"), Said.Of("work-steps.pads-move-guides-finger")),
     ];
-
-    private static IEnumerable<WorkStep> Bleed(Change change)
-    {
-        var corners = Said.Joined(Said.Listed, change.After.Car.Corners());
-        yield return new WorkStep("fill", Said.Of("work-steps.fill-over-upper-mark"),
-            change.After.Car.Electronics ? Said.Of("work-steps.air-master-cylinder-abs") : Said.Of("work-steps.air-master-cylinder"),
-            Said.Of("work-steps.level-watched-after-every"));
-        yield return new WorkStep("bleed", Said.Of("work-steps.bleed", corners), change.After.Car.Bleeding == BleedOrder.FurthestFirst
-            ? Said.Of("work-steps.furthest-master-cylinder-first") : Said.Of("work-steps.order-set-car"),
-            Said.Of("work-steps.clear-new-fluid-without"), Said.Of("work-steps.your-cars-manual-overrules"));
-        if (change.After.Car.Electronics)
-        {
-            yield return new WorkStep("abs", Said.Of("work-steps.abs-unit-does-your"),
-                Said.Of("work-steps.some-units-keep-old"), Said.Of("work-steps.manual-read-asks-tool"));
-        }
-
-        yield return new WorkStep("level", change.Pads ? Said.Of("work-steps.level-upper-mark-new")
-            : Said.Of("work-steps.level-far-below-upper"),
-            Said.Of("work-steps.level-falls-pads-wear"),
-            Said.Of("work-steps.cap-outside-rinsed-water"));
-    }
 
     private static IEnumerable<WorkStep> Finish(Change change)
     {

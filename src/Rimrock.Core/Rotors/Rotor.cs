@@ -134,6 +134,19 @@ public sealed record Rotor(
     /// <summary>Area of one rubbing face, m2; of a drum the inside of its cylinder.</summary>
     public double FaceAreaM2() => Brake().FaceAreaM2(OuterRadiusM(), InnerRadiusM(), DrumWidthMm / 1000);
 
+    /// <summary>True where it is the rotor that is fitted with a new ring: its hats stay, and only rings, bolts and nuts are bought.</summary>
+    /// <param name="fitted">The rotor that is on the car.</param>
+    public bool HatsStay(Rotor fitted)
+    {
+        ArgumentNullException.ThrowIfNull(fitted);
+        return Construction == RotorConstruction.TwoPiece && fitted.Construction == RotorConstruction.TwoPiece && Name == fitted.Name
+            && OuterDiameterMm == fitted.OuterDiameterMm && ThicknessMm >= fitted.ThicknessMm;
+    }
+
+    /// <summary>What a pair costs in the place of what is fitted; null where unknown.</summary>
+    /// <param name="fitted">The rotor that is on the car.</param>
+    public double? PairPrice(Rotor fitted) => 2 * (HatsStay(fitted) ? Finish?.RingPrice ?? Price : Price);
+
     /// <summary>What kind of brake it belongs to.</summary>
     public IFoundationBrake Brake() => Construction == RotorConstruction.Drum ? DrumBrake.Kind : DiscBrake.Kind;
 

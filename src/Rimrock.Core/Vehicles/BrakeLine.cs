@@ -11,4 +11,7 @@ public enum BrakeLine
 
     /// <summary>Braided steel over a plastic liner.</summary>
     Braided,
+
+    /// <summary>Stiff hoses as some newer cars have them from the works.</summary>
+    StiffFromWorks,
 }

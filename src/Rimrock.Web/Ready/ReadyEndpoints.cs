@@ -18,7 +18,9 @@ namespace Rimrock.Web.Ready;
 /// <param name="After">The car as it should be.</param>
 /// <param name="FreshFluid">True to flush with the same fluid too.</param>
 /// <param name="OtherCars">Other cars that leftover fluid could serve.</param>
-public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, bool FreshFluid = false, IReadOnlyList<string>? OtherCars = null);
+/// <param name="Bleed">How the fluid is drawn through.</param>
+public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, bool FreshFluid = false, IReadOnlyList<string>? OtherCars = null,
+    BleedWay Bleed = BleedWay.TwoPeople);
 
 /// <summary>A bedding.</summary>
 /// <param name="Plan">Car and parts.</param>
@@ -43,9 +45,13 @@ public static class ReadyEndpoints
         group.MapPost("/work", async (WorkQuestion question, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
-                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars);
+                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars, question.Bleed);
                 var then = await PredictionEndpoints.PriorAsync(question.After, drawn: null, settle: true, cache, cancel);
-                return TypedResults.Ok(order with { Then = new DayVerdict(then.Danger, then.Damage, then.Outcome) });
+                return TypedResults.Ok(order with
+                {
+                    Then = new DayVerdict(then.Danger, then.Damage, then.Outcome),
+                    Sheet = OrderSheet.Of(question.After, then),
+                });
             })
             .WithName("workOrder")
             .WithSummary("What to order, and the work of a change of parts step by step, with the day's danger and damage once it is done.")

@@ -15,7 +15,7 @@ public class CostAndStreetTests
     public void What_is_bought_is_counted_in_pairs_sets_and_whole_bottles()
     {
         var fitted = Selection.Fitted(Plan);
-        RunningCost.BuyNowOf(fitted, Plan.Car).ShouldBe(0.0);
+        RunningCost.BuyNowOf(fitted, Plan.Car, Plan.FrontRotor).ShouldBe(0.0);
         var fluid = new Part<BrakeFluid>("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40, BottleLitres: 0.5));
         var setup = fitted with
         {
@@ -24,12 +24,12 @@ public class CostAndStreetTests
             Fluid = fluid,
         };
         // 200 for a set, two rotors at 90, a litre as two bottles of half a litre at 40 a litre.
-        RunningCost.BuyNowOf(setup, Plan.Car)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
+        RunningCost.BuyNowOf(setup, Plan.Car, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
         var large = setup with { Fluid = new("g", fluid.Body with { BottleLitres = 5 }) };
-        RunningCost.BuyNowOf(large, Plan.Car)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
+        RunningCost.BuyNowOf(large, Plan.Car, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
         var motorcycle = Plan.Car with { Kind = Core.Vehicles.VehicleKind.Motorcycle };
-        RunningCost.BuyNowOf(setup, motorcycle)!.Value.ShouldBe(200 + 180 + 20, 1e-9, "one small bottle is enough for two levers");
-        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }, Plan.Car)
+        RunningCost.BuyNowOf(setup, motorcycle, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 20, 1e-9, "one small bottle is enough for two levers");
+        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }, Plan.Car, Plan.FrontRotor)
             .ShouldBeNull("a price that nobody entered is unknown, never nought");
     }
 

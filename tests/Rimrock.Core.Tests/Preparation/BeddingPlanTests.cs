@@ -65,6 +65,39 @@ public class BeddingPlanTests
     {
         // Face over section mean of a slab under constant flux is q L / 3 k (derived; reference cases): a stop at 0.9 g from 190 km/h puts some 100 to 200 K
         // there.
-        Of("track-sport").Shock.HardStopK.ShouldBeInRange(80, 260);
+        Of("track-sport").Shock!.HardStopK.ShouldBeInRange(80, 260);
+    }
+
+    /// <summary>Two schools (common practice): few hard stops, or twice as many at half the force.</summary>
+    [Fact]
+    public void Many_gentle_stops_reach_the_same_film_by_less_force_each()
+    {
+        var (few, many) = (Of("street-performance"), Of("street-performance", BeddingPlace.ManyGentle));
+        many.Reached.ShouldBeTrue();
+        many.G.ShouldBeLessThan(few.G);
+        many.Stops.Count.ShouldBeGreaterThan(few.Stops.Count);
+        many.TargetC.ShouldBe(few.TargetC);
+        (many.Stops[0].FaceC.P50 - 24).ShouldBeLessThan(few.Stops[0].FaceC.P50 - 24);
+    }
+
+    [Fact]
+    public void A_motorcycle_beds_from_its_own_speeds()
+    {
+        var guess = Core.Vehicles.CarGuess.Motorcycle("motorcycle", 210, 90, "sport");
+        var plan = SampleParts.Plan("race-sintered", "race-sintered") with { Car = guess.Car, FrontRotor = guess.FrontRotor, RearRotor = guess.RearRotor };
+        BeddingPlan.Of(plan, BeddingPlace.ClosedCourse).FromKmh.ShouldBeInRange(60, 150);
+        Of("race-sintered").FromKmh.ShouldBeGreaterThanOrEqualTo(130);
+    }
+
+    [Fact]
+    public void A_carbon_disc_is_never_told_of_irons_yield()
+    {
+        var plan = SampleParts.Plan("carbon-ceramic-disc") with
+        {
+            FrontRotor = SampleParts.FrontRing with { Material = Core.Rotors.RingMaterial.CarbonCeramic, RingMassKg = 5.5 },
+        };
+        var bed = BeddingPlan.Of(plan, BeddingPlace.ClosedCourse);
+        bed.Shock.ShouldBeNull();
+        bed.Notes.Select(note => note.Code).ShouldNotContain("bedding-plan.look-even-grey-blue");
     }
 }

@@ -50,7 +50,7 @@ public class WorkOrderTests
             { Name = "curved", Vanes = VaneKind.Curved, Construction = RotorConstruction.TwoPiece }
         };
         string[] expected = ["stands", "fluid-out", "lines-first-side", "lines-sweep", "lines-other-side", "pads-out", "pads-look", "hub-clean", "rotor-hand",
-            "rotors-on", "rotor-bolts", "pads-in", "fill", "bleed", "abs", "level", "leaks", "pedal", "wheels", "bed", "waste"];
+            "rotors-on", "rotor-bolts", "pads-in", "fill", "bleed-screws", "bleed", "clutch", "abs", "level", "leaks", "pedal", "wheels", "bed", "waste"];
         Steps(after).ShouldBe(expected);
     }
 
@@ -94,5 +94,70 @@ public class WorkOrderTests
         var after = Before with { Car = Before.Car with { Bleeding = bleeding } };
         WorkOrder.Of(Before, after, true).Steps.Single(step => step.Code == "bleed").Title.Terms.Single().Part!.Terms
             .Select(term => term.Part!.Code["bleed-corners.".Length..].Replace('-', ' ')).ShouldBe(corners.Split(", "));
+    }
+
+    [Fact]
+    public void A_new_set_of_the_same_pads_is_ordered_where_the_old_one_is_worn()
+    {
+        var worn = Before with { FrontPadMm = 2.4 };
+        var order = WorkOrder.Of(worn, Before, false);
+        order.Changes.Single().Code.ShouldBe("change.front-anew");
+        order.Order.ShouldContain(item => item.What.Code == "work-order.figure");
+        order.Steps.ShouldContain(step => step.Code == "bed");
+        WorkOrder.Of(worn, worn, false).Order.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Worn_rings_are_ordered_without_the_hats_that_stay()
+    {
+        var ring = SampleParts.FrontRing with { Construction = RotorConstruction.TwoPiece, Price = 300, Finish = new RotorFinish(RingPrice: 170) };
+        var items = WorkOrder.Of(Before with { FrontRotor = ring with { ThicknessMm = 26.2 } }, Before with { FrontRotor = ring }, false).Order;
+        items.Single(item => item.What.Code == "work-order.figure").Price.ShouldBe(340);
+        items.ShouldContain(item => item.What.Code == "work-order.bolts-one-time-nuts");
+        WorkOrder.Of(Before, Before with { FrontRotor = ring }, false).Order.Single(item => item.What.Code == "work-order.figure").Price.ShouldBe(600);
+    }
+
+    /// <summary>A change of chemistry is a job of its own (common practice); into silicone nobody is helped.</summary>
+    [Fact]
+    public void Out_of_silicone_everything_is_stripped_and_sealed_anew()
+    {
+        var silicone = Before with { Fluid = new BrakeFluid("silicone", "dot5", 290, 255) };
+        var order = WorkOrder.Of(silicone, Before, false);
+        order.Refused.ShouldBeEmpty();
+        order.Steps.Select(step => step.Code).ShouldBe(["stands", "fluid-out", "chemistry-strip", "chemistry-seals", "fill", "bleed-screws", "bleed", "clutch",
+            "abs", "level", "leaks", "pedal", "wheels", "waste"]);
+        order.Order.Single(item => item.What.Code == "work-order.seals-throughout").Price.ShouldBeNull();
+        order.Hours.P50.ShouldBeGreaterThan(8);
+        WorkOrder.Of(Before with { Car = Before.Car with { Electronics = false } },
+            silicone with { Car = Before.Car with { Electronics = false } }, false).Refused.ShouldContain(stop => stop.Code == "silicone-mix");
+    }
+
+    [Theory]
+    [InlineData(BleedWay.TwoPeople, "work-steps.two-press-hold-open", "work-order.second-person")]
+    [InlineData(BleedWay.OnePerson, "work-steps.alone-slow-strokes", "work-order.one-way-valve")]
+    [InlineData(BleedWay.Vacuum, "work-steps.vacuum-at-screw", "work-order.vacuum-pump")]
+    public void Each_way_of_bleeding_has_its_own_words_and_tool(BleedWay way, string reason, string tool)
+    {
+        var order = WorkOrder.Of(Before, Before, true, bleed: way);
+        order.Steps.Single(step => step.Code == "bleed").Reason.Code.ShouldBe(reason);
+        order.Tools.Select(one => one.Code).ShouldContain(tool);
+    }
+
+    [Fact]
+    public void A_motorcycle_has_no_clutch_on_the_brakes_and_one_rear_disc()
+    {
+        var guess = CarGuess.Motorcycle("motorcycle", 210, 90, "sport");
+        var plan = Before with
+        {
+            Car = guess.Car,
+            FrontRotor = guess.FrontRotor,
+            RearRotor = guess.RearRotor with { Price = 80 },
+        };
+        var order = WorkOrder.Of(plan, plan with { RearRotor = plan.RearRotor with { Name = "other" }, Lines = BrakeLine.Braided }, true);
+        order.Steps.ShouldNotContain(step => step.Code == "clutch");
+        order.Steps[0].Title.Code.ShouldBe("work-steps.motorcycle-on-stands");
+        var disc = order.Order.Single(item => item.What.Code == "work-order.figure");
+        (disc.Count, disc.Price).ShouldBe((1, 80));
+        order.Order.ShouldContain(item => item.Unit.Code == "work-order.set-both-levers");
     }
 }

@@ -1250,7 +1250,30 @@ export interface components {
             beyond: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
             /** @description Chance that something dangerous happens on a day like this. */
             danger: components["schemas"]["Chance"];
@@ -1275,7 +1298,7 @@ export interface components {
          * @description Where the pads are bedded.
          * @enum {unknown}
          */
-        BeddingPlace: "closedCourse" | "gentleStreet" | "preBedded";
+        BeddingPlace: "closedCourse" | "gentleStreet" | "preBedded" | "manyGentle";
         /** @description A bedding for this car, these pads and these rotors, computed by the engine. */
         BeddingPlan: {
             /** @description Where. */
@@ -1319,15 +1342,37 @@ export interface components {
             lowC: number[];
             /** @description Upper edge. */
             highC: number[];
-            /** @description First-stop thermal shock. */
-            shock: components["schemas"]["ThermalShock"];
+            shock: null | components["schemas"]["ThermalShock"];
             /** @description False where this car cannot heat these parts into the target within the most stops. */
             reached: boolean;
             /** @description What to look for and what to do when it does not come. */
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
         };
         /** @description A bedding. */
@@ -1398,6 +1443,12 @@ export interface components {
          * @enum {unknown}
          */
         BleedOrder: "furthestFirst" | "furthestFirstFromRight" | "nearestFirst" | "crosswise";
+        /**
+         * @description How fluid is drawn through (common practice: each works, and each has its own mistake).
+         * @default twoPeople
+         * @enum {unknown}
+         */
+        BleedWay: "twoPeople" | "onePerson" | "vacuum";
         /** @description A point of the boiling line through the season. */
         BoilingPointAt: {
             /**
@@ -1454,7 +1505,7 @@ export interface components {
          * @default rubber
          * @enum {unknown}
          */
-        BrakeLine: "rubber" | "agedRubber" | "braided";
+        BrakeLine: "rubber" | "agedRubber" | "braided" | "stiffFromWorks";
         /**
          * @description The temperatures that a prediction follows.
          * @enum {unknown}
@@ -1546,7 +1597,30 @@ export interface components {
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
         };
         /** @description What a part can take. */
@@ -1857,6 +1931,11 @@ export interface components {
             /** @description True for a left-hand corner, false for a right-hand one, null where nobody said. */
             left?: null | boolean;
         };
+        /**
+         * @description What the rules of a class may keep as the car was sold.
+         * @enum {unknown}
+         */
+        ClassPart: "pads" | "fluid" | "lines" | "rotors" | "calipers" | "ducts";
         /**
          * @description How damp the air is where the car lives.
          * @default temperate
@@ -3301,7 +3380,30 @@ export interface components {
             remarks: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
             driving: null | components["schemas"]["Driving"];
         };
@@ -3455,14 +3557,96 @@ export interface components {
             note?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[];
             /** @description What is told instead of count and unit, where it is a measure; null where it is a number of things. */
             amount?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[];
+        };
+        /** @description What stands at the foot of an order, so that whoever signs it knows what it rests on. */
+        OrderSheet: {
+            /** @description Guesses that decide, the weightiest first. */
+            guesses: components["schemas"]["Contribution"][];
+            /** @description What to mind. */
+            cautions: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
+            }[][];
+            /** @description What to take along to the day. */
+            pack: components["schemas"]["PackedThing"][];
         };
         /**
          * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
@@ -3522,6 +3706,13 @@ export interface components {
              * @description Braking energy of a lap against the limit lap (engineering judgement, x1.15).
              */
             energyShare: number;
+        };
+        /** @description Something to take along to a day on a circuit: what may give there decides (common practice). */
+        PackedThing: {
+            /** @description What. */
+            what: components["schemas"]["Said"];
+            /** @description Why. */
+            why: components["schemas"]["Said"];
         };
         /** @description A brake pad compound as a driver would order it. */
         Pad: {
@@ -3895,7 +4086,30 @@ export interface components {
         Piece: {
             /** @description The words; null for a figure. */
             words: null | string;
-            figure: null | components["schemas"]["ToldFigure"];
+            figure: null | {
+                /**
+                 * Format: double
+                 * @description The value; null for a range, which has edges only.
+                 */
+                value: null | number;
+                /** @description Its kept unit. */
+                unit: string;
+                /**
+                 * Format: int32
+                 * @description Decimals in that unit.
+                 */
+                digits: number;
+                /**
+                 * Format: double
+                 * @description Lower edge of its band, where it has one.
+                 */
+                low?: null | number;
+                /**
+                 * Format: double
+                 * @description Upper edge of its band.
+                 */
+                high?: null | number;
+            };
         };
         /**
          * @description What the pistons are made of.
@@ -4098,7 +4312,30 @@ export interface components {
             cautions: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
             /** @description What on the car must not be driven on at all, whatever the temperatures say. */
             hardStops: components["schemas"]["HardStop"][];
@@ -4130,7 +4367,30 @@ export interface components {
             evidence: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
         };
         /**
@@ -4407,7 +4667,30 @@ export interface components {
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
         };
         /**
@@ -4444,7 +4727,30 @@ export interface components {
             unknown: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
         };
         /**
@@ -4454,7 +4760,30 @@ export interface components {
         Said: {
             /** @description The words; null for a figure. */
             words: null | string;
-            figure: null | components["schemas"]["ToldFigure"];
+            figure: null | {
+                /**
+                 * Format: double
+                 * @description The value; null for a range, which has edges only.
+                 */
+                value: null | number;
+                /** @description Its kept unit. */
+                unit: string;
+                /**
+                 * Format: int32
+                 * @description Decimals in that unit.
+                 */
+                digits: number;
+                /**
+                 * Format: double
+                 * @description Lower edge of its band, where it has one.
+                 */
+                low?: null | number;
+                /**
+                 * Format: double
+                 * @description Upper edge of its band.
+                 */
+                high?: null | number;
+            };
         }[];
         /** @description A limit as it was believed. */
         SaidLimit: {
@@ -5511,6 +5840,8 @@ export interface components {
              * @default false
              */
             classForbidsDucts: boolean;
+            /** @description What else the class rules keep as it is; null for nothing. */
+            classKeeps?: null | components["schemas"]["ClassPart"][];
         };
         /**
          * @description The work of a change of parts in the trade's order (common practice throughout): fluid out, lines one side first, pads out, rotors, pads in, fill, bleed,
@@ -5521,7 +5852,30 @@ export interface components {
             changes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
             /** @description What to order. */
             order: components["schemas"]["OrderItem"][];
@@ -5529,7 +5883,30 @@ export interface components {
             tools: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[][];
             /** @description Steps in order. */
             steps: components["schemas"]["WorkStep"][];
@@ -5538,6 +5915,7 @@ export interface components {
             /** @description Why nothing of it is ordered; empty where nothing stands against it. */
             refused: components["schemas"]["HardStop"][];
             then?: null | components["schemas"]["DayVerdict"];
+            sheet?: null | components["schemas"]["OrderSheet"];
             /** @description Whether there is something to bed. */
             beds: boolean;
         };
@@ -5554,6 +5932,8 @@ export interface components {
             freshFluid: boolean;
             /** @description Other cars that leftover fluid could serve. */
             otherCars?: null | string[];
+            /** @description How the fluid is drawn through. */
+            bleed?: components["schemas"]["BleedWay"];
         };
         /** @description One step of the work. */
         WorkStep: {
@@ -5569,7 +5949,30 @@ export interface components {
             caution?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | components["schemas"]["ToldFigure"];
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
             }[];
         };
         /** @description Ticks of a work order. */

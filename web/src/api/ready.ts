@@ -3,6 +3,8 @@ import type { UnitSystem } from '../units/units';
 
 export type WorkOrder = Schemas['WorkOrder'];
 export type WorkStep = Schemas['WorkStep'];
+export type OrderSheet = Schemas['OrderSheet'];
+export type BleedWay = Schemas['BleedWay'];
 export type BeddingPlan = Schemas['BeddingPlan'];
 export type BeddingPlace = Schemas['BeddingPlace'];
 export type SeasonPlan = Schemas['SeasonPlan'];
@@ -14,9 +16,10 @@ export async function workOrder(
   after: PredictionPlan,
   freshFluid: boolean,
   otherCars: string[],
+  bleed: BleedWay,
   signal?: AbortSignal,
 ): Promise<WorkOrder> {
-  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars }, signal }));
+  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed }, signal }));
 }
 
 export async function beddingPlan(plan: PredictionPlan, place: BeddingPlace, signal?: AbortSignal): Promise<BeddingPlan> {

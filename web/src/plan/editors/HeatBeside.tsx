@@ -22,6 +22,7 @@ export function HeatBeside() {
         options={[
           { value: 'rubber', label: 'rubber' },
           { value: 'agedRubber', label: 'rubber, ten years and more' },
+          { value: 'stiffFromWorks', label: 'stiff ones from the works' },
           { value: 'braided', label: 'braided' },
         ]}
         onChange={(lines) => refine({ lines })}

@@ -1,5 +1,5 @@
 import type { Wishes } from '../../api/client';
-import { scales, scaleWords, schools, schoolValue, withSchool } from './wishes';
+import { classParts, scales, scaleWords, schools, schoolValue, withSchool } from './wishes';
 
 /** The driver's scales and schools of thought: nothing that ranks is hidden. */
 export function WhatMatters({ wishes, change }: { wishes: Wishes; change: (changes: Partial<Wishes>) => void }) {
@@ -41,6 +41,24 @@ export function WhatMatters({ wishes, change }: { wishes: Wishes; change: (chang
             </label>
           );
         })}
+        <fieldset className="school class-keeps">
+          <legend>Class: keeps as sold</legend>
+          {classParts.map(({ value, label }) => {
+            const kept = wishes.classKeeps ?? [];
+            return (
+              <label key={value} className="check">
+                <input
+                  type="checkbox"
+                  checked={kept.includes(value)}
+                  onChange={(event) =>
+                    change({ classKeeps: event.target.checked ? [...kept, value] : kept.filter((one) => one !== value) })
+                  }
+                />{' '}
+                {label}
+              </label>
+            );
+          })}
+        </fieldset>
       </section>
     </>
   );

@@ -95,6 +95,15 @@ export const schools: { key: School; label: string; choices: { value: string; la
   },
 ];
 
+/** What the rules of a class may keep; ducts have a line of their own. */
+export const classParts: { value: NonNullable<Wishes['classKeeps']>[number]; label: string }[] = [
+  { value: 'pads', label: 'pads' },
+  { value: 'fluid', label: 'fluid' },
+  { value: 'lines', label: 'lines' },
+  { value: 'rotors', label: 'rotors' },
+  { value: 'calipers', label: 'calipers' },
+];
+
 export const schoolValue = (wishes: Wishes, key: School): string => String(wishes[key]);
 
 export const withSchool = (key: School, value: string): Partial<Wishes> =>

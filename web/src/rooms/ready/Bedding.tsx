@@ -31,7 +31,8 @@ export function Bedding({ plan, fresh }: { plan: PredictionPlan; fresh: boolean 
             value={place}
             onChange={(event) => setPlace(event.target.value as BeddingPlace)}
           >
-            <option value="closedCourse">on a closed course</option>
+            <option value="closedCourse">on a closed course, few hard stops</option>
+            <option value="manyGentle">on a closed course, many gentle stops</option>
             <option value="gentleStreet">gently, street pads only</option>
             <option value="preBedded">they come bedded</option>
           </select>
@@ -54,7 +55,7 @@ export function Bedding({ plan, fresh }: { plan: PredictionPlan; fresh: boolean 
               <BeddingChart plan={bed} />
             </>
           )}
-          <p>{told(bed.shock.sentence)}</p>
+          {bed.shock && <p>{told(bed.shock.sentence)}</p>}
           {bed.notes.map((note) => (
             <p key={told(note)} className="note">
               {told(note)}

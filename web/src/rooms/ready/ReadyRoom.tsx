@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { workOrder } from '../../api/ready';
+import { workOrder, type BleedWay, type WorkOrder } from '../../api/ready';
 import { carKey, planAsItStands } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -16,12 +16,16 @@ export default function ReadyRoom() {
   const { band, told } = useUnits();
   const { shelf, draft, plan, search } = usePlan();
   const [freshFluid, setFreshFluid] = useState(false);
+  const [bleed, setBleed] = useState<BleedWay>('twoPeople');
   const before = useMemo(() => (draft && plan ? planAsItStands(draft, plan, shelf) : null), [draft, plan, shelf]);
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
   const order = useQuery({
-    queryKey: ['work', before, plan, freshFluid, others],
-    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, signal),
+    queryKey: ['work', before, plan, freshFluid, others, bleed],
+    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, signal),
     enabled: before !== null && plan !== null,
+    // Only how it is bled may change under what is shown.
+    placeholderData: (kept: WorkOrder | undefined, query) =>
+      query?.queryKey[1] === before && query.queryKey[2] === plan ? kept : undefined,
     retry: false,
     staleTime: Infinity,
   });
@@ -36,6 +40,8 @@ export default function ReadyRoom() {
     );
   const changes = (order.data?.changes ?? []).map((change) => told(change));
   const beds = order.data?.beds ?? false;
+  const bleeds = order.data?.steps.some((step) => step.code === 'bleed') ?? false;
+  const handed = [plan.frontRotor, plan.rearRotor].some((rotor) => rotor.vanes === 'curved');
   return (
     <div className="ready">
       <p className="room-sentence">
@@ -53,6 +59,23 @@ export default function ReadyRoom() {
           <input type="checkbox" checked={freshFluid} onChange={(event) => setFreshFluid(event.target.checked)} /> flush the fluid while you
           are at it
         </label>
+        {bleeds && (
+          <>
+            {' '}
+            Bled{' '}
+            <select
+              className="phrase-select no-print"
+              aria-label="How it is bled"
+              value={bleed}
+              onChange={(event) => setBleed(event.target.value as BleedWay)}
+            >
+              <option value="twoPeople">by two people</option>
+              <option value="onePerson">alone, with a one-way valve</option>
+              <option value="vacuum">with a hand vacuum pump</option>
+            </select>
+            .
+          </>
+        )}
       </p>
       <p className="note">
         Your car’s manual and torque figures come first; if a step is new to you, have a licensed workshop do it.
@@ -65,7 +88,7 @@ export default function ReadyRoom() {
         )}
         <div>
           <Bedding plan={plan} fresh={beds} />
-          {!order.data?.steps.some((step) => step.code === handStep) && <HandTrainer />}
+          {handed && !order.data?.steps.some((step) => step.code === handStep) && <HandTrainer />}
         </div>
       </div>
       <Season plan={plan} car={carKey(draft)} />

@@ -10,6 +10,7 @@ import { HardStopList } from '../../shared/HardStopList';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
+import { OrderFoot } from './OrderFoot';
 import { told as toldIn } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 
@@ -112,6 +113,7 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
       </ul>
       <h3>At hand</h3>
       <p className="note">{order.tools.map(told).join('; ')}.</p>
+      {order.sheet && <OrderFoot sheet={order.sheet} />}
       <h3>Step by step</h3>
       <ol className="work-steps">
         {order.steps.map((step) => (

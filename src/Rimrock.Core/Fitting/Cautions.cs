@@ -1,0 +1,50 @@
+using Rimrock.Core.Driving;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>What a driver is to mind whatever the figures say: on the Bench and on a printed order.</summary>
+public static class Cautions
+{
+    /// <summary>All that a plan calls for.</summary>
+    public static IReadOnlyList<Said> Of(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        var cautions = new List<Said>
+        {
+            Said.Of("predictor.these-estimates-your-car"),
+        };
+        if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
+        {
+            cautions.Add(Said.Of("predictor.pad-without-road-approval"));
+        }
+
+        if (plan.FrontRotor.ReplacesCarbonCeramic || plan.RearRotor.ReplacesCarbonCeramic)
+        {
+            cautions.Add(Said.Of("predictor.iron-ring-carbon-ceramic"));
+        }
+
+        if (!plan.Bedded)
+        {
+            cautions.Add(Said.Of("predictor.new-pads-brake-about"));
+        }
+
+        if (plan.FrontWrongSide || plan.RearWrongSide)
+        {
+            cautions.Add(Said.Of("predictor.handed-rotors-wrong-side"));
+        }
+
+        if (plan.Fluid.ClassOf() is { Silicone: true })
+        {
+            cautions.Add(plan.Car.Electronics
+                ? Said.Of("predictor.silicone-fluid-not-car")
+                : Said.Of("predictor.silicone-fluid-never-mixes"));
+        }
+
+        if (Due.IsHoses(plan))
+        {
+            cautions.Add(Said.Of("predictor.aged-hoses-swell-and-burst"));
+        }
+
+        return cautions;
+    }
+}
