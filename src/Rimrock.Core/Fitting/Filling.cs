@@ -5,7 +5,7 @@ namespace Rimrock.Core.Fitting;
 
 /// <summary>A fluid with lines, as far as the search needs them.</summary>
 internal sealed record Filling(Part<BrakeFluid> Fluid, Part<LineKit>? Lines, double VapourC, double SigmaK, double CostPerHour, double EffortHours, double Buy,
-    double SwellMm = 0)
+    double Swell = 0)
 {
     /// <summary>About the chance that vapour shows at neither axle.</summary>
     public double Holds(double frontC, double frontSigma, double rearC, double rearSigma) =>

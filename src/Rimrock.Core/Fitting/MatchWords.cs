@@ -82,7 +82,7 @@ internal static class MatchWords
             Want.Work => Said.Of("match-words.takes-work-against", Units.H(mine.EffortHours), Units.H(first.EffortHours)),
             Want.Balance => Said.Of("match-words.balance-moves-points-front", 100 * Math.Abs(mine.FrontShare - first.FrontShare)),
             Want.Bite => Said.Of("match-words.takes-hold-lets-go"),
-            _ => Said.Of("match-words.pedal-less-firm", Units.Mm(with.Scaled.SwellMm), Units.Mm(best.Scaled.SwellMm)),
+            _ => Said.Of("match-words.pedal-less-firm", Units.Percent(100 * with.Scaled.Swell), Units.Percent(100 * best.Scaled.Swell)),
         };
     }
 

@@ -45,9 +45,9 @@ internal enum Want
 /// <param name="EffortHours">Work to change over, h.</param>
 /// <param name="BalanceShift">Front share away from that of equal pads on the fitted rotors.</param>
 /// <param name="Roughness">0 (bites and lets go as one would wish) to 1.</param>
-/// <param name="SwellMm">Way of the pedal that goes into the hoses, mm, see <see cref="Vehicles.PedalTravel.SwellMm"/>.</param>
+/// <param name="Swell">Share of the pedal's way that goes into the hoses, see <see cref="Vehicles.PedalTravel.SwellShare"/>.</param>
 internal sealed record Objectives(Screened Chances, double Street, double CostPerSeason, double EffortHours, double BalanceShift, double Roughness,
-    double SwellMm = 0)
+    double Swell = 0)
 {
     /// <summary>What has to be bought is spread over so many seasons (engineering judgement).</summary>
     public const double OutlaySeasons = 2;
@@ -63,8 +63,8 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
     private const double EffortUnit = 4;
     private const double BalanceUnit = 0.05;
 
-    // A finger's breadth of pedal is felt by everybody (engineering judgement).
-    private const double SwellUnitMm = 12;
+    // A third of the pedal's way lost in the hoses weighs as much as the balance moved by a step (engineering judgement).
+    private const double SwellUnit = 0.3;
 
     /// <summary>The driver's scales together: what orders setups that are as safe as each other. Units are ours; never shown.</summary>
     public double Scales(Wishes wishes) =>
@@ -83,7 +83,7 @@ internal sealed record Objectives(Screened Chances, double Street, double CostPe
             Want.Work => wishes.Convenience * EffortHours / EffortUnit,
             Want.Balance => 0.5 * wishes.Confidence * BalanceShift / BalanceUnit,
             Want.Bite => 0.5 * wishes.Confidence * Roughness,
-            _ => 0.5 * wishes.Confidence * SwellMm / SwellUnitMm,
+            _ => 0.5 * wishes.Confidence * Swell / SwellUnit,
         };
     }
 

@@ -121,8 +121,8 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
 
         static bool Beats(Filling other, Filling one, bool earlier) =>
             other.VapourC >= one.VapourC && other.SigmaK <= one.SigmaK && other.CostPerHour <= one.CostPerHour && other.EffortHours <= one.EffortHours
-            && other.SwellMm <= one.SwellMm && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour
-                || other.EffortHours < one.EffortHours || other.SwellMm < one.SwellMm);
+            && other.Swell <= one.Swell && (earlier || other.VapourC > one.VapourC || other.SigmaK < one.SigmaK || other.CostPerHour < one.CostPerHour
+                || other.EffortHours < one.EffortHours || other.Swell < one.Swell);
     }
 
     private Filling FillingOf(Part<BrakeFluid> fluid, Part<LineKit>? kit)
@@ -135,7 +135,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
             Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0,
-            PedalTravel.SwellMm(plan.Car, on.Lines));
+            PedalTravel.SwellShare(plan.Car, on.Lines));
     }
 
     private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)
@@ -212,7 +212,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         Chances = new Screened(1 - (pair.Survival.Danger * holds), 1 - pair.Survival.Damage, 1 - pair.Survival.Nuisance),
         CostPerSeason = pair.Basic.CostPerSeason + (seasonHours * filling.CostPerHour),
         EffortHours = pair.Basic.EffortHours + filling.EffortHours,
-        SwellMm = filling.SwellMm,
+        Swell = filling.Swell,
     };
 
     private Pair Weigh(HeatCell cell, PadCell ahead, PadCell behind, Pad front, Pad rear, double street, double rotorCost, double effort)

@@ -42,14 +42,14 @@ public static class PedalTravel
         return ((perBar * bar) + free) / masterCm2 * 10 * car.Hydraulics.PedalRatio;
     }
 
-    /// <summary>How much of a hard press goes into hoses that swell: the way of the pedal over that with braided ones, mm at 60 bar, warm.</summary>
+    /// <summary>Share of a hard press that goes into hoses that swell: the pedal's way over that with braided ones, at 60 bar, warm.</summary>
     /// <param name="car">The car.</param>
     /// <param name="lines">The flexible lines.</param>
-    public static double SwellMm(Car car, BrakeLine lines)
+    public static double SwellShare(Car car, BrakeLine lines)
     {
         const double bar = 60;
         const double warmC = 60;
-        return Math.Max(0, Mm(car, lines, bar, warmC, warmC) - Mm(car, BrakeLine.Braided, bar, warmC, warmC));
+        return Math.Max(0, 1 - (Mm(car, BrakeLine.Braided, bar, warmC, warmC) / Mm(car, lines, bar, warmC, warmC)));
     }
 
     private static double Caliper(AxleBrake axle, double? padUm)

@@ -63,7 +63,7 @@ public class TwoSetsTests
     {
         var offer = new Offer([new("sport", new Pad("sport", "track-sport", PriceAxleSet: 150))], [], [],
             [new("fresh", new("fresh", "dot4", 310, 195, PriceLitre: 40))], [new("braided", new LineKit("braided", BrakeLine.Braided, Price: 90))]);
-        var answer = Matcher.Match(SampleParts.Plan(), offer, new Wishes(Confidence: confidence, Cost: 3, RoadApprovalMust: false, FreshFluidEachEvent: true));
+        var answer = Matcher.Match(SampleParts.Plan(), offer, new Wishes(Confidence: confidence, Cost: 1, RoadApprovalMust: false, FreshFluidEachEvent: true));
         (answer.Shortlist[0].Parts.Lines is not null).ShouldBe(bought);
     }
 
