@@ -123,3 +123,34 @@ test('fluids and rotors are drawn in the strata too, by pointer or focus', async
   await expect(page.getByText(/With the one looked at:.*below \d+ °C instead of \d+ °C .front face/)).toBeInViewport();
   await expect(sentence(page)).toContainText('plain vented 320 x 28');
 });
+
+test('an unsafe day becomes an order that a technician can sign', async ({ page }) => {
+  test.setTimeout(120_000);
+  await openChoose(page);
+  await settled(page);
+  await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
+  const first = page.locator('li.setup').first();
+  const figure = async (label: string) =>
+    Number((await first.locator('dl > div', { has: page.getByText(label, { exact: true }) }).locator('dd').textContent())!.replace(/[^\d.]/g, ''));
+  const [price, hours] = [await figure('to buy'), await figure('work')];
+  await first.getByRole('button', { name: 'Fit this' }).click();
+  await expect(page.getByText(/fitted in the plan/)).toBeVisible();
+  await page.getByRole('link', { name: /Ready/ }).click();
+
+  // What is ordered costs and takes what was chosen.
+  const order = page.getByRole('region', { name: 'Work order' });
+  await expect(order).toContainText('On a day like the plan’s, with this done', { timeout: 30_000 });
+  const prices = await order.locator('.order-price').allTextContents();
+  expect(prices.reduce((sum, one) => sum + Number(one || 0), 0)).toBeCloseTo(price, 0);
+  await expect(page.locator('.ready')).toContainText(`About ${hours.toFixed(1)} h`);
+
+  // Whoever signs it reads what it rests on; it is bled in the way that was chosen.
+  for (const name of ['Guesses that decide', 'To mind', 'To take along']) await expect(order.getByRole('region', { name })).toBeVisible();
+  await expect(order).toContainText('a second person for an hour');
+  await page.getByRole('combobox', { name: 'How it is bled' }).selectOption('vacuum');
+  await expect(order).toContainText('a hand vacuum pump');
+  await expect(order.getByText('Checked by, and on which day:')).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(order.getByText('Checked by, and on which day:')).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+});

@@ -49,13 +49,11 @@ public sealed record PackedThing(Said What, Said Why)
             return [];
         }
 
-        var may = Table.Select(row => (row.What, Likeliest: limits.Where(limit => row.For(LimitTable.Find(limit.Code)) && limit.Harm >= LeastHarm(limit))
+        // Spare parts mend what is ruined or worn; what fades would fade again, and a slower lap is mended by none.
+        var may = Table.Select(row => (row.What, Likeliest: limits.Where(limit => row.For(LimitTable.Find(limit.Code)) && limit.Harm >= Harm.Damage)
             .Select(limit => limit.Chance.Share).DefaultIfEmpty(0).Max())).Where(row => row.Likeliest >= WorthItsPlace)
             .OrderByDescending(row => row.Likeliest)
             .Select(row => new PackedThing(row.What, Said.Of("packed-thing.gives-on-so-many-days", Units.Percent(100 * row.Likeliest))));
         return [.. may, .. Always.Where(row => row.If(plan)).Select(row => new PackedThing(row.What, row.Why))];
     }
-
-    // Spare parts mend what is ruined or dangerous; a slower lap or a cold first stop is mended by no spare, faded pads are.
-    private static Harm LeastHarm(LimitBand limit) => LimitTable.Disappoints(LimitTable.Find(limit.Code)) ? Harm.Nuisance : Harm.Damage;
 }

@@ -5,9 +5,9 @@ import { useUnits } from '../../units/UnitContext';
 export function OrderFoot({ sheet }: { sheet: OrderSheet }) {
   const { told } = useUnits();
   return (
-    <>
+    <div className="order-foot">
       {sheet.guesses.length > 0 && (
-        <>
+        <section aria-label="Guesses that decide">
           <h3>Guesses that decide</h3>
           <ul className="order-notes">
             {sheet.guesses.map((guess) => (
@@ -16,16 +16,18 @@ export function OrderFoot({ sheet }: { sheet: OrderSheet }) {
               </li>
             ))}
           </ul>
-        </>
+        </section>
       )}
-      <h3>To mind</h3>
-      <ul className="order-notes">
-        {sheet.cautions.map((caution) => (
-          <li key={told(caution)}>{told(caution)}</li>
-        ))}
-      </ul>
+      <section aria-label="To mind">
+        <h3>To mind</h3>
+        <ul className="order-notes">
+          {sheet.cautions.map((caution) => (
+            <li key={told(caution)}>{told(caution)}</li>
+          ))}
+        </ul>
+      </section>
       {sheet.pack.length > 0 && (
-        <>
+        <section aria-label="To take along">
           <h3>To take along</h3>
           <ul className="order-notes">
             {sheet.pack.map((thing) => (
@@ -34,8 +36,9 @@ export function OrderFoot({ sheet }: { sheet: OrderSheet }) {
               </li>
             ))}
           </ul>
-        </>
+        </section>
       )}
-    </>
+      <p className="signed">Checked by, and on which day:</p>
+    </div>
   );
 }

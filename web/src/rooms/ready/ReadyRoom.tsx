@@ -64,7 +64,7 @@ export default function ReadyRoom() {
             {' '}
             Bled{' '}
             <select
-              className="phrase-select no-print"
+              className="phrase-select"
               aria-label="How it is bled"
               value={bleed}
               onChange={(event) => setBleed(event.target.value as BleedWay)}
