@@ -75,7 +75,7 @@ test('a season: plan, fit, bed, two days written down, the band narrowed, the ne
     await page.getByRole('group', { name: 'Pedal' }).getByRole('button', { name: pedal }).click();
     await page.getByRole('button', { name: 'Five laps more' }).click();
     await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByRole('region', { name: 'Stop or go' })).toContainText(pedal.startsWith('firm') ? 'fine' : 'change before the next session');
+    await expect(page.getByRole('region', { name: 'Stop or go' })).toContainText(pedal.startsWith('firm') ? 'fine' : 'stop: do not drive');
     await page.getByRole('button', { name: 'Done', exact: true }).click();
   }
   const taught = page.getByRole('region', { name: 'What the car taught' });

@@ -64,10 +64,12 @@ public enum Film
 /// <param name="Reach">How far a crack goes.</param>
 /// <param name="Film">The film.</param>
 /// <param name="BootTorn">True where a dust boot is torn or burnt.</param>
+/// <param name="Marks">What else was found, or looked at and sound; null for nothing.</param>
 public sealed record CornerLook(
     Corner Corner, double? InnerMm = null, double? OuterMm = null, double? LeadingMm = null, double? TrailingMm = null, double? RotorMm = null,
     double? RotorKg = null,
-    double? CrackMm = null, CrackReach Reach = CrackReach.None, Film Film = Film.Unsaid, bool BootTorn = false)
+    double? CrackMm = null, CrackReach Reach = CrackReach.None, Film Film = Film.Unsaid, bool BootTorn = false,
+    IReadOnlyList<CornerMark>? Marks = null)
 {
     /// <summary>True at the front.</summary>
     public bool Front => Corner is Corner.LeftFront or Corner.RightFront;

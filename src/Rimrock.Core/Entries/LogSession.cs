@@ -51,6 +51,15 @@ public enum Sign
 
     /// <summary>Fluid outside where none belongs.</summary>
     Leak,
+
+    /// <summary>Far more dust than usual, at one wheel or all.</summary>
+    HeavyDust,
+
+    /// <summary>A wheel that stuck or dragged after standing.</summary>
+    StuckAfterStanding,
+
+    /// <summary>A wheel, hub or pad that knocks or grinds.</summary>
+    Grinding,
 }
 
 /// <summary>Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed.</summary>

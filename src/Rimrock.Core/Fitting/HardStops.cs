@@ -203,7 +203,8 @@ public static class HardStops
     {
         ArgumentNullException.ThrowIfNull(lines);
         ArgumentNullException.ThrowIfNull(wishes);
-        return FitRules.Of(lines, car) is { } misfit ? misfit : Kept(ClassPart.Lines, wishes, lines.Name) is { } kept ? kept : wishes.RoadApprovalMust && !lines.RoadApproved
+        return FitRules.Of(lines, car) is { } misfit ? misfit : Kept(ClassPart.Lines, wishes, lines.Name) is { } kept ? kept
+            : wishes.RoadApprovalMust && !lines.RoadApproved
             ? new HardStop("road-approval", Said.Of("hard-stops.no-road-approval-you-asked", lines.Name), Own: true) : null;
     }
 

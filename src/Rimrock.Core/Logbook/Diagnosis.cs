@@ -26,15 +26,16 @@ public static class Diagnosis
     private const double FreshMonths = 1;
     private const double HotFaceC = 600;
 
-    /// <summary>The causes of a symptom, likeliest first.</summary>
+    /// <summary>The causes of a symptom: first what is ruled out before any other, then the likeliest first; none that this car cannot have.</summary>
     /// <param name="symptom">Code of a symptom.</param>
     /// <param name="clues">What the log says, see <see cref="CluesOf"/>.</param>
+    /// <param name="plan">The car with what is fitted; null for causes of any car.</param>
     /// <exception cref="Quantities.InputFaultException">An unknown symptom.</exception>
-    public static IReadOnlyList<RankedCause> Of(string symptom, IReadOnlyList<Clue> clues)
+    public static IReadOnlyList<RankedCause> Of(string symptom, IReadOnlyList<Clue> clues, PredictionPlan? plan = null)
     {
         ArgumentNullException.ThrowIfNull(clues);
-        var causes = Cause.All.Where(cause => cause.Symptom == symptom).ToList();
-        if (causes.Count == 0)
+        var causes = Cause.All.Where(cause => cause.Symptom == symptom && Has(plan, cause.Needs)).ToList();
+        if (Symptom.All.All(row => row.Code != symptom) || causes.Count == 0)
         {
             throw new Quantities.InputFaultException([new Quantities.InputFault("symptom", symptom.Length > 40 ? symptom[..40] : symptom,
                 string.Join(", ", Symptom.All.Select(row => row.Code)), Said.Of("diagnosis.no-such-symptom"))]);
@@ -46,8 +47,23 @@ public static class Diagnosis
             return (Cause: cause, Weight: cause.Weight * Math.Pow(ClueFactor, evidence.Count), Evidence: evidence.Select(clue => clue.Sentence).ToList());
         }).ToList();
         var whole = weighed.Sum(one => one.Weight);
-        return [.. weighed.OrderByDescending(one => one.Weight).Select(one => new RankedCause(one.Cause, Math.Round(one.Weight / whole, 2), one.Evidence))];
+        var first = Cause.All.Where(cause => cause.First && causes.All(other => other.Code != cause.Code)).Select(cause => new RankedCause(cause, 0,
+            [.. clues.Where(clue => cause.Clues.Contains(clue.Code)).Select(clue => clue.Sentence)]));
+        return [.. first, .. weighed.OrderByDescending(one => one.Weight)
+            .Select(one => new RankedCause(one.Cause, Math.Round(one.Weight / whole, 2), one.Evidence))];
     }
+
+    private static bool Has(PredictionPlan? plan, CarHas what) => plan is null || what switch
+    {
+        CarHas.Electronics => plan.Car.Electronics,
+        CarHas.Drums => !plan.Car.Rear.Brake().RubsBothFaces,
+        CarHas.ShoesInHat => plan.Car.ParkingBrake is ParkingBrake.InHat or ParkingBrake.Unknown && plan.Car.Rear.Brake().RubsBothFaces
+            && plan.Car.Kind == VehicleKind.Car,
+        CarHas.Booster => plan.Car.Hydraulics.BoosterGain > 1,
+        CarHas.Holes => plan.FrontRotor.Finish?.Face is Rotors.RotorFace.Drilled or Rotors.RotorFace.FactoryDrilled,
+        CarHas.HeatBeside => plan.OutsideHeat is not null,
+        _ => true,
+    };
 
     /// <summary>What a plan's prediction, the last inspection and the last session say about this car.</summary>
     public static IReadOnlyList<Clue> CluesOf(PredictionPlan plan, PredictionResult result, Inspection? inspection, LogSession? session)
@@ -80,6 +96,11 @@ public static class Diagnosis
         if (plan.Lines == BrakeLine.AgedRubber)
         {
             yield return new Clue("old-lines", Said.Of("diagnosis.rubber-lines-old"));
+        }
+
+        if (plan.OutsideHeat is not null)
+        {
+            yield return new Clue("heat-beside", Said.Of("diagnosis.heat-beside-a-line"));
         }
 
         if (result.Course is { Stops.Count: > 0 } course && course.Stops.Max(stop => stop.Effort.P50) > 1.5)
@@ -163,7 +184,7 @@ public static class Diagnosis
             if (look.Film is Film.Spots or Film.Patchy)
             {
                 yield return new Clue(look.Film == Film.Spots ? "spots" : "patchy",
-                    Said.Of("diagnosis.stands", StopOrGo.NameOf(look.Corner), look.Film == Film.Spots
+                    Said.Of("diagnosis.stands", CornerNames.Of(look.Corner), look.Film == Film.Spots
                         ? Said.Of("diagnosis.spots") : Said.Of("diagnosis.patchy-film")));
             }
         }

@@ -2,7 +2,7 @@ using Rimrock.Core.Entries;
 
 namespace Rimrock.Core.Logbook;
 
-/// <summary>What a sign that a driver ticks stands for. A sign without a row here is not judged, and says so.</summary>
+/// <summary>What a sign that a driver ticks stands for. Every sign has one.</summary>
 /// <param name="Sign">The sign.</param>
 /// <param name="Part">Which part it speaks of.</param>
 /// <param name="Verdict">What to do.</param>
@@ -24,25 +24,20 @@ public sealed record SignRule(Sign Sign, Said Part, Verdict Verdict, Said Senten
         Said.Of("sign-rule.smell-looked-into-paddock")),
         new(Sign.Judder, Said.Of("sign-rule.front-rotors"), Verdict.Watch, Said.Of("sign-rule.judder-nearly-always-uneven"),
             Said.Of("sign-rule.film-before-warp")),
+        new(Sign.Grinding, Said.Of("part.brakes"), Verdict.StopNow, Said.Of("sign-rule.grinding-plate-or-bearing"), Said.Of("sign-rule.grinding-stops")),
+        new(Sign.StuckAfterStanding, Said.Of("part.brakes"), Verdict.ChangeBefore, Said.Of("sign-rule.stuck-free-and-look"),
+            Said.Of("mark-rule.after-standing-looked-at")),
+        new(Sign.BalanceWanders, Said.Of("part.brakes"), Verdict.ChangeBefore, Said.Of("sign-rule.balance-one-axle-fades"),
+            Said.Of("sign-rule.balance-looked-into")),
+        new(Sign.HeavyDust, Said.Of("sign-rule.pads"), Verdict.Watch, Said.Of("sign-rule.dust-measure-pads"), Said.Of("sign-rule.dust-is-pad")),
+        new(Sign.Squeal, Said.Of("sign-rule.pads"), Verdict.Watch, Said.Of("sign-rule.squeal-measure-pads"), Said.Of("sign-rule.squeal-may-be-indicator")),
+        new(Sign.AbsEarly, Said.Of("part.brakes"), Verdict.Watch, Said.Of("sign-rule.abs-early-tyres-and-balance"), Said.Of("sign-rule.abs-early-looked-into")),
     ];
 
     /// <summary>The finding of a sign.</summary>
     public static Finding Of(Sign sign)
     {
-        var rule = All.FirstOrDefault(row => row.Sign == sign);
-        return rule is not null ? new Finding(rule.Part, rule.Verdict, rule.Sentence, rule.Rule, Finding.Trade)
-            : Finding.NotJudged(Said.Of("part.noted"), Said.Of("sign-rule.no-rule-here-judges", Names[sign]));
+        var rule = All.First(row => row.Sign == sign);
+        return new Finding(rule.Part, rule.Verdict, rule.Sentence, rule.Rule, Finding.Trade);
     }
-
-    private static Dictionary<Sign, Said> Names { get; } = new Dictionary<Sign, Said>
-    {
-        [Sign.Smell] = Said.Of("sign-rule.smell"),
-        [Sign.Smoke] = Said.Of("sign-rule.smoke"),
-        [Sign.Judder] = Said.Of("sign-rule.judder"),
-        [Sign.Squeal] = Said.Of("sign-rule.squeal"),
-        [Sign.Pull] = Said.Of("sign-rule.pull-one-side"),
-        [Sign.BalanceWanders] = Said.Of("sign-rule.balance-wanders"),
-        [Sign.AbsEarly] = Said.Of("sign-rule.electronics-step-early"),
-        [Sign.Leak] = Said.Of("sign-rule.leak"),
-    };
 }

@@ -8,7 +8,7 @@ namespace Rimrock.Core.Logbook;
 /// <summary>What a day at the track tells.</summary>
 public static partial class StopOrGo
 {
-    /// <summary>The findings of a day at the track, worst first.</summary>
+    /// <summary>The findings of a day at the track, worst first, and last what nobody looked at.</summary>
     public static IReadOnlyList<Finding> Of(LogSession session)
     {
         ArgumentNullException.ThrowIfNull(session);
@@ -22,7 +22,7 @@ public static partial class StopOrGo
 
         if (session.Pedal == PedalFeel.SoftHot)
         {
-            findings.Add(new Finding(Said.Of("part.fluid"), Verdict.ChangeBefore,
+            findings.Add(new Finding(Said.Of("part.fluid"), Verdict.StopNow,
                 Said.Of("stop-or-go.soft-long-when-hot"),
                 Said.Of("stop-or-go.after-soft-hot-pedal"), Trade, "wet-reading"));
         }
@@ -64,6 +64,6 @@ public static partial class StopOrGo
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.day"), Said.Of("stop-or-go.nothing-looked-pads-rotors")));
         }
 
-        return [.. findings.OrderByDescending(finding => finding.Verdict)];
+        return [.. findings.Concat(Misfits(session.Plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(session)];
     }
 }

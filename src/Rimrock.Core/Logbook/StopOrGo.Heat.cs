@@ -17,6 +17,10 @@ public static partial class StopOrGo
     /// <summary>A caliper this hot has seals that no longer seal (common practice, +-20).</summary>
     public const double SealsGoneC = 250;
 
+    // The second of three paints is marginal, the third is over (common practice): what stayed below lies this near to the limit.
+    private const double MarginalFaceK = 50;
+    private const double MarginalCaliperK = 15;
+
     private static IEnumerable<Finding> Heat(LogSession session)
     {
         var plan = session.Plan;
@@ -33,6 +37,9 @@ public static partial class StopOrGo
         {
             yield return Hot(part, above, rotor, Said.Of("stop-or-go.paint-went")) ?? (paint.BelowC is { } left
                 ? left > LimitEdges.FaceLimitC(rotor) ? Unbounded(part, left, LimitEdges.FaceLimitC(rotor))
+                    : left > LimitEdges.FaceLimitC(rotor) - MarginalFaceK ? new Finding(part, Verdict.Watch,
+                        Said.Of("stop-or-go.marginal-at-rotor", Units.C(above), Units.C(left), Units.C(LimitEdges.FaceLimitC(rotor))),
+                        Said.Of("stop-or-go.second-paint-is-marginal"), Trade)
                     : new Finding(part, Verdict.Fine,
                     Said.Of("stop-or-go.hotter-cooler-rings-limit", Units.C(above), Units.C(left), Units.C(LimitEdges.FaceLimitC(rotor))),
                 Said.Of("stop-or-go.below-rings-limit"), Trade)
@@ -76,7 +83,11 @@ public static partial class StopOrGo
                         Said.Of("stop-or-go.caliper-passed-seals-take", Units.C(above), Units.C(LimitEdges.SealLimitC), Units.C(vapour)),
                         Said.Of("stop-or-go.above-parts-limit-next"), Trade)
                     : sticker.BelowC is { } left
-                        ? left > limit ? Unbounded(part, left, limit) : new Finding(part, Verdict.Fine,
+                        ? left > limit ? Unbounded(part, left, limit)
+                        : left > limit - MarginalCaliperK ? new Finding(part, Verdict.Watch,
+                            Said.Of("stop-or-go.marginal-at-caliper", Units.C(above), Units.C(left), Units.C(limit)),
+                            Said.Of("stop-or-go.second-paint-is-marginal"), Trade)
+                        : new Finding(part, Verdict.Fine,
                             Said.Of("stop-or-go.hotter-cooler-seals-take", Units.C(above), Units.C(left), Units.C(LimitEdges.SealLimitC)),
                             Said.Of("stop-or-go.below-seals-limit"),
                         Trade)

@@ -1,9 +1,35 @@
 namespace Rimrock.Core.Logbook;
 
+/// <summary>What a car must have for a symptom or a cause to be offered.</summary>
+public enum CarHas
+{
+    /// <summary>Nothing in particular.</summary>
+    Brakes,
+
+    /// <summary>Electronics that let a wheel turn.</summary>
+    Electronics,
+
+    /// <summary>Drums behind.</summary>
+    Drums,
+
+    /// <summary>Shoes of a parking brake in the rear hats.</summary>
+    ShoesInHat,
+
+    /// <summary>A booster at the pedal.</summary>
+    Booster,
+
+    /// <summary>Holes in a front rotor's face.</summary>
+    Holes,
+
+    /// <summary>Something hot beside a line or caliper.</summary>
+    HeatBeside,
+}
+
 /// <summary>What a driver complains of.</summary>
 /// <param name="Code">Stable code.</param>
 /// <param name="Name">In the driver's words.</param>
-public sealed record Symptom(string Code, Said Name)
+/// <param name="Needs">What a car must have for it.</param>
+public sealed record Symptom(string Code, Said Name, CarHas Needs = CarHas.Brakes)
 {
     /// <summary>All symptoms.</summary>
     public static IReadOnlyList<Symptom> All { get; } =
@@ -15,7 +41,11 @@ public sealed record Symptom(string Code, Said Name)
         new("wedge", Said.Of("symptom.pads-worn-wedge")),
         new("inner-worn", Said.Of("symptom.inner-pad-worn-more")), new("spots", Said.Of("symptom.spots-rotor")),
         new("balance-wanders", Said.Of("symptom.balance-wanders-front-rear")),
-        new("abs-early", Said.Of("symptom.abs-comes-early")),
+        new("abs-early", Said.Of("symptom.abs-comes-early"), CarHas.Electronics),
+        new("smell", Said.Of("symptom.hot-smell")), new("heavy-dust", Said.Of("symptom.heavy-dust")),
+        new("stuck-standing", Said.Of("symptom.stuck-after-standing")),
+        new("soft-again", Said.Of("symptom.soft-again-after-each-bleed")),
+        new("since-change", Said.Of("symptom.since-parts-were-changed")),
     ];
 }
 
@@ -28,8 +58,14 @@ public sealed record Symptom(string Code, Said Name)
 /// <param name="Cure">What mends it.</param>
 /// <param name="Stop">True where the car must not be driven before it is mended.</param>
 /// <param name="Clues">Codes of what in the log speaks for it.</param>
-public sealed record Cause(string Symptom, string Code, Said Name, double Weight, Said Test, Said Cure, bool Stop, IReadOnlyList<string> Clues)
+/// <param name="Needs">What a car must have for it.</param>
+/// <param name="First">True where it is ruled out before any other, however rarely it is met: someone can be hurt.</param>
+public sealed record Cause(string Symptom, string Code, Said Name, double Weight, Said Test, Said Cure, bool Stop, IReadOnlyList<string> Clues,
+    CarHas Needs = CarHas.Brakes, bool First = false)
 {
+    /// <summary>Stands in the place of a symptom where a cause is ruled out whatever is complained of.</summary>
+    public const string Any = "any";
+
     /// <summary>All causes.</summary>
     public static IReadOnlyList<Cause> All { get; } =
     [
@@ -49,7 +85,7 @@ public sealed record Cause(string Symptom, string Code, Said Name, double Weight
             false, ["wedge"]),
         new("long-then-fine", "adjuster", Said.Of("symptom.rear-drum-adjusters-fall"), 2, Said.Of("symptom.handbrake-lever-comes-up"),
             Said.Of("symptom.adjust-free-adjusters"), false,
-            ["drums"]),
+            ["drums"], CarHas.Drums),
         new("firm-no-stop", "past-window", Said.Of("symptom.pads-past-window"), 5, Said.Of("symptom.comes-heat-goes-cool"),
             Said.Of("symptom.pad-holds-hotter-more"), false, ["pads-beyond"]),
         new("firm-no-stop", "cold", Said.Of("symptom.race-pads-still-cold"), 2, Said.Of("symptom.only-first-stops-day"),
@@ -58,7 +94,7 @@ public sealed record Cause(string Symptom, string Code, Said Name, double Weight
             Said.Of("symptom.bed-them-closed-course"),
             false, ["unbedded"]),
         new("firm-no-stop", "booster", Said.Of("symptom.booster-assistance-lost"), 1.5, Said.Of("symptom.pedal-hard-high-engine"),
-            Said.Of("symptom.stop-driving-hose-check"), true, []),
+            Said.Of("symptom.stop-driving-hose-check"), true, [], CarHas.Booster),
         new("firm-no-stop", "oiled", Said.Of("symptom.oil-fluid-pads"), 1.5, Said.Of("symptom.one-side-pulls-wet"), Said.Of("symptom.mend-leak-new-pads"), true,
             ["leak"]),
         new("judder", "film", Said.Of("symptom.uneven-film-badly-bedded"), 6, Said.Of("symptom.patches-spots-face-goes"),
@@ -98,7 +134,7 @@ public sealed record Cause(string Symptom, string Code, Said Name, double Weight
         new("one-sided", "stuck", Said.Of("symptom.stuck-slider-piston"), 3, Said.Of("symptom.free-movement-hand-wheel"),
             Said.Of("symptom.free-grease-rebuild"), false, []),
         new("one-sided", "stability", Said.Of("symptom.stability-control-brakes-corners"), 2, Said.Of("symptom.lamp-flickers-gone-switched"),
-            Said.Of("symptom.smoother-lines-track-mode"), false, ["stability"]),
+            Said.Of("symptom.smoother-lines-track-mode"), false, ["stability"], CarHas.Electronics),
         new("wedge", "slide", Said.Of("symptom.dry-sliders"), 3, Said.Of("symptom.pads-caliper-do-not"), Said.Of("symptom.clean-grease"), false, []),
         new("wedge", "flex", Said.Of("symptom.caliper-twists-pistons-one"), 2, Said.Of("symptom.same-both-sides"),
             Said.Of("symptom.staggered-pistons-swap-pads"),
@@ -123,5 +159,64 @@ public sealed record Cause(string Symptom, string Code, Said Name, double Weight
         new("abs-early", "cold", Said.Of("symptom.cold-tyres-brakes-grab"), 2, Said.Of("symptom.only-first-laps"), Said.Of("symptom.warm-both-up"), false, []),
         new("abs-early", "sensor", Said.Of("symptom.dirty-damaged-wheel-sensor"), 1.5, Said.Of("symptom.low-speed-smooth-road"),
             Said.Of("symptom.clean-look-ring-gap"), false, []),
+        new("soft-hot", "exhaust", Said.Of("symptom.exhaust-beside-line"), 2, Said.Of("symptom.soft-after-standing-hot"),
+            Said.Of("symptom.shield-or-lead-line-away"), true, ["heat-beside"], CarHas.HeatBeside),
+        new("judder", "plugged", Said.Of("symptom.plugged-holes"), 1.5, Said.Of("symptom.pulses-and-holes-dark"), Said.Of("symptom.clear-the-holes"), false,
+            ["plugged"], CarHas.Holes),
+        new("pull", "seized", Said.Of("symptom.piston-seized-by-wet-fluid"), 1.5, Said.Of("symptom.piston-does-not-go-back"),
+            Said.Of("symptom.rebuild-caliper-flush"), false, ["wet-reading", "fluid-old"]),
+        new("smell", "hot", Said.Of("symptom.pads-far-past-window"), 4, Said.Of("symptom.after-hard-laps-without"), Said.Of("symptom.cool-down-inspect-pads"),
+            false, ["pads-beyond", "face-hot"]),
+        new("smell", "bedding", Said.Of("symptom.new-pads-gassing-out"), 3, Said.Of("symptom.first-heat-new-pads"),
+            Said.Of("symptom.roll-till-stops-finish"), false, ["unbedded"]),
+        new("smell", "drag", Said.Of("symptom.caliper-handbrake-drags"), 2, Said.Of("symptom.one-wheel-only"), Said.Of("symptom.free-before-next-session"),
+            false, ["one-sided"]),
+        new("smell", "shoes", Said.Of("symptom.handbrake-shoes-drag"), 1.5, Said.Of("symptom.rear-hats-hot"), Said.Of("symptom.slacken-shoes"), false, [],
+            CarHas.ShoesInHat),
+        new("heavy-dust", "hot", Said.Of("symptom.pads-past-window"), 4, Said.Of("symptom.both-sides-alike-wear-fast"),
+            Said.Of("symptom.pad-holds-hotter-more"),
+            false, ["pads-beyond"]),
+        new("heavy-dust", "drag", Said.Of("symptom.stuck-slider-piston"), 3, Said.Of("symptom.one-wheel-only"), Said.Of("symptom.free-grease-rebuild"), false,
+            ["one-sided"]),
+        new("heavy-dust", "cold", Said.Of("symptom.hard-pad-grinds-cold"), 2, Said.Of("symptom.grey-dust-and-grooves"), Said.Of("symptom.pad-for-the-road"),
+            false, ["pads-cold"]),
+        new("stuck-standing", "rust", Said.Of("symptom.pads-rusted-to-rotors"), 5, Said.Of("symptom.stood-wet-breaks-free-with-a-bang"),
+            Said.Of("symptom.look-at-film-dry-before-parking"), false, ["rusted-on"]),
+        new("stuck-standing", "seized", Said.Of("symptom.piston-seized-by-wet-fluid"), 2, Said.Of("symptom.piston-does-not-go-back"),
+            Said.Of("symptom.rebuild-caliper-flush"), true, ["wet-reading", "fluid-old", "one-sided"]),
+        new("stuck-standing", "shoes", Said.Of("symptom.handbrake-shoes-stuck"), 3, Said.Of("symptom.rear-wheels-only-handbrake-was-on"),
+            Said.Of("symptom.free-shoes-park-in-gear"), false, [], CarHas.ShoesInHat),
+        new("stuck-standing", "hose", Said.Of("symptom.collapsed-hose"), 1, Said.Of("symptom.wheel-drags-after-braking"),
+            Said.Of("symptom.new-lines-both-sides"),
+            false, ["old-lines"]),
+        new("soft-again", "screw", Said.Of("symptom.bleed-screw-not-on-top"), 4, Said.Of("symptom.screw-below-highest-point"),
+            Said.Of("symptom.caliper-off-and-held-up"), true, []),
+        new("soft-again", "cylinder", Said.Of("symptom.worn-master-cylinder"), 3, Said.Of("symptom.sinks-slowly-held"), Said.Of("symptom.new-cylinder"),
+            true, []),
+        new("soft-again", "exhaust", Said.Of("symptom.exhaust-beside-line"), 2, Said.Of("symptom.soft-after-standing-hot"),
+            Said.Of("symptom.shield-or-lead-line-away"), true, ["heat-beside"], CarHas.HeatBeside),
+        new("soft-again", "rubber", Said.Of("symptom.old-rubber-lines-swell"), 2, Said.Of("symptom.someone-presses-someone-holds"),
+            Said.Of("symptom.new-braided-lines"), false, ["old-lines"]),
+        new("soft-again", "unit", Said.Of("symptom.air-in-electronics-unit"), 2, Said.Of("symptom.after-running-dry"), Said.Of("symptom.service-tool-runs-it"),
+            true, [], CarHas.Electronics),
+        new("since-change", "not-pumped", Said.Of("symptom.pistons-not-pumped-out"), 4, Said.Of("symptom.long-first-strokes"),
+            Said.Of("symptom.pump-until-firm"),
+            true, []),
+        new("since-change", "green", Said.Of("symptom.new-pads-still-gas"), 3, Said.Of("symptom.new-never-bedded-better"),
+            Said.Of("symptom.bed-them-closed-course"), false, ["unbedded"]),
+        new("since-change", "air", Said.Of("symptom.air-lines"), 3, Said.Of("symptom.soft-when-cold-too"), Said.Of("symptom.bleed-again-furthest-first"), true,
+            ["fluid-fresh"]),
+        new("since-change", "hose", Said.Of("symptom.hose-twisted-or-touching"), 2, Said.Of("symptom.full-lock-look"), Said.Of("symptom.hose-led-anew"),
+            true, []),
+        new("since-change", "seat", Said.Of("symptom.pad-or-rotor-not-seated"), 2, Said.Of("symptom.rotor-turns-uneven"), Said.Of("symptom.apart-clean-again"),
+            true, ["new-rotors"]),
+        new(Any, "loose-wheel", Said.Of("symptom.loose-wheel-or-bearing"), 0, Said.Of("symptom.wheel-rocked-twelve-six"), Said.Of("symptom.nuts-then-bearing"),
+            true, ["wheel-play"], First: true),
+        new(Any, "leak", Said.Of("symptom.a-leak"), 0, Said.Of("symptom.level-and-every-joint"), Said.Of("symptom.stop-find-leak"), true, ["leak"],
+            First: true),
+        new(Any, "crack", Said.Of("symptom.cracked-rotor"), 0, Said.Of("symptom.look-face-holes-edge"), Said.Of("symptom.discard"), true, ["long-crack"],
+            First: true),
+        new(Any, "cylinder", Said.Of("symptom.worn-master-cylinder"), 0, Said.Of("symptom.sinks-slowly-held"), Said.Of("symptom.new-cylinder"), true, [],
+            First: true),
     ];
 }

@@ -48,7 +48,7 @@ public static class TeachingEndpoints
                 var inspection = store.Read<InspectionNote>(EntryId.Checked(car, "car"), "inspection", take: 1).Items is [var looked, ..]
                     ? looked.Body.Inspection : null;
                 var session = store.Read<LogSession>(car, "session", take: 1).Items is [var driven, ..] ? driven.Body : null;
-                return TypedResults.Ok(Diagnosis.Of(question.Symptom, Diagnosis.CluesOf(question.Plan, result, inspection, session)));
+                return TypedResults.Ok(Diagnosis.Of(question.Symptom, Diagnosis.CluesOf(question.Plan, result, inspection, session), question.Plan));
             })
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")

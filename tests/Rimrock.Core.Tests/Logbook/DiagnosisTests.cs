@@ -22,14 +22,14 @@ public class DiagnosisTests
             causes.ShouldAllBe(one => !one.Cause.Test.IsNothing && !one.Cause.Cure.IsNothing);
         }
 
-        Cause.All.Select(cause => cause.Symptom).Distinct().ShouldAllBe(code => Symptom.All.Any(symptom => symptom.Code == code));
+        Cause.All.Select(cause => cause.Symptom).Distinct().ShouldAllBe(code => code == Cause.Any || Symptom.All.Any(symptom => symptom.Code == code));
     }
 
     [Fact]
     public void Judder_says_film_before_warp()
     {
         // Common practice: judder is nearly always uneven film, rarely a bent rotor; even where the rotor has been hot.
-        var causes = Diagnosis.Of("judder", [new Clue("face-hot", "hot")]).Select(one => one.Cause.Code).ToList();
+        var causes = Diagnosis.Of("judder", [new Clue("face-hot", "hot")]).Where(one => !one.Cause.First).Select(one => one.Cause.Code).ToList();
         causes[0].ShouldBe("film");
         causes.IndexOf("warp").ShouldBeGreaterThan(causes.IndexOf("run-out"));
     }
@@ -86,4 +86,36 @@ public class DiagnosisTests
     [Fact]
     public void An_unknown_symptom_is_refused() =>
         Should.Throw<InputFaultException>(() => Diagnosis.Of("hiccups", [])).Faults.Single().Field.ShouldBe("symptom");
+
+    /// <summary>What can hurt someone is ruled out before what is likely (common practice), with what the log says of it.</summary>
+    [Fact]
+    public void The_dangerous_is_ruled_out_first()
+    {
+        foreach (var symptom in Symptom.All)
+        {
+            var causes = Diagnosis.Of(symptom.Code, [new Clue("leak", "a leak")]);
+            var first = causes.TakeWhile(one => one.Cause.First).ToList();
+            first.ShouldAllBe(one => one.Cause.Stop);
+            first.Select(one => one.Cause.Code).ShouldContain("loose-wheel");
+            causes.Skip(first.Count).ShouldAllBe(one => !one.Cause.First);
+            causes.Select(one => one.Cause.Code).ShouldBeUnique();
+        }
+
+        Diagnosis.Of("pull", [new Clue("leak", "a leak")])[1].Evidence.ShouldBe(["a leak"]);
+    }
+
+    [Fact]
+    public void Nothing_is_offered_that_the_car_does_not_have()
+    {
+        var plan = SampleParts.Plan();
+        static List<string> Of(string symptom, PredictionPlan plan) => [.. Diagnosis.Of(symptom, [], plan).Select(one => one.Cause.Code)];
+        Of("long-then-fine", plan).ShouldNotContain("adjuster");
+        Of("soft-again", plan with { Car = plan.Car with { Electronics = false } }).ShouldNotContain("unit");
+        Of("soft-again", plan).ShouldContain("unit");
+        Of("soft-hot", plan).ShouldNotContain("exhaust");
+        Of("stuck-standing", plan with { Car = plan.Car with { ParkingBrake = ParkingBrake.Electric } }).ShouldNotContain("shoes");
+        Of("judder", plan).ShouldNotContain("plugged");
+        Of("judder", plan with { FrontRotor = plan.FrontRotor with { Finish = new RotorFinish(RotorFace.FactoryDrilled) } }).ShouldContain("plugged");
+        Should.Throw<InputFaultException>(() => Diagnosis.Of(Cause.Any, []));
+    }
 }

@@ -1817,6 +1817,12 @@ export interface components {
             rearRotor: components["schemas"]["Rotor"];
         };
         /**
+         * @description What a car must have for a symptom or a cause to be offered.
+         * @default brakes
+         * @enum {unknown}
+         */
+        CarHas: "brakes" | "electronics" | "drums" | "shoesInHat" | "booster" | "holes" | "heatBeside";
+        /**
          * @description Where a car's engine sits and what it drives.
          * @enum {unknown}
          */
@@ -1849,6 +1855,13 @@ export interface components {
             stop: boolean;
             /** @description Codes of what in the log speaks for it. */
             clues: string[];
+            /** @description What a car must have for it. */
+            needs?: components["schemas"]["CarHas"];
+            /**
+             * @description True where it is ruled out before any other, however rarely it is met: someone can be hurt.
+             * @default false
+             */
+            first: boolean;
         };
         /** @description The chance that something gives on a day like the plan's, counted over members of a belief. */
         Chance: {
@@ -2064,9 +2077,16 @@ export interface components {
              * @default false
              */
             bootTorn: boolean;
+            /** @description What else was found, or looked at and sound; null for nothing. */
+            marks?: null | components["schemas"]["CornerMark"][];
             /** @description True at the front. */
             front?: boolean;
         };
+        /**
+         * @description What a look or a hand finds at a corner: each has a rule, and what is not ticked counts as not looked at.
+         * @enum {unknown}
+         */
+        CornerMark: "wheelPlay" | "wet" | "hoseBad" | "padLoose" | "hardwareLoose" | "carbonChipped" | "plateHot" | "pistonStuck" | "sliderStuck" | "drags" | "rustedOn" | "innerFaceBad" | "hatWorn" | "holesPlugged" | "glazed" | "caliperBrown" | "hoseSound" | "wheelFirm" | "facesSound";
         /** @description One thing that track hours cost. */
         CostLine: {
             /** @description What. */
@@ -5173,7 +5193,7 @@ export interface components {
          * @description What else a driver noticed; each has a name of the trade.
          * @enum {unknown}
          */
-        Sign: "smell" | "smoke" | "judder" | "squeal" | "pull" | "balanceWanders" | "absEarly" | "leak";
+        Sign: "smell" | "smoke" | "judder" | "squeal" | "pull" | "balanceWanders" | "absEarly" | "leak" | "heavyDust" | "stuckAfterStanding" | "grinding";
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */
@@ -5480,6 +5500,8 @@ export interface components {
             code: string;
             /** @description In the driver's words. */
             name: components["schemas"]["Said"];
+            /** @description What a car must have for it. */
+            needs?: components["schemas"]["CarHas"];
         };
         /** @description What a first hard stop from speed would do to cold new rotors, against what bedding asks of them. */
         ThermalShock: {

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
-import { diagnose } from '../../api/log';
+import { diagnose, type RankedCause } from '../../api/log';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
 import { useLogTables } from './useLogRange';
@@ -11,7 +11,31 @@ export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
   const { told } = useUnits();
   const tables = useLogTables();
   const [symptom, setSymptom] = useState('');
+  const offered = (needs: string) => needs !== 'electronics' || plan.car.electronics;
   const ask = useMutation({ mutationFn: (code: string) => diagnose(car, code, plan) });
+  const row = ({ cause, share, evidence }: RankedCause) => (
+    <li key={cause.code}>
+      <p>
+        <b>{told(cause.name)}</b>
+        {!cause.first && (
+          <>
+            <span className="cause-share" aria-hidden="true">
+              <span style={{ width: `${Math.round(share * 100)}%` }} />
+            </span>
+            <span className="note">weight {Math.round(share * 100)} of 100</span>
+          </>
+        )}
+        {cause.stop && <span className="stop-word"> Do not drive before it is mended.</span>}
+      </p>
+      {evidence.map((sentence) => (
+        <p key={told(sentence)} className="cause-evidence">
+          Your car: {told(sentence)}
+        </p>
+      ))}
+      <p className="note">Tell it apart: {told(cause.test)}</p>
+      <p className="note">Cure: {told(cause.cure)}</p>
+    </li>
+  );
   return (
     <section aria-label="Diagnosis" className="diagnose">
       <header className="section-head">
@@ -29,36 +53,23 @@ export function Diagnose({ car, plan }: { car: string; plan: PredictionPlan }) {
           }}
         >
           <option value="">choose</option>
-          {tables.data?.symptoms.map((row) => (
-            <option key={row.code} value={row.code}>
-              {told(row.name)}
-            </option>
-          ))}
+          {tables.data?.symptoms
+            .filter((row) => offered(row.needs ?? 'brakes'))
+            .map((row) => (
+              <option key={row.code} value={row.code}>
+                {told(row.name)}
+              </option>
+            ))}
         </select>
       </label>
       {ask.error && <ProblemNote error={ask.error} />}
       {ask.data && (
-        <ol className="causes">
-          {ask.data.map(({ cause, share, evidence }) => (
-            <li key={cause.code}>
-              <p>
-                <b>{told(cause.name)}</b>
-                <span className="cause-share" aria-hidden="true">
-                  <span style={{ width: `${Math.round(share * 100)}%` }} />
-                </span>
-                <span className="note">weight {Math.round(share * 100)} of 100</span>
-                {cause.stop && <span className="stop-word"> Do not drive before it is mended.</span>}
-              </p>
-              {evidence.map((sentence) => (
-                <p key={told(sentence)} className="cause-evidence">
-                  Your car: {told(sentence)}
-                </p>
-              ))}
-              <p className="note">Tell it apart: {told(cause.test)}</p>
-              <p className="note">Cure: {told(cause.cure)}</p>
-            </li>
-          ))}
-        </ol>
+        <>
+          <h3>Rule out first</h3>
+          <ul className="causes">{ask.data.filter((one) => one.cause.first).map(row)}</ul>
+          <h3>Then, the likeliest first</h3>
+          <ol className="causes">{ask.data.filter((one) => !one.cause.first).map(row)}</ol>
+        </>
       )}
     </section>
   );

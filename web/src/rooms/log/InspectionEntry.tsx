@@ -11,7 +11,7 @@ import { SelectField } from '../../shared/SelectField';
 import { useKept } from '../../shared/useKept';
 import { Findings } from './Findings';
 import { useLogRange } from './useLogRange';
-import { corners, films, reaches } from './words';
+import { corners, faults, films, reaches, sound } from './words';
 
 const blank = (corner: CornerLook['corner']): CornerLook => ({ corner, reach: 'none', film: 'unsaid', bootTorn: false });
 
@@ -54,6 +54,21 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
   });
   const look = looks[at]!;
   const edit = (changes: Partial<CornerLook>) => set({ looks: looks.map((old, i) => (i === at ? { ...old, ...changes } : old)) });
+  const marks = look.marks ?? [];
+  const mark = ({ value, label }: { value: (typeof marks)[number]; label: string }) => (
+    <label key={value} className="check">
+      <input
+        type="checkbox"
+        checked={marks.includes(value)}
+        onChange={(event) => {
+          const now = event.target.checked ? [...marks, value] : marks.filter((one) => one !== value);
+          edit({ marks: now.length > 0 ? now : undefined });
+        }}
+      />{' '}
+      {label}
+    </label>
+  );
+  const carbon = (look.corner === 'leftFront' || look.corner === 'rightFront' ? plan.frontRotor : plan.rearRotor).material !== 'iron';
   const number = (
     label: string,
     key: 'innerMm' | 'outerMm' | 'leadingMm' | 'trailingMm' | 'rotorMm' | 'rotorKg' | 'crackMm',
@@ -113,6 +128,14 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
           burnt
         </label>
       </div>
+      <fieldset className="corner-marks">
+        <legend>Looked at, and sound</legend>
+        {sound.map(mark)}
+      </fieldset>
+      <fieldset className="corner-marks">
+        <legend>Found</legend>
+        {faults.filter((row) => carbon || !row.carbon).map(mark)}
+      </fieldset>
       <div className="field-grid">
         <NumberField
           label="Water in the fluid"

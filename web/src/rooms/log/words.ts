@@ -19,6 +19,9 @@ export const signs: { value: Sign; label: string }[] = [
   { value: 'balanceWanders', label: 'balance wanders' },
   { value: 'absEarly', label: 'ABS early' },
   { value: 'leak', label: 'leak' },
+  { value: 'grinding', label: 'grinds or knocks' },
+  { value: 'heavyDust', label: 'heavy dust' },
+  { value: 'stuckAfterStanding', label: 'stuck after standing' },
 ];
 
 export const verdicts: Record<Finding['verdict'], string> = {
@@ -34,6 +37,32 @@ export const corners: { value: CornerLook['corner']; label: string }[] = [
   { value: 'rightFront', label: 'Right front' },
   { value: 'leftRear', label: 'Left rear' },
   { value: 'rightRear', label: 'Right rear' },
+];
+
+type Mark = NonNullable<CornerLook['marks']>[number];
+/** What a look or a hand finds: what is wrong, the dangerous first, and what was looked at and is sound. */
+export const faults: { value: Mark; label: string; carbon?: boolean }[] = [
+  { value: 'wheelPlay', label: 'wheel has play' },
+  { value: 'wet', label: 'wet: fluid' },
+  { value: 'hoseBad', label: 'hose cracked, chafed or swollen' },
+  { value: 'padLoose', label: 'pad loose on its plate or crumbling' },
+  { value: 'hardwareLoose', label: 'bolt, nut, clip or bobbin loose or missing' },
+  { value: 'carbonChipped', label: 'disc chipped', carbon: true },
+  { value: 'plateHot', label: 'plate bent or blue' },
+  { value: 'pistonStuck', label: 'piston stuck' },
+  { value: 'sliderStuck', label: 'slider stuck' },
+  { value: 'drags', label: 'turns hard by hand' },
+  { value: 'rustedOn', label: 'pads rusted on' },
+  { value: 'innerFaceBad', label: 'inner face scored or eaten' },
+  { value: 'hatWorn', label: 'hat holes or bobbins worn' },
+  { value: 'holesPlugged', label: 'holes plugged' },
+  { value: 'glazed', label: 'pads glassy' },
+  { value: 'caliperBrown', label: 'caliper brown or blistered' },
+];
+export const sound: { value: Mark; label: string }[] = [
+  { value: 'hoseSound', label: 'hose, whole length' },
+  { value: 'wheelFirm', label: 'wheel rocked' },
+  { value: 'facesSound', label: 'both faces' },
 ];
 
 export const reaches: { value: NonNullable<CornerLook['reach']>; label: string }[] = [
