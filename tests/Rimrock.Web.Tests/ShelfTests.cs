@@ -53,6 +53,22 @@ public sealed class ShelfTests(RimrockHost host) : IClassFixture<RimrockHost>
         (await client.PostAsync(At($"/api/shelf/catalogue/undo/{taken["ticket"]}"), null)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
+    /// <summary>A catalogue is read for a car: what would not go on it is marked by the one gate, and may be put on the shelf all the same.</summary>
+    [Fact]
+    public async Task A_catalogue_is_marked_by_what_goes_on_the_car()
+    {
+        var text = """
+            {"rimrock": "catalogue", "version": 1,
+             "pads": [{"id": "shape-1", "body": {"name": "Shape 1", "family": "organic", "shapes": ["none of ours"]}}],
+             "fluids": [{"id": "good-1", "body": {"name": "Good 1", "class": "dot4", "dryC": 260, "wetC": 170}},
+                        {"id": "low-1", "body": {"name": "Low 1", "class": "dot3", "dryC": 205, "wetC": 140}}]}
+            """;
+        var marked = await BodyAsync(await SendTextAsync("/api/shelf/catalogue?preview=true&car=harrow", text, "application/json"));
+        marked["misfits"]!.AsArray().Select(row => (string)row!["id"]!).ShouldBe(["shape-1", "low-1"]);
+        marked["misfits"]!.AsArray().ShouldAllBe(row => ToldJson.Text(row!["reason"]).Length > 10);
+        (await BodyAsync(await SendTextAsync("/api/shelf/catalogue?preview=true", text, "application/json")))["misfits"].ShouldBeNull();
+    }
+
     [Fact]
     public async Task A_catalogue_with_one_bad_row_changes_nothing()
     {

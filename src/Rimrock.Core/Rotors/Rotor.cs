@@ -134,6 +134,10 @@ public sealed record Rotor(
     /// <summary>Area of one rubbing face, m2; of a drum the inside of its cylinder.</summary>
     public double FaceAreaM2() => Brake().FaceAreaM2(OuterRadiusM(), InnerRadiusM(), DrumWidthMm / 1000);
 
+    /// <summary>The same ring further out or further in.</summary>
+    /// <param name="outerMm">Its outer diameter, mm.</param>
+    public Rotor At(double outerMm) => this with { OuterDiameterMm = outerMm, InnerDiameterMm = InnerDiameterMm + outerMm - OuterDiameterMm };
+
     /// <summary>True where it is the rotor that is fitted with a new ring: its hats stay, and only rings, bolts and nuts are bought.</summary>
     /// <param name="fitted">The rotor that is on the car.</param>
     public bool HatsStay(Rotor fitted)

@@ -15,9 +15,19 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="PedalBeforeMm">The same with the original calipers.</param>
 /// <param name="Clears">False where the caliper does not clear the wheel; null where the wheel's barrel is unknown.</param>
 /// <param name="Notes">What follows, in sentences.</param>
+/// <param name="ForceN">Force at the pedal for 1 g with equal pads, N.</param>
+/// <param name="ForceBeforeN">The same with what is fitted.</param>
+/// <param name="LeverRatio">Torque of the front axle for the same pressure by the rotor's size alone, over that of what is fitted.</param>
+/// <param name="RestoringMm">Bore of the master cylinder, in sixteenths of an inch as they are made, that brings the pedal's way back, mm.</param>
+/// <param name="LocksG">Deceleration from which on the rear locks first where no electronics let it turn, g; null where it never does, or they do.</param>
+/// <param name="LocksBeforeG">The same with what is fitted.</param>
 public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double FrontRatioBefore, double FrontShare, double FrontShareBefore, Spread IdealShare,
-    Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<Said> Notes)
+    Spread PedalMm, Spread PedalBeforeMm, bool? Clears, IReadOnlyList<Said> Notes, double ForceN, double ForceBeforeN, double LeverRatio, double RestoringMm,
+    double? LocksG, double? LocksBeforeG)
 {
+    /// <summary>Master cylinders are made in sixteenths of an inch, mm (common practice).</summary>
+    public const double BoreStepMm = 25.4 / 16;
+
     /// <summary>Front share may move by this much before ABS and balance are felt to suffer (common practice: piston area near the original).</summary>
     public const double FeltShare = 0.03;
 
@@ -32,22 +42,30 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
     /// <param name="frontRotor">Front rotors.</param>
     /// <param name="rearRotor">Rear rotors.</param>
     /// <param name="lines">Flexible lines.</param>
-    public static CaliperSwap Of(Car car, AxleBrake front, Rotor frontRotor, Rotor rearRotor, BrakeLine lines)
+    /// <param name="with">What else is other; null for nothing.</param>
+    public static CaliperSwap Of(Car car, AxleBrake front, Rotor frontRotor, Rotor rearRotor, BrakeLine lines, OtherParts? with = null)
     {
         ArgumentNullException.ThrowIfNull(car);
         ArgumentNullException.ThrowIfNull(front);
         ArgumentNullException.ThrowIfNull(frontRotor);
         ArgumentNullException.ThrowIfNull(rearRotor);
-        var other = car with { Front = front };
-        double Share(Car of) => BrakeBalance.HydraulicFrontShare(
-            of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(frontRotor)),
-            of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(rearRotor)), of.Front.DiscMu(EqualMu), of.Rear.DiscMu(EqualMu));
+        var parts = with ?? new OtherParts();
+        var otherRotor = parts.On(frontRotor);
+        var other = parts.On(car) with { Front = front };
+        Rotor On(Car of) => ReferenceEquals(of, other) ? otherRotor : frontRotor;
+        double Front(Car of) => of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(On(of))) * of.Front.DiscMu(EqualMu);
+        double Rear(Car of) => of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(rearRotor)) * of.Rear.DiscMu(EqualMu);
+        double Share(Car of) => Front(of) / (Front(of) + Rear(of));
+        double Force(Car of) => Math.Round(of.Hydraulics.PedalForceN(of.Hydraulics.LineBar(
+            of.EffectiveMassKg() * Speed.StandardGravityMS2 * of.TyreRadiusM / (Front(of) + Rear(of)))));
+        double? Locks(Car of) => of.Electronics || of.Kind != VehicleKind.Car ? null
+            : LockOrder.CriticalG(of, Front(of), Rear(of), of.CgHeightM, LockOrder.MostG) is var g && double.IsFinite(g) ? Math.Round(g, 2) : null;
         Spread Pedal(Car of) => Spread.Around(PedalTravel.Mm(of, lines, Bar, WarmC, WarmC), PedalTravel.SpreadShare);
         var area = front.OneSidePistonAreaM2() / car.Front.OneSidePistonAreaM2();
-        var rear = car.Rear.OneSidePistonAreaM2();
+        var (rear, rearNow) = (other.Rear.OneSidePistonAreaM2(), car.Rear.OneSidePistonAreaM2());
         var (share, before) = (Share(other), Share(car));
         var ideal = BrakeBalance.IdealFrontShare(car.StaticFrontShare, HardG, car.CgHeightM, car.WheelbaseM);
-        bool? clears = car.WheelBarrelMm is { } barrel ? frontRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
+        bool? clears = car.WheelBarrelMm is { } barrel ? otherRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
         var notes = new List<Said>
         {
             Math.Abs(area - 1) <= 0.1 ? car.Electronics ? Said.Of("caliper-swap.piston-area-stays-near") : Said.Of("caliper-swap.piston-area-as-pedal-knows")
@@ -68,8 +86,18 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
             notes.Add(Said.Of("caliper-swap.rotor-caliper-do-not"));
         }
 
-        return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2), Math.Round(car.Front.OneSidePistonAreaM2() / rear, 2),
+        var (locks, lockedBefore) = (Locks(other), Locks(car));
+        if (locks is { } now && now < (lockedBefore ?? double.PositiveInfinity) - LockOrder.FeltG)
+        {
+            notes.Add(Said.Of("caliper-swap.rear-locks-from", now));
+        }
+
+        var restoring = car.Hydraulics.MasterCylinderMm * Math.Sqrt(Pedal(other with { Hydraulics = car.Hydraulics }).P50 / Pedal(car).P50);
+        return new CaliperSwap(Math.Round(area, 3), Math.Round(front.OneSidePistonAreaM2() / rear, 2),
+            Math.Round(car.Front.OneSidePistonAreaM2() / rearNow, 2),
             Math.Round(share, 3), Math.Round(before, 3), Spread.Normal(ideal, PriorSpread.FrontShare, 3),
-            Pedal(other), Pedal(car), clears, notes);
+            Pedal(other), Pedal(car), clears, notes, Force(other), Force(car),
+            Math.Round(front.EffectiveRadiusM(otherRotor) / front.EffectiveRadiusM(frontRotor), 3),
+            Math.Round(Math.Round(restoring / BoreStepMm) * BoreStepMm, 2), locks, lockedBefore);
     }
 }

@@ -183,7 +183,6 @@ internal static class PreparationWords
         ("work-steps.furthest-master-cylinder-first", "Furthest from the master cylinder first, unless your car's maker says otherwise."),
         ("work-steps.order-set-car", "In the order set for this car."),
         ("work-steps.clear-new-fluid-without", "Clear new fluid without bubbles at each."),
-        ("work-steps.your-cars-manual-overrules", "Your car's manual overrules this order."),
         ("work-steps.abs-unit-does-your", "ABS unit: does your manual ask for a service tool?"),
         ("work-steps.some-units-keep-old", "Some units keep old fluid and air until their valves are run."),
         ("work-steps.manual-read-asks-tool", "Manual read; if it asks for the tool, a workshop runs it."),

@@ -31,6 +31,7 @@ internal static class VehiclesWords
         ("caliper-swap.electronics-must-hold-back", "the electronics must hold it back"),
         ("caliper-swap.may-lock-first-nothing", "it may lock first, and nothing holds it"),
         ("caliper-swap.rear-works-harder-points", "The rear works harder by {0:0} points of share: {1} in hard stops."),
+        ("caliper-swap.rear-locks-from", "From {0:0.00} g on the rear would lock first, and nothing lets it turn: a danger."),
         ("caliper-swap.rotor-caliper-do-not", "Rotor and caliper do not clear the wheel."),
         ("car.no-such-pad-family", "No such pad family."),
         ("tyre.sport-road", "sport road"),

@@ -10,7 +10,14 @@ namespace Rimrock.Web.Shelf;
 /// <summary>What an import does, or has done.</summary>
 /// <param name="Changes">Each row.</param>
 /// <param name="Ticket">Takes it back; null for a preview.</param>
-public sealed record CatalogueImport(IReadOnlyList<ShelfChange> Changes, string? Ticket = null);
+/// <param name="Misfits">Rows that do not go on the car that was named; null where none was.</param>
+public sealed record CatalogueImport(IReadOnlyList<ShelfChange> Changes, string? Ticket = null, IReadOnlyList<CatalogueMisfit>? Misfits = null);
+
+/// <summary>A row that is no use on a car.</summary>
+/// <param name="Kind">What it is.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="Reason">Why it does not go on.</param>
+public sealed record CatalogueMisfit(string Kind, string Id, Said Reason);
 
 /// <summary>Remembers the last imports so that they can be taken back while the server runs.</summary>
 public sealed class ImportMemory
@@ -51,15 +58,20 @@ public static class CatalogueEndpoints
             .WithName("exportCatalogue")
             .WithSummary("Every part on the shelf as one file.")
             .Produces<string>(contentType: "application/json");
-        group.MapPost("/", async (HttpRequest request, ShelfStore store, ImportMemory memory, CancellationToken cancel, bool preview = false) =>
+        group.MapPost("/", async (HttpRequest request, ShelfStore store, ImportMemory memory, CancellationToken cancel, bool preview = false,
+            string? car = null) =>
             {
                 var puts = PutsOf(CatalogueJson.Read(await RequestText.Of(request, CatalogueJson.MostBytes, "a catalogue", cancel)));
                 var changes = store.Preview(puts);
-                return TypedResults.Ok(preview ? new CatalogueImport(changes) : new CatalogueImport(changes, memory.Keep(store.Import(puts))));
+                var entry = car is null ? null : store.Read().Cars.FirstOrDefault(item => item.Id == car)?.Body;
+                var misfits = entry is null ? null : puts.Select(put => PartGate.Of(put.Body, entry) is { } stop
+                    ? new CatalogueMisfit(put.Kind, put.Id, stop.Sentence) : null).OfType<CatalogueMisfit>().ToList();
+                return TypedResults.Ok(new CatalogueImport(changes, preview ? null : memory.Keep(store.Import(puts)), misfits));
             })
             .Accepts<string>("application/json")
             .WithName("importCatalogue")
-            .WithSummary("Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none.")
+            .WithSummary("Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none. With a car, " +
+                "marks what does not go on it.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/undo/{ticket}", (string ticket, ShelfStore store, ImportMemory memory) =>
             {

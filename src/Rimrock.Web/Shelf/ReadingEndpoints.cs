@@ -12,7 +12,8 @@ namespace Rimrock.Web.Shelf;
 /// <summary>Other front calipers on a plan.</summary>
 /// <param name="Plan">The plan.</param>
 /// <param name="Front">The other calipers.</param>
-public sealed record CaliperQuestion(PredictionPlan Plan, AxleBrake Front);
+/// <param name="With">What else is other; null for nothing.</param>
+public sealed record CaliperQuestion(PredictionPlan Plan, AxleBrake Front, OtherParts? With = null);
 
 /// <summary>Reads parts while they are being edited; stores nothing.</summary>
 public static class ReadingEndpoints
@@ -34,9 +35,10 @@ public static class ReadingEndpoints
             {
                 var faults = question.Plan.Faults().ToList();
                 question.Front.Check("front", faults);
+                question.With?.Check(question.Plan.Car, question.Plan.FrontRotor, faults);
                 InputFaultException.ThrowIfAny(faults);
                 return TypedResults.Ok(CaliperSwap.Of(question.Plan.DrivenCar(), question.Front, question.Plan.FrontRotor, question.Plan.RearRotor,
-                    question.Plan.Lines));
+                    question.Plan.Lines, question.With));
             })
             .WithName("readCaliper")
             .WithSummary("What other front calipers do to piston area, balance and pedal travel.")

@@ -227,9 +227,9 @@ export async function runDynamometer(seed: number): Promise<string> {
   return unwrap(await client.GET('/api/devices/dynamometers/{seed}', { params: { path: { seed } }, parseAs: 'text' }));
 }
 
-export async function importCatalogue(text: string, preview: boolean): Promise<CatalogueImport> {
+export async function importCatalogue(text: string, preview: boolean, car?: string): Promise<CatalogueImport> {
   return unwrap(
-    await client.POST('/api/shelf/catalogue', { params: { query: { preview } }, body: text as never, ...asText('application/json') }),
+    await client.POST('/api/shelf/catalogue', { params: { query: { preview, car } }, body: text as never, ...asText('application/json') }),
   );
 }
 
@@ -238,6 +238,11 @@ export async function undoImport(ticket: string): Promise<void> {
   if (!response.ok) unwrap({ error, response });
 }
 
-export async function readCaliper(plan: PredictionPlan, front: AxleBrake, signal?: AbortSignal): Promise<Schemas['CaliperSwap']> {
-  return unwrap(await client.POST('/api/readings/caliper', { body: { plan, front }, signal }));
+export async function readCaliper(
+  plan: PredictionPlan,
+  front: AxleBrake,
+  other: Schemas['OtherParts'],
+  signal?: AbortSignal,
+): Promise<Schemas['CaliperSwap']> {
+  return unwrap(await client.POST('/api/readings/caliper', { body: { plan, front, with: other }, signal }));
 }

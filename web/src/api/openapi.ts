@@ -320,7 +320,7 @@ export interface paths {
         /** Every part on the shelf as one file. */
         get: operations["exportCatalogue"];
         put?: never;
-        /** Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none. */
+        /** Reads a catalogue: with preview, says what it would do; without, puts every row on the shelf or none. With a car, marks what does not go on it. */
         post: operations["importCatalogue"];
         delete?: never;
         options?: never;
@@ -1557,6 +1557,7 @@ export interface components {
             plan: components["schemas"]["PredictionPlan"];
             /** @description The other calipers. */
             front: components["schemas"]["AxleBrake"];
+            with?: null | components["schemas"]["OtherParts"];
         };
         /** @description What other front calipers do to the balance and to the pedal, before anything is bought. */
         CaliperSwap: {
@@ -1622,6 +1623,36 @@ export interface components {
                     high?: null | number;
                 };
             }[][];
+            /**
+             * Format: double
+             * @description Force at the pedal for 1 g with equal pads, N.
+             */
+            forceN: number;
+            /**
+             * Format: double
+             * @description The same with what is fitted.
+             */
+            forceBeforeN: number;
+            /**
+             * Format: double
+             * @description Torque of the front axle for the same pressure by the rotor's size alone, over that of what is fitted.
+             */
+            leverRatio: number;
+            /**
+             * Format: double
+             * @description Bore of the master cylinder, in sixteenths of an inch as they are made, that brings the pedal's way back, mm.
+             */
+            restoringMm: number;
+            /**
+             * Format: double
+             * @description Deceleration from which on the rear locks first where no electronics let it turn, g; null where it never does, or they do.
+             */
+            locksG: null | number;
+            /**
+             * Format: double
+             * @description The same with what is fitted.
+             */
+            locksBeforeG: null | number;
         };
         /** @description What a part can take. */
         Capacity: {
@@ -1833,6 +1864,17 @@ export interface components {
             changes: components["schemas"]["ShelfChange"][];
             /** @description Takes it back; null for a preview. */
             ticket?: null | string;
+            /** @description Rows that do not go on the car that was named; null where none was. */
+            misfits?: null | components["schemas"]["CatalogueMisfit"][];
+        };
+        /** @description A row that is no use on a car. */
+        CatalogueMisfit: {
+            /** @description What it is. */
+            kind: string;
+            /** @description Its id. */
+            id: string;
+            /** @description Why it does not go on. */
+            reason: components["schemas"]["Said"];
         };
         /** @description A cause of a symptom, before this car's own log speaks (common practice; weights are our ranking of how often it is met). */
         Cause: {
@@ -3667,6 +3709,24 @@ export interface components {
             }[][];
             /** @description What to take along to the day. */
             pack: components["schemas"]["PackedThing"][];
+        };
+        /** @description What else is other beside the front calipers; null keeps what is on the car. */
+        OtherParts: {
+            /**
+             * Format: double
+             * @description Diameter of the front rotors, mm.
+             */
+            frontRotorMm?: null | number;
+            /**
+             * Format: double
+             * @description Piston of the rear calipers, mm.
+             */
+            rearPistonMm?: null | number;
+            /**
+             * Format: double
+             * @description Bore of the master cylinder, mm.
+             */
+            masterCylinderMm?: null | number;
         };
         /**
          * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
@@ -6858,6 +6918,7 @@ export interface operations {
         parameters: {
             query?: {
                 preview?: boolean;
+                car?: string;
             };
             header?: never;
             path?: never;

@@ -11,12 +11,13 @@ import { shareBand } from '../../units/units';
 /** Other front calipers: piston area, balance, pedal travel and the wheel, before anything is bought. */
 export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
   const range = useRange();
-  const { band, told } = useUnits();
+  const { band, told, show } = useUnits();
   const [front, setFront] = useState<AxleBrake>({ ...plan.car.front, caliper: 'fixed', pistonsMm: [40, 36] });
+  const [other, setOther] = useState<{ frontRotorMm?: number; rearPistonMm?: number; masterCylinderMm?: number }>({});
   const [open, setOpen] = useState(false);
   const reading = useQuery({
-    queryKey: ['caliper', plan, front],
-    queryFn: ({ signal }) => readCaliper(plan, front, signal),
+    queryKey: ['caliper', plan, front, other],
+    queryFn: ({ signal }) => readCaliper(plan, front, other, signal),
     enabled: open,
     retry: false,
     staleTime: Infinity,
@@ -63,6 +64,21 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
           One less
         </button>
       </p>
+      {(
+        [
+          ['frontRotorMm', 'Front rotors, diameter', 'rotor.outerDiameterMm', plan.frontRotor.outerDiameterMm],
+          ['rearPistonMm', 'Rear piston', 'axle.pistonsMm', plan.car.rear.pistonsMm[0]],
+          ['masterCylinderMm', 'Master cylinder', 'car.hydraulics.masterCylinderMm', plan.car.hydraulics.masterCylinderMm],
+        ] as const
+      ).map(([key, label, field, now]) => (
+        <NumberField
+          key={key}
+          label={label}
+          value={other[key] ?? now}
+          range={range(field)}
+          onChange={(mm) => setOther({ ...other, [key]: mm })}
+        />
+      ))}
       {reading.error && <ProblemNote error={reading.error} />}
       {swap && (
         <>
@@ -70,7 +86,10 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
             One-side piston area ×{swap.areaRatio.toFixed(2)}; front to rear {swap.frontRatio.toFixed(2)} (now{' '}
             {swap.frontRatioBefore.toFixed(2)}). Front share {percent(swap.frontShare)} with equal pads (now{' '}
             {percent(swap.frontShareBefore)}; ideal {shareBand(swap.idealShare)} at 0.9 g). Pedal {band(swap.pedalMm, 'mm')} at 60 bar (now{' '}
-            {band(swap.pedalBeforeMm, 'mm')}).
+            {band(swap.pedalBeforeMm, 'mm')}). For 1 g it takes {show(swap.forceN, 'N')} (now {show(swap.forceBeforeN, 'N')}).
+            {swap.leverRatio !== 1 && ` The rotor’s lever alone gives ×${swap.leverRatio.toFixed(2)}.`} The master cylinder that brings the
+            way back has {show(swap.restoringMm, 'mm', 1)} (now {show(plan.car.hydraulics.masterCylinderMm, 'mm', 1)}).
+            {swap.locksG != null && ` The rear locks first from ${swap.locksG.toFixed(2)} g on.`}
             {swap.clears == null ? ' The wheel’s barrel is unknown: measure before you buy.' : ''}
           </p>
           <ul>

@@ -1,6 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { importCatalogue, undoImport, type CatalogueImport } from '../../api/client';
+import { usePlan } from '../../plan/PlanContext';
+import { useUnits } from '../../units/UnitContext';
 import { ProblemNote } from '../../shared/ProblemNote';
 
 const mostBytes = 4_000_000;
@@ -8,6 +10,9 @@ const mostBytes = 4_000_000;
 /** The shelf as a file: out, and in with a look before anything is stored and a way back after. */
 export function CatalogueFile() {
   const queries = useQueryClient();
+  const { told } = useUnits();
+  const { draft, plan } = usePlan();
+  const car = typeof draft?.car === 'string' ? draft.car : undefined;
   const [waiting, setWaiting] = useState<{ text: string; name: string; preview: CatalogueImport } | null>(null);
   const [done, setDone] = useState<CatalogueImport | null>(null);
   const [problem, setProblem] = useState<Error | null>(null);
@@ -27,7 +32,7 @@ export function CatalogueFile() {
       if (file.size > mostBytes)
         throw new Error(`${file.name.slice(0, 60)} has ${(file.size / 1e6).toFixed(1)} MB; a catalogue has at most 4 MB.`);
       const text = await file.text();
-      setWaiting({ text, name: file.name.slice(0, 60), preview: await importCatalogue(text, true) });
+      setWaiting({ text, name: file.name.slice(0, 60), preview: await importCatalogue(text, true, car) });
     });
   const take = () =>
     attempt(async () => {
@@ -41,6 +46,8 @@ export function CatalogueFile() {
       setDone(null);
       await queries.invalidateQueries({ queryKey: ['shelf'] });
     });
+  const misfitOf = (preview: CatalogueImport, row: { kind: string; id: string }) =>
+    preview.misfits?.find((one) => one.kind === row.kind && one.id === row.id)?.reason;
   const count = (preview: CatalogueImport, change: string) => preview.changes.filter((row) => row.change === change).length;
   return (
     <section aria-label="The shelf as a file" className="catalogue-file">
@@ -76,6 +83,12 @@ export function CatalogueFile() {
               .map((row) => (
                 <li key={`${row.kind} ${row.id}`}>
                   {row.change === 'new' ? 'new' : 'replaces'}: {row.name} ({row.kind})
+                  {misfitOf(waiting.preview, row) && (
+                    <span className="step-caution">
+                      {' '}
+                      not for the {plan?.car.name}: {told(misfitOf(waiting.preview, row)!)}
+                    </span>
+                  )}
                 </li>
               ))}
           </ul>
