@@ -124,6 +124,24 @@ test('a day is written down on a phone in half a minute, corrected and deleted',
   await expect(history).toContainText('7 in all');
 });
 
+test('what is found on the stands stops the driving, and what nobody looked at is said', async ({ page }) => {
+  await page.goto('/log');
+  await page.getByRole('button', { name: 'On the stands' }).click();
+  const stands = page.getByRole('region', { name: 'On the stands' });
+  await stands.getByLabel('Inner pad').fill('8');
+  await stands.getByLabel('Outer pad').fill('8');
+  await stands.getByLabel('wheel rocked').check();
+  await expect(stands).toContainText('Rocked: no play.');
+  await expect(stands).not.toContainText('stop: do not drive');
+  await expect(stands.locator('.findings li').last()).toContainText('Right front, left rear, right rear');
+  await stands.getByLabel('hose cracked, chafed or swollen').check();
+  await expect(stands.locator('.findings li').first()).toContainText('stop: do not drive');
+  await stands.getByLabel('hose cracked, chafed or swollen').uncheck();
+  await stands.getByLabel('Outer pad').fill('2');
+  await expect(stands.locator('.findings li').first()).toContainText('New pads before the car moves');
+  await stands.getByRole('button', { name: 'Throw it away' }).click();
+});
+
 test('everything goes out as one file and a wrong one changes nothing', async ({ page }) => {
   await page.goto('/log');
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save everything' }).click()]);

@@ -64,6 +64,7 @@ public static partial class StopOrGo
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.day"), Said.Of("stop-or-go.nothing-looked-pads-rotors")));
         }
 
-        return [.. findings.Concat(Misfits(session.Plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(session)];
+        findings.AddRange(Misfits(session.Plan).Concat(Overdue(session.Plan)));
+        return [.. findings.OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(session)];
     }
 }

@@ -21,6 +21,9 @@ public static partial class StopOrGo
     private const double MarginalFaceK = 50;
     private const double MarginalCaliperK = 15;
 
+    // What a ring loses on the way in and in the first minutes of the paddock (common practice: 100 to 200 K).
+    private const double CooledSinceK = 150;
+
     private static IEnumerable<Finding> Heat(LogSession session)
     {
         var plan = session.Plan;
@@ -107,6 +110,9 @@ public static partial class StopOrGo
         {
             yield return Hot(Said.Of("stop-or-go.front-rotors"), reading, session.Plan.FrontRotor, Said.Of("stop-or-go.read-paddock-hotter-while")) is { } hot
                 ? hot
+                : reading > LimitEdges.FaceLimitC(session.Plan.FrontRotor) - CooledSinceK ? new Finding(Said.Of("stop-or-go.front-rotors"), Verdict.Watch,
+                    Said.Of("stop-or-go.paddock-close-to-limit", Units.C(reading), Units.C(LimitEdges.FaceLimitC(session.Plan.FrontRotor))),
+                    Said.Of("stop-or-go.paddock-reads-low"), Trade)
                 : new Finding(Said.Of("stop-or-go.front-rotors"), Verdict.Fine,
                     Said.Of("stop-or-go.paddock-rings-limit-hotter", Units.C(reading), Units.C(LimitEdges.FaceLimitC(session.Plan.FrontRotor))),
                     Said.Of("stop-or-go.below-rings-limit-where"), Trade);

@@ -45,8 +45,12 @@ public static partial class StopOrGo
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.car"), Said.Of("stop-or-go.nothing-looked")));
         }
 
-        return [.. findings.Concat(Misfits(plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(inspection, plan)];
+        return [.. findings.Concat(Misfits(plan)).Concat(Overdue(plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(inspection, plan)];
     }
+
+    // What is due by its age is due however it looks.
+    private static IEnumerable<Finding> Overdue(PredictionPlan plan) => Due.Of(plan).Select(due => new Finding(Said.Of("stop-or-go.what-is-fitted"),
+        Verdict.ChangeBefore, due.Sentence, Said.Of("stop-or-go.due-by-age"), Trade));
 
     // What does not go together is never fine, however it looks; what was measured is judged by its measure.
     private static IEnumerable<Finding> Misfits(PredictionPlan plan) => HardStops.OfFitted(plan).Where(stop => stop.Code is not ("pad-worn" or "rotor-worn"))
@@ -104,7 +108,7 @@ public static partial class StopOrGo
 
     /// <summary>
     /// A level that has fallen further than worn pads explain is a leak until shown otherwise (common practice): 30 % and 3 mm beyond it where the pads are
-    /// known, else more than half-worn pads hold.
+    /// known, else more than half-worn pads hold; less than that is fine of nothing, since nobody measured the pads.
     /// </summary>
     private static Finding Level(double levelMm, PredictionPlan plan, Inspection? inspection)
     {
@@ -128,8 +132,8 @@ public static partial class StopOrGo
                 ? new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.StopNow, Said.Of("stop-or-go.below-mark-more-than-any-wear", Units.Mm(levelMm),
                     Units.Mm(most)), Said.Of("stop-or-go.level-out-step-pads"), Trade)
                 : levelMm <= half
-                ? new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.Fine,
-                    Said.Of("stop-or-go.below-mark-worn-pads", Units.Mm(levelMm)),
+                ? new Finding(Said.Of("stop-or-go.fluid-level"), levelMm <= LevelMm ? Verdict.Fine : Verdict.Watch,
+                    levelMm <= LevelMm ? Said.Of("stop-or-go.at-the-mark", Units.Mm(levelMm)) : Said.Of("stop-or-go.below-mark-worn-pads", Units.Mm(levelMm)),
                 Said.Of("stop-or-go.level-rough-pad-gauge"), Trade)
                 : new Finding(Said.Of("stop-or-go.fluid-level"), Verdict.ChangeBefore,
                     Said.Of("stop-or-go.below-mark-more-half", Units.Mm(levelMm), Units.Mm(half)), Said.Of("stop-or-go.low-level-explained-leak"), Trade);

@@ -121,13 +121,16 @@ public sealed record WearForecast(Said Part, string Unit, Spread Factor, int Rea
 
     /// <summary>
     /// Fluid that worn pads hold, as the fall of the reservoir's level, mm: piston area of every caliper times what its pads have lost, over the
-    /// reservoir's area (40 cm2; engineering judgement, by <see cref="LevelFallSpread"/> either way).
+    /// reservoir's area (40 cm2; engineering judgement, by <see cref="LevelFallSpread"/> either way). A motorcycle's front lever has a reservoir of its own, of
+    /// 15 cm2: that is the one that is looked at.
     /// </summary>
     public static double LevelFallMm(Vehicles.Car car, double frontWornMm, double rearWornMm)
     {
         ArgumentNullException.ThrowIfNull(car);
         const double reservoirCm2 = 40;
+        const double leverCm2 = 15;
         double Cm3(Vehicles.AxleBrake brake, double mm) => brake.Discs * brake.OneSidePistonAreaM2() * 1e4 * 2 * mm / 10;
-        return (Cm3(car.Front, frontWornMm) + Cm3(car.Rear, rearWornMm)) / reservoirCm2 * 10;
+        return car.Kind == Vehicles.VehicleKind.Motorcycle ? Cm3(car.Front, frontWornMm) / leverCm2 * 10
+            : (Cm3(car.Front, frontWornMm) + Cm3(car.Rear, rearWornMm)) / reservoirCm2 * 10;
     }
 }

@@ -121,7 +121,9 @@ internal static class LogbookWords
         ("stop-or-go.you-wrote-kept-no", "What you wrote is kept, and no rule here reads it."),
         ("stop-or-go.fluid-level", "Fluid level"),
         ("stop-or-go.below-mark-worn-pads",
-            "{0:0} below the mark. Worn pads hold that fluid: do not top up without a leak, or it runs over at the next pad change."),
+            "{0:0} below the mark, and nobody measured the pads: worn ones hold that fluid. Measure them, and do not top up without a leak, or it runs " +
+            "over at the next pad change."),
+        ("stop-or-go.at-the-mark", "{0:0} below the mark: as good as at it."),
         ("stop-or-go.level-rough-pad-gauge", "The level is a rough pad gauge."),
         ("stop-or-go.below-mark-more-half",
             "{0:0} below the mark, more than half-worn pads would hold ({1:0}): measure the pads before the next session. If they do not explain it, " +
@@ -252,6 +254,10 @@ internal static class LogbookWords
         ("not-looked.hose", "{0} hose"),
         ("not-looked.wheel", "{0} wheel's play"),
         ("stop-or-go.what-is-fitted", "What is fitted"),
+        ("stop-or-go.due-by-age", "Fluid of two years on the street and rubber hoses of ten are changed, however they look."),
+        ("stop-or-go.paddock-close-to-limit",
+            "{0:0} in the paddock, the ring's limit is {1:0}: it has lost 100 to 200 degrees on the way in. Paint it, and shorten the next session."),
+        ("stop-or-go.paddock-reads-low", "A reading in the paddock is lower than the peak."),
         ("stop-or-go.misfit-stops", "What does not go together is not driven."),
         ("stop-or-go.too-thin-to-drive", "{0:0.0} at the thinnest: at {1:0} and less nobody drives on. New pads before the car moves."),
         ("stop-or-go.least-pad-stops", "Pads of {=2 mm}, a motorcycle's of {=1 mm}, stop the driving."),

@@ -67,8 +67,10 @@ public class StopOrGoTests
     public void A_low_level_with_worn_pads_is_not_topped_up()
     {
         var finding = StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], FluidLevelMm: 7), Plan).Single(one => one.Part.Code == "stop-or-go.fluid-level");
-        finding.Verdict.ShouldBe(Verdict.Fine);
+        finding.Verdict.ShouldBe(Verdict.Watch, "nobody measured the pads");
         finding.Sentence.Code.ShouldBe("stop-or-go.below-mark-worn-pads");
+        StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [], FluidLevelMm: 2), Plan).Single(one => one.Part.Code == "stop-or-go.fluid-level").Verdict
+            .ShouldBe(Verdict.Fine);
     }
 
     [Fact]
@@ -226,5 +228,30 @@ public class StopOrGoTests
             Marks: [CornerMark.HoseSound, CornerMark.WheelFirm, CornerMark.FacesSound]))];
         StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), whole, MoisturePercent: 1, FluidLevelMm: 7), Plan)
             .ShouldNotContain(finding => finding.Part.Code == "not-looked.part");
+    }
+
+    [Fact]
+    public void What_is_due_by_its_age_is_due_however_it_looks()
+    {
+        var old = Plan with { FluidState = new Core.Fluids.FluidState(60), Lines = Core.Vehicles.BrakeLine.AgedRubber };
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, old, Pedal: PedalFeel.Firm)).Count(finding => finding.Rule.Code == "stop-or-go.due-by-age")
+            .ShouldBe(2);
+        StopOrGo.Of(new Inspection(new DateOnly(2026, 5, 1), [new(Corner.LeftFront, InnerMm: 8)]), old)[0].Verdict.ShouldBe(Verdict.ChangeBefore);
+    }
+
+    /// <summary>A ring has cooled on the way in: what is near the limit in the paddock was nearer before (common practice).</summary>
+    [Fact]
+    public void A_paddock_reading_near_the_limit_is_watched() =>
+        Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, ReadingC: 600, ReadingMinutes: 3))[0].Verdict.ShouldBe(Verdict.Watch);
+
+    /// <summary>
+    /// A front lever's reservoir of 15 cm2 falls by what two discs' pads have lost alone: by hand, area of one side times both pads' loss over the reservoir.
+    /// </summary>
+    [Fact]
+    public void A_levers_reservoir_knows_nothing_of_the_rear()
+    {
+        var guess = Core.Vehicles.CarGuess.Motorcycle("motorcycle", 210, 90, "sport");
+        var brake = guess.Car.Front;
+        WearForecast.LevelFallMm(guess.Car, 2, 99).ShouldBe(brake.Discs * brake.OneSidePistonAreaM2() * 1e4 * 2 * 0.2 / 15 * 10, 1e-9);
     }
 }

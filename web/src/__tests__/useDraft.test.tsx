@@ -8,6 +8,7 @@ import * as api from '../api/client';
 import type { PredictionResult } from '../api/client';
 import { decodeDraft } from '../plan/address';
 import type { Draft } from '../plan/draft';
+import { resolveOnce } from '../plan/resolveOnce';
 import { useDraft } from '../plan/useDraft';
 import { sampleShelf as shelf } from './sampleShelf';
 
@@ -18,14 +19,16 @@ const inAddress = () => decodeDraft(new URLSearchParams(window.location.search).
 const warmer = (ambientC: number) => (old: Draft) => ({ ...old, weather: { ...old.weather, ambientC } });
 const air = () => now().draft!.weather.ambientC;
 let answer: (result: PredictionResult) => void;
+let client: QueryClient;
 
 beforeEach(() => {
   vi.useFakeTimers();
   window.history.replaceState(null, '', '/bench');
   vi.spyOn(api, 'predict').mockImplementation(() => new Promise((resolve) => (answer = resolve)));
+  client = new QueryClient();
   hook = renderHook(() => useDraft(shelf), {
     wrapper: ({ children }: { children: ReactNode }) => (
-      <QueryClientProvider client={new QueryClient()}>
+      <QueryClientProvider client={client}>
         <BrowserRouter>{children}</BrowserRouter>
       </QueryClientProvider>
     ),
@@ -103,6 +106,23 @@ describe('a change of the plan', () => {
     act(() => now().change(warmer(29)));
     act(() => void window.dispatchEvent(new Event('beforeunload')));
     expect(inAddress()).toBe(29);
+  });
+
+  it('leaves questions about the plan running where what was added does not change it, and stops them where it does', () => {
+    const { plan } = resolveOnce(now().draft!, shelf) as { plan: object };
+    let asked: AbortSignal | undefined;
+    const wait = client.fetchQuery({
+      queryKey: ['band', plan],
+      queryFn: ({ signal }) => {
+        asked = signal;
+        return new Promise(() => {});
+      },
+    });
+    wait.catch(() => {});
+    act(() => now().change((old) => ({ ...old, seen: [{ kind: 'pedalSoft', lap: 3 }] as Draft['seen'] })));
+    expect(asked!.aborted).toBe(false);
+    act(() => now().change(warmer(33)));
+    expect(asked!.aborted).toBe(true);
   });
 
   it('gives way to another address', async () => {
