@@ -93,7 +93,7 @@ test('a season: plan, fit, bed, two days written down, the band narrowed, the ne
 
   // Something is wrong: ranked, film before warp.
   await page.getByLabel('What is it?').selectOption('judder');
-  await expect(page.locator('.causes li').first()).toContainText('uneven film');
+  await expect(page.locator('ol.causes li').first()).toContainText('uneven film');
 
   // The next order: another flush.
   await room(page, 'Ready');
@@ -238,10 +238,10 @@ test('two recordings are compared and a bad one is named', async ({ page }) => {
   };
   await page.goto('/log');
   await page.getByLabel('Before').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: trace(7) });
-  await page.getByLabel('After').setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('time_s\n1') });
+  await page.getByLabel('After', { exact: true }).setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('time_s\n1') });
   await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('alert')).toContainText('second, line 1');
-  await page.getByLabel('After').setInputFiles({ name: 'new.csv', mimeType: 'text/csv', buffer: trace(8) });
+  await page.getByLabel('After', { exact: true }).setInputFiles({ name: 'new.csv', mimeType: 'text/csv', buffer: trace(8) });
   await page.getByRole('button', { name: 'Compare' }).click();
   await expect(page.getByRole('region', { name: 'Two recordings' })).toContainText('Between equal speeds');
 });
