@@ -18,11 +18,15 @@ public sealed record ExpectedDay(Axles<double> SessionWearMm, Axles<double>? Lap
         try
         {
             var result = Predictor.Predict(plan);
-            double Worn(string code, Axle axle) => result.Limits.FirstOrDefault(limit => limit.Code == code)?.Demand is { } left
-                ? Math.Max(0, plan.At(axle).PadMm - left) : 0;
-            var stint = plan.OnLeading().Stint;
-            var sessions = Math.Max(1, stint.Sessions);
-            var worn = new Axles<double>(Worn(LimitCode.FrontWear, Axle.Front) / sessions, Worn(LimitCode.RearWear, Axle.Rear) / sessions);
+            double Worn(string code, Axle axle)
+            {
+                // The limit is told of the kind of day that wears most: its own sessions count.
+                var limit = result.Limits.FirstOrDefault(one => one.Code == code);
+                var day = plan.Planned().FirstOrDefault(one => one.Kind == limit?.Day) ?? plan.Leading();
+                return limit?.Demand is { } left ? Math.Max(0, plan.At(axle).PadMm - left) / Math.Max(1, plan.On(day).Stint.Sessions) : 0;
+            }
+
+            var worn = new Axles<double>(Worn(LimitCode.FrontWear, Axle.Front), Worn(LimitCode.RearWear, Axle.Rear));
             var laps = result.Summary.HotLaps;
             return new ExpectedDay(worn, laps > 0 ? new Axles<double>(worn.Front / laps, worn.Rear / laps) : null,
                 result.Limits.Where(limit => limit.Code is LimitCode.FrontFluid or LimitCode.RearFluid).Max(limit => limit.DemandHigh ?? limit.Demand));

@@ -254,4 +254,14 @@ public class StopOrGoTests
         var brake = guess.Car.Front;
         WearForecast.LevelFallMm(guess.Car, 2, 99).ShouldBe(brake.Discs * brake.OneSidePistonAreaM2() * 1e4 * 2 * 0.2 / 15 * 10, 1e-9);
     }
+
+    /// <summary>What a session takes is that of the kind of day that wears most, whatever the leading day's sessions are.</summary>
+    [Fact]
+    public void A_session_is_the_one_of_the_day_that_wears_most()
+    {
+        PlannedDay track = new(DayKind.TrackDay, 4), stint = new(DayKind.Endurance, 1);
+        var plan = SampleParts.Plan("track-sport", "track-sport") with { Stint = new StintPlan(3, 15, 30) };
+        ExpectedDay.Of(plan with { Days = [track, stint] })!.SessionWearMm.Front
+            .ShouldBe(ExpectedDay.Of(plan with { Days = [stint] })!.SessionWearMm.Front, 1e-6);
+    }
 }
