@@ -49,7 +49,7 @@ await shot('bench-live', {
     await page.getByRole('button', { name: 'Watch a simulated car' }).click();
     await page.waitForTimeout(9500);
     await page.getByRole('button', { name: /Learn from the log/ }).click();
-    await page.getByText(/of 256 ways this car could be/).waitFor({ timeout: 20000 });
+    await page.getByText(/of \d+ ways this car could be/).waitFor({ timeout: 20000 });
     await page.getByRole('heading', { name: 'Lap story' }).scrollIntoViewIfNeeded();
     await page.evaluate(() => window.scrollBy(0, 430));
   },
@@ -70,6 +70,16 @@ await shot('choose-side-by-side', {
     await page.getByRole('heading', { name: 'Side by side' }).evaluate((heading) => heading.scrollIntoView());
   },
 });
+await shot('choose-ask', {
+  path: '/choose',
+  act: async (page) => {
+    await judged(page);
+    await page.getByText(/Just met, that comes to/).waitFor({ timeout: 60000 });
+    await page.locator('#ask').scrollIntoViewIfNeeded();
+    await page.evaluate(() => document.getElementById('ask').scrollIntoView());
+  },
+});
+await shot('shelf-garage', { path: '/shelf' });
 await shot('shelf', { path: '/shelf?kind=rotors&open=fell-332' });
 await shot('shelf-curve', { path: '/shelf?kind=pads&open=fell-3' });
 await shot('shelf-digitizer', {

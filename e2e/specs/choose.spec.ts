@@ -146,7 +146,8 @@ test('an unsafe day becomes an order that a technician can sign', async ({ page 
 
   // Whoever signs it reads what it rests on; it is bled in the way that was chosen.
   for (const name of ['Guesses that decide', 'To mind', 'To take along']) await expect(order.getByRole('region', { name })).toBeVisible();
-  await expect(order).toContainText('a second person for an hour');
+  await page.getByText('flush the fluid while you').click();
+  await expect(order).toContainText('a second person for an hour', { timeout: 30_000 });
   await page.getByRole('combobox', { name: 'How it is bled' }).selectOption('vacuum');
   await expect(order).toContainText('a hand vacuum pump');
   await expect(order.getByText('Checked by, and on which day:')).toBeHidden();

@@ -22,7 +22,9 @@ public sealed class Database
     private const int PageBytes = 4096;
     private const int LockTries = 300;
     private static readonly TimeSpan BetweenTries = TimeSpan.FromMilliseconds(100);
+    private readonly AsyncLocal<Database?> standIn = new();
     private readonly string connectionString;
+    private readonly string path;
     private readonly int? mostPages;
 
     /// <summary>Opens or creates a database.</summary>
@@ -32,7 +34,7 @@ public sealed class Database
     public Database(string path, int? mostPages = null)
     {
         this.mostPages = mostPages;
-        Path = System.IO.Path.GetFullPath(path);
+        this.path = System.IO.Path.GetFullPath(path);
         var folder = System.IO.Path.GetDirectoryName(Path);
         if (Directory.Exists(Path))
         {
@@ -62,10 +64,20 @@ public sealed class Database
     }
 
     /// <summary>Full path of the file.</summary>
-    public string Path { get; }
+    public string Path => (standIn.Value ?? this).path;
+
+    /// <summary>Until what is returned is disposed of, whatever this call leads to opens another database in place of this one.</summary>
+    /// <param name="other">The other database.</param>
+    public IDisposable StandIn(Database other)
+    {
+        standIn.Value = other;
+        return new Leaving(this);
+    }
 
     /// <summary>Opens a connection; the caller disposes of it.</summary>
-    public SqliteConnection Open()
+    public SqliteConnection Open() => (standIn.Value ?? this).OpenOwn();
+
+    private SqliteConnection OpenOwn()
     {
         var connection = new SqliteConnection(connectionString);
         connection.Open();
@@ -79,7 +91,9 @@ public sealed class Database
     }
 
     /// <summary>Bytes that the database may still grow by: the disk's, or what its largest size leaves.</summary>
-    public long FreeBytes()
+    public long FreeBytes() => (standIn.Value ?? this).OwnFreeBytes();
+
+    private long OwnFreeBytes()
     {
         var disk = new DriveInfo(System.IO.Path.GetDirectoryName(Path)!).AvailableFreeSpace;
         return mostPages is { } most ? Math.Min(disk, ((long)most * PageBytes) - new FileInfo(Path).Length) : disk;
@@ -168,4 +182,9 @@ public sealed class Database
         13 => $"The disk with the database {Path} is full.",
         _ => $"The database {Path} cannot be opened: {error.Message}",
     };
+
+    private sealed class Leaving(Database left) : IDisposable
+    {
+        public void Dispose() => left.standIn.Value = null;
+    }
 }

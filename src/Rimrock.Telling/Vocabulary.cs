@@ -31,10 +31,10 @@ internal static class Vocabulary
 
     private static (string Code, string Words)[] All() =>
     [
-        .. CalendarWords.Rows, .. BeliefsWords.Rows, .. CircuitsWords.Rows, .. DrivingWords.Rows, .. EntriesWords.Rows,
+        .. CalendarWords.Rows, .. BeliefsWords.Rows, .. CircuitsWords.Rows, .. DrivingWords.Rows, .. EntriesWords.Rows, .. GarageWords.Rows,
         .. FittingWords.Rows, .. FluidsWords.Rows, .. FrictionWords.Rows, .. JudgementWords.Rows,
         .. LabelWords.Rows, .. LimitsWords.Rows, .. LogbookWords.Rows, .. PreparationWords.Rows,
-        .. QuantitiesWords.Rows, .. RotorsWords.Rows, .. RunsWords.Rows, .. SymptomWords.Rows,
+        .. QuantitiesWords.Rows, .. RotorsWords.Rows, .. RunsWords.Rows, .. AskWords.Rows, .. PromiseWords.Rows, .. SymptomWords.Rows,
         .. VehiclesWords.Rows,
     ];
 }

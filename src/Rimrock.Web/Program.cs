@@ -41,6 +41,7 @@ builder.Services.AddSingleton<LearntShelf>();
 builder.Services.AddSingleton<SetAside>();
 builder.Services.AddSingleton<Archive>();
 builder.Services.AddSingleton<Copies>();
+builder.Services.AddSingleton<Estate>();
 builder.Services.AddAnswers();
 builder.Services.AddHeavyWork();
 builder.Services.AddSingleton<LoggerShelf>();
@@ -68,6 +69,7 @@ catch (DatabaseRefusedException refused)
 }
 
 app.UseMiddleware<OriginGuard>();
+app.UseMiddleware<EstateDoor>();
 app.UseExceptionHandler();
 app.UseStatusCodePages(context => Problems.OfStatus(context.HttpContext));
 app.UseDefaultFiles();

@@ -71,7 +71,7 @@ public class AnyCarTests
         setup.Fluid.Body.Name, setup.Duct is not null, setup.Lines is not null);
 
     /// <summary>A car as it may come, on what it may be shod with, for a day that it may be driven on.</summary>
-    private static PredictionPlan Drawn(int seed)
+    internal static PredictionPlan Drawn(int seed)
     {
         var random = new Random(seed);
         double Between(double low, double high) => low + (random.NextDouble() * (high - low));

@@ -6,6 +6,7 @@ public sealed class ChanceWordsTests
 {
     [Theory]
     [InlineData(0, 0, 0.0064, "< 1 %", "< 1 %")]
+    [InlineData(0, 0, 0.014, "< 1.4 %", "< 1.4 %")] // None of 116 is not none.
     [InlineData(0.004, 0.004, 0.009, "< 1 %", "< 1 %")]
     [InlineData(0.004, 0.006, 0.012, "0.4 %", "0.4 % (± 0.6)")] // One of 256 is no less than one in a hundred: it may well be more.
     [InlineData(0.0125, 0.0001, 0.013, "1.3 %", "1.3 % (± 0.1)")]

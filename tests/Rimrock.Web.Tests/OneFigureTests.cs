@@ -71,6 +71,85 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
     }
 
     [Fact]
+    public async Task An_entry_of_the_log_moves_a_chance_alike_in_every_room()
+    {
+        var client = host.CreateClient();
+        var plan = await Plans.DemoAsync(client);
+        plan["stint"] = new JsonObject { ["sessions"] = 1, ["minutesEach"] = 10 };
+        var car = $"moved-{Guid.NewGuid():n}";
+        var before = await BandAsync(client, plan);
+        await DriveAsync(client, car, plan, new JsonObject { ["belowC"] = 380 });
+        JsonObject Of(params (string Name, JsonNode? Value)[] more)
+        {
+            var asked = new JsonObject { ["plan"] = plan.DeepClone(), ["car"] = car };
+            more.ToList().ForEach(one => asked[one.Name] = one.Value?.DeepClone());
+            return asked;
+        }
+
+        // The Bench: more than its own sampling error, and what was believed before beside it.
+        var answer = await PostAsync(client, "/api/predictions/band", Of());
+        var band = answer["learnt"]!;
+        Share(answer["prior"]!["damage"]!).ShouldBe(Share(before["damage"]!));
+        var moved = before["limits"]!.AsArray().Select(limit => (string)limit!["code"]!).MaxBy(code =>
+            Share(Limit(before, code)["chance"]!) - Share(Limit(band, code)["chance"]!))!;
+        var (was, now) = (Limit(before, moved)["chance"]!, Limit(band, moved)["chance"]!);
+        (Share(was) - Share(now)).ShouldBeGreaterThan(2 * Error(was) + 2 * Error(now), moved);
+
+        // Choose, a row of its list with other parts, Ready, the season.
+        var match = await PostAsync(client, "/api/matches?stage=first", Of(("wishes", Free)));
+        Same(band, match["fitted"]!, "fitted");
+        var row = match["shortlist"]![0]!;
+        var after = await FitAsync(client, plan, (string)row["key"]!);
+        Same((await PostAsync(client, "/api/predictions/band", new JsonObject { ["plan"] = after.DeepClone(), ["car"] = car }))["learnt"]!, row, "row");
+        var order = await PostAsync(client, "/api/ready/work", new JsonObject { ["before"] = plan.DeepClone(), ["after"] = plan.DeepClone(), ["car"] = car });
+        Share(order["then"]!["damage"]!).ShouldBe(Share(band["damage"]!));
+        var season = await PostAsync(client, "/api/ready/season", Of(("today", "2026-06-01"),
+            ("events", new JsonArray(new JsonObject { ["date"] = "2026-06-01", ["name"] = "Gullmouth", ["ambientC"] = 24 }))));
+        Share(season["policies"]![0]!["days"]![0]!["damage"]!).ShouldBe(Share(band["damage"]!));
+
+        // Without the car's name the log is left out.
+        Share((await BandAsync(client, plan))["danger"]!).ShouldBe(Share(before["danger"]!));
+    }
+
+    [Fact]
+    public async Task Pads_measured_twice_move_what_wears_in_every_room()
+    {
+        var client = host.CreateClient();
+        var plan = await Plans.DemoAsync(client);
+        plan["stint"] = new JsonObject { ["sessions"] = 1, ["minutesEach"] = 10 };
+        plan["frontPadMm"] = 5;
+        var car = $"worn-{Guid.NewGuid():n}";
+        foreach (var (day, mm) in new[] { ("2026-05-01", 6.0), ("2026-05-20", 5.0) })
+        {
+            var note = new JsonObject
+            {
+                ["plan"] = plan.DeepClone(),
+                ["inspection"] = new JsonObject
+                {
+                    ["date"] = day,
+                    ["hotLapsSince"] = 200,
+                    ["corners"] = new JsonArray(new JsonObject { ["corner"] = "leftFront", ["innerMm"] = mm }),
+                },
+            };
+            var put = await client.PutAsJsonAsync(new Uri($"/api/log/{car}/inspections/{Guid.NewGuid():n}?day={day}&revision=0", UriKind.Relative), note);
+            put.IsSuccessStatusCode.ShouldBeTrue(await put.Content.ReadAsStringAsync());
+        }
+
+        var answer = await PostAsync(client, "/api/predictions/band", new JsonObject { ["plan"] = plan.DeepClone(), ["car"] = car });
+        double Left(JsonNode band) => (double)Limit(band, "front-wear")["p10"]!;
+        Left(answer["learnt"]!).ShouldBeGreaterThan(Left(answer["prior"]!));
+        JsonObject Season(string? named) => new()
+        {
+            ["plan"] = plan.DeepClone(),
+            ["today"] = "2026-06-01",
+            ["car"] = named,
+            ["events"] = new JsonArray(new JsonObject { ["date"] = "2026-06-01", ["name"] = "Gullmouth", ["ambientC"] = 24 }),
+        };
+        async Task<double> WornAsync(string? named) => 5 - (double)(await PostAsync(client, "/api/ready/season", Season(named)))["parts"]![0]!["leftMm"]![0]!["p50"]!;
+        (await WornAsync(car)).ShouldBeLessThan(0.8 * await WornAsync(null));
+    }
+
+    [Fact]
     public async Task A_sketch_has_no_word_and_another_part_is_judged_when_it_is_asked()
     {
         var client = host.CreateClient();
@@ -130,11 +209,13 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
 
     private static JsonNode Limit(JsonNode band, string code) => band["limits"]!.AsArray().Single(limit => (string)limit!["code"]! == code)!;
 
+    private static double Error(JsonNode chance) => (double)chance["samplingError"]!;
+
     private static double Share(JsonNode chance) => (double)chance["share"]!;
 
     private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 
-    private static async Task DriveAsync(HttpClient client, string car, JsonObject plan)
+    private static async Task DriveAsync(HttpClient client, string car, JsonObject plan, JsonObject? paint = null)
     {
         var body = new JsonObject
         {
@@ -142,7 +223,7 @@ public sealed class OneFigureTests(RimrockHost host) : IClassFixture<RimrockHost
             ["sessions"] = 1,
             ["laps"] = 5,
             ["plan"] = plan.DeepClone(),
-            ["frontPaint"] = new JsonObject { ["aboveC"] = 300, ["belowC"] = 700 }
+            ["frontPaint"] = paint ?? new JsonObject { ["aboveC"] = 300, ["belowC"] = 700 }
         };
         var answer = await client.PutAsJsonAsync(new Uri($"/api/log/{car}/sessions/{Guid.NewGuid():n}?day=2026-05-01&revision=0", UriKind.Relative), body);
         answer.IsSuccessStatusCode.ShouldBeTrue(await answer.Content.ReadAsStringAsync());

@@ -29,6 +29,27 @@ public sealed class ShelfTests(RimrockHost host) : IClassFixture<RimrockHost>
         (await BodyAsync(bad))["faults"]!.ToJsonString().ShouldContain("pad.curve[1].mu");
     }
 
+    /// <summary>Layouts and bodies go by the names that the page sends, and are refused by those that they have.</summary>
+    [Fact]
+    public async Task A_car_is_guessed_by_every_layout_and_body()
+    {
+        const string asked = "/api/shelf/cars/guess?name=a&massKg=1850&powerKw=350&tyre=sport";
+        foreach (var layout in new[] { "frontDrive", "rearDrive", "allWheel", "midEngine", "rearEngine", "electric", "electricFront" })
+        {
+            var guess = await BodyAsync(await client.GetAsync(At($"{asked}&layout={layout}")));
+            ((double?)guess["car"]!["regenerationMS2"] > 0).ShouldBe(layout.StartsWith("electric", StringComparison.Ordinal), layout);
+        }
+
+        foreach (var body in new[] { "roadster", "saloon", "tall" })
+        {
+            (await client.GetAsync(At($"{asked}&body={body}&rearDrums=true&carbonDiscs=true"))).StatusCode.ShouldBe(HttpStatusCode.OK, body);
+        }
+
+        var refused = await client.GetAsync(At($"{asked}&layout=sideways"));
+        refused.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (await BodyAsync(refused))["faults"]!.ToJsonString().ShouldContain("electricFront");
+    }
+
     [Fact]
     public async Task The_dynamometers_file_is_read_back()
     {

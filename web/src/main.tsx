@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
+import { base } from './api/base';
 import { hashOnce } from './api/hashOnce';
 import { Frame } from './frame/Frame';
 import { PlanProvider } from './plan/PlanContext';
@@ -42,7 +43,7 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <UnitProvider>
-        <BrowserRouter>
+        <BrowserRouter basename={base || undefined}>
           <PlanProvider loading={loading} failed={(error, retry) => <ProblemNote error={error} retry={retry} />}>
             <PeekProvider>
               <Suspense fallback={loading}>

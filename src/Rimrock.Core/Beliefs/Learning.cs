@@ -7,15 +7,17 @@ namespace Rimrock.Core.Beliefs;
 /// <summary>
 /// Learns about a car from what was seen: importance weights over the members, and where too few of them carry the weight,
 /// new members drawn where the evidence points (adaptive importance sampling: Cappe et al., J. Comp. Graph. Stat. 13 (2004)
-/// 907-929; from memory; see <see cref="Proposal"/>). The weights undo the choice of where to draw. Never a single fit. Where not even
+/// 907-929; from memory; see <see cref="Proposal"/>). Members of all rounds count, each by the mixture of all that was drawn from (Cornuet, Marin, Mira and
+/// Robert, Scand. J. Stat. 39 (2012) 798-812; from memory). The weights undo the choice of where to draw. Never a single fit. Where not even
 /// the best member can explain the evidence, it says so and keeps the prior.
 /// </summary>
 public static class Learning
 {
     /// <summary>Effective members below which new ones are drawn.</summary>
-    public const double EnoughMembers = 80;
+    public const double EnoughMembers = 100;
 
     private const int MostRounds = 5;
+    private const double NextToNothing = 1e-6;
 
     // Evidence that lies three and a half standard deviations from all that was believed, and half a unit for each further
     // observation, is explained by nothing: what the best member misses, and how far the members had to move to come so near.
@@ -85,30 +87,38 @@ public static class Learning
             var scores = prior.Rows;
             var before = Answers(scores, cancel);
             Explain(before);
-            var answers = before;
-            var logProposal = scores.Select(LogNormal).ToArray();
+            var (answers, all, rows) = (before, before, scores.ToList());
+            var densities = new List<Func<double[], double>> { LogNormal };
             var rounds = 1;
             var best = Best(before);
             double[] nearest = [.. before.Log.Select(log => log.Max())];
             while (true)
             {
                 progress?.Invoke((double)rounds / MostRounds);
-                var logWeights = scores.Select((row, i) => Together(answers, i) + LogNormal(row) - logProposal[i]).ToArray();
-                var weights = Normalized(logWeights);
-                var effective = Population.EffectiveSizeOf(weights);
-                if (effective >= EnoughMembers || rounds >= MostRounds)
+                var weights = Normalized([.. rows.Select((row, i) => Together(all, i) + LogNormal(row) - LogMixture(densities, row))]);
+                if (Population.EffectiveSizeOf(weights) >= EnoughMembers || rounds >= MostRounds)
                 {
-                    return Result(prior with { Rows = scores, Weights = weights }, before, answers, (rounds, best, nearest));
+                    return Result(prior with { Rows = [.. rows], Weights = weights }, before, all, (rounds, best, nearest));
                 }
 
                 var proposal = Proposal.Towards(scores, answers.Predicted, seen, Sigmas(), prior.Moved);
                 scores = proposal.DrawDefended(prior.Rows);
-                logProposal = [.. scores.Select(proposal.LogDefended)];
+                rows.AddRange(scores);
+                densities.Add(proposal.LogDefended);
                 answers = Answers(scores, cancel);
+                all = all.And(answers);
                 best = Math.Max(best, Best(answers) + proposal.LogReach());
                 nearest = [.. nearest.Zip(answers.Log, (so, log) => Math.Max(so, log.Max() + proposal.LogReach()))];
                 rounds++;
             }
+        }
+
+        /// <summary>Log of the mean density at a row of all that members were drawn from so far.</summary>
+        private static double LogMixture(List<Func<double[], double>> densities, double[] row)
+        {
+            double[] logs = [.. densities.Select(density => density(row))];
+            var most = logs.Max();
+            return most + Math.Log(logs.Sum(log => Math.Exp(log - most)) / logs.Length);
         }
 
         private Learnt Result(ScopedBelief learnt, MemberAnswers before, MemberAnswers after, (int Rounds, double Best, double[] Nearest) search)
@@ -125,8 +135,17 @@ public static class Learning
 
             var evenings = EveningsBefore(before);
             var effective = Math.Round(Population.EffectiveSizeOf(learnt.Weights), 1);
-            return new Learnt(hopeless ? ScopedBelief.Nothing : learnt, effective, search.Rounds, hopeless, told,
+            return new Learnt(hopeless ? ScopedBelief.Nothing : Kept(learnt), effective, search.Rounds, hopeless, told,
                 [.. evenings.Select(evening => evening.Said)], [.. evenings.Select(evening => evening.Weights)]);
+        }
+
+        // Members that weigh next to nothing are not kept.
+        private static ScopedBelief Kept(ScopedBelief learnt)
+        {
+            var least = learnt.Weights.Max() * NextToNothing;
+            int[] kept = [.. Enumerable.Range(0, learnt.Weights.Length).Where(i => learnt.Weights[i] > least)];
+            var sum = kept.Sum(i => learnt.Weights[i]);
+            return learnt with { Rows = [.. kept.Select(i => learnt.Rows[i])], Weights = [.. kept.Select(i => learnt.Weights[i] / sum)] };
         }
 
         private List<(Spread Said, double[] Weights)> EveningsBefore(MemberAnswers answers)
@@ -237,6 +256,18 @@ public static class Learning
 
     private sealed class MemberAnswers(int days, int observations, int members)
     {
+        /// <summary>These and others, one after the other.</summary>
+        public MemberAnswers And(MemberAnswers others)
+        {
+            var both = new MemberAnswers(RimC.Length, Log.Length, 0);
+            static void Join<T>(T[][] into, T[][] first, T[][] then) => first.Zip(then).Select((pair, i) => (pair, i)).ToList()
+                .ForEach(one => into[one.i] = [.. one.pair.First, .. one.pair.Second]);
+            Join(both.RimC, RimC, others.RimC);
+            Join(both.Log, Log, others.Log);
+            Join(both.Predicted, Predicted, others.Predicted);
+            return both;
+        }
+
         public float[][] RimC { get; } = [.. Enumerable.Range(0, days).Select(_ => new float[members])];
 
         public double[][] Log { get; } = [.. Enumerable.Range(0, observations).Select(_ => new double[members])];

@@ -25,6 +25,9 @@ public enum ObservationKind
 
     /// <summary>Friction material that the thicker-worn pad lost over the day, mm.</summary>
     PadWear,
+
+    /// <summary>Water in the reservoir by a tester, %.</summary>
+    Moisture,
 }
 
 /// <summary>One observation of a day.</summary>
@@ -33,7 +36,7 @@ public enum ObservationKind
 /// <param name="Session">Session from 1; null for the whole day.</param>
 /// <param name="AboveC">Hottest threshold that was passed, C.</param>
 /// <param name="BelowC">Coolest threshold that was not, C.</param>
-/// <param name="Value">A number read: C or mm.</param>
+/// <param name="Value">A number read: C, mm or %.</param>
 /// <param name="Error">Its standard error, in its unit; null for the kind's usual one.</param>
 /// <param name="MinutesAfterStop">For a reading: minutes after stopping.</param>
 /// <param name="Lap">For a soft pedal the lap, or 0 for none; for a peak the last lap that it covers.</param>
@@ -51,13 +54,14 @@ public sealed record Observation(
     private static readonly FieldRange Threshold = new("observation.aboveC", "C", 40, 1000);
     private static readonly FieldRange Reading = new("observation.value", "C", -20, 1200);
     private static readonly FieldRange Wear = new("observation.value", "mm", 0, 20, "observation.pad-wear");
+    private static readonly FieldRange Water = new("observation.value", "%", 0, 7, "observation.moisture");
     private static readonly FieldRange ErrorRange = new("observation.error", "", 0.01, 100);
     private static readonly FieldRange Minutes = new("observation.minutesAfterStop", "min", 0, 60);
     private static readonly FieldRange SessionRange = new("observation.session", "", 1, 10);
     private static readonly FieldRange LapRange = new("observation.lap", "", 0, 200);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Threshold, Reading, Wear, ErrorRange, Minutes, SessionRange, LapRange];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Threshold, Reading, Wear, Water, ErrorRange, Minutes, SessionRange, LapRange];
 
     /// <summary>True for what is known by an interval.</summary>
     public bool IsInterval() => Kind is ObservationKind.RotorPaint or ObservationKind.CaliperSticker;
@@ -93,6 +97,9 @@ public sealed record Observation(
                 break;
             case ObservationKind.PadWear:
                 Wear.Check(Value ?? double.NaN, faults, $"{field}.value");
+                break;
+            case ObservationKind.Moisture:
+                Water.Check(Value ?? double.NaN, faults, $"{field}.value");
                 break;
             default:
                 if (Lap is { } lap)

@@ -13,7 +13,7 @@ public static class ObservationModel
     /// <summary>A pedal goes soft for other reasons, or is not noticed, in so many cases (engineering judgement).</summary>
     internal const double OtherCauses = 0.05;
 
-    /// <summary>What a member predicts for an observation, in its unit: C or mm; for the pedal the fluid less its vapour point in the worst lap, K.</summary>
+    /// <summary>What a member predicts for an observation, in its unit: C, mm, %; for the pedal the fluid less its vapour point in the worst lap, K.</summary>
     /// <param name="observation">The observation.</param>
     /// <param name="plan">The day's plan.</param>
     /// <param name="run">The day's run.</param>
@@ -32,6 +32,7 @@ public static class ObservationModel
             ObservationKind.RotorPeak => Peak(observation, run, BrakePart.FrontFace + offset, lane),
             ObservationKind.CaliperSticker or ObservationKind.CaliperPeak => Peak(observation, run, BrakePart.FrontCaliper + offset, lane),
             ObservationKind.RotorReading => Reading(observation, run, lane),
+            ObservationKind.Moisture => plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterByAgePercent(car.WaterRate),
             ObservationKind.PadWear => WornMm(observation, plan, run, lane),
             _ => Laps(observation, run).Max(phase => Over(phase, plan, lane, car, offset)),
         };

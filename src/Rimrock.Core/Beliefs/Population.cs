@@ -33,6 +33,9 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// <summary>True for the prior, whose sampler holds the mean of every factor.</summary>
     public bool Balanced { get; private init; }
 
+    /// <summary>How much less its members say than as many that were drawn apart: above 1 where some of them stand for the same row.</summary>
+    public double Repeated { get; private init; } = 1;
+
     /// <summary>How many equally weighted members say as much: (sum w)^2 / sum w^2 (Kong, Liu and Wong, JASA 89 (1994) 278-288; from memory).</summary>
     public double EffectiveSize() => EffectiveSizeOf(Weights);
 
@@ -44,7 +47,8 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// J. Comp. Graph. Stat. 5 (1996) 1-25; from memory) with the fixed offset of a half, so that the same input gives the same answer.
     /// </summary>
     /// <param name="count">How many members.</param>
-    public Population Resampled(int count = Size) => Equal([.. Picks(count).Select(member => Scores[member])]);
+    public Population Resampled(int count = Size) =>
+        Equal([.. Picks(count).Select(member => Scores[member])]) with { Repeated = Math.Max(1, count * Repeated / EffectiveSize()) };
 
     /// <summary>The members that such a resampling keeps, each as often as it does.</summary>
     /// <param name="count">How many.</param>

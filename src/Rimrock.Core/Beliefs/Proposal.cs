@@ -37,9 +37,20 @@ internal sealed class Proposal(double[] mean, double[][] root)
         var pull = new double[dimensions];
         for (var o = 0; o < observations.Count; o++)
         {
-            var (intercept, slope) = Line(scores, predicted[o], dimensions);
             var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : EvidenceError.Of(observations[o]).Total;
-            if (double.IsPositiveInfinity(sigma) || Target(observations[o], sigma, intercept, slope.Sum(one => one * one)) is not { } target)
+            var (values, seen) = (predicted[o], observations[o]);
+            if (IsProduct(seen) && double.IsFinite(sigma))
+            {
+                // What is a product of factors goes straight in the scores as a logarithm.
+                var floor = Math.Max(sigma / 2, 1e-6);
+                var value = Math.Max(floor, seen.Value ?? floor);
+                values = [.. values.Select(one => (float)Math.Log(Math.Max(floor / 4, one)))];
+                seen = seen with { Value = Math.Log(value) };
+                sigma /= value;
+            }
+
+            var (intercept, slope) = Line(scores, values, dimensions);
+            if (double.IsPositiveInfinity(sigma) || Target(seen, sigma, intercept, slope.Sum(one => one * one)) is not { } target)
             {
                 continue;
             }
@@ -108,6 +119,8 @@ internal sealed class Proposal(double[] mean, double[][] root)
 
         return log;
     }
+
+    private static bool IsProduct(Observation seen) => seen.Kind is ObservationKind.PadWear or ObservationKind.Moisture;
 
     /// <summary>
     /// What an observation asks of its prediction, as a value and a standard deviation; null where it asks nothing of a member in the middle.

@@ -40,6 +40,7 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
 
     /// <summary>
     /// What is believed of a plan: each factor as learnt of its own parts, its own driver on its own circuit; as before anything was seen where nothing was.
+    /// Members are of one weight, and those of one place go together whatever the plan: what was learnt of the car is the same in all.
     /// </summary>
     public Population Of(PredictionPlan plan)
     {
@@ -49,14 +50,10 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
         }
 
         var places = PlacesOf(plan);
-        if (Array.TrueForAll(places, place => place >= 0))
-        {
-            return new Population(RowsOf(Rows, plan), Weights);
-        }
 
         // What nothing was seen of is as wide as before: it is dealt anew to members of one weight.
         var made = new Population([.. Rows.Select(row => With(row, places))], Weights).Resampled();
-        for (var i = 0; i < made.Scores.Length; i++)
+        for (var i = 0; i < made.Scores.Length && Array.Exists(places, place => place < 0); i++)
         {
             made.Scores[i] = [.. made.Scores[i]];
             foreach (var column in places.SelectMany((place, scope) => place < 0 ? Columns[scope] : []))
@@ -85,6 +82,9 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
         return prior[((row * ((2 * place) + 37)) + (11 * place) + 5) % prior.Length][column];
     }
 
+    /// <summary>Tells plans apart of which something else is believed: equal texts, equal beliefs.</summary>
+    public string KeyOf(PredictionPlan plan) => Keys.Count == 0 ? "" : string.Join(' ', PlacesOf(plan));
+
     private int[] PlacesOf(PredictionPlan plan) => [.. Scopes.Select(scope => Keys[(int)scope].ToList().IndexOf(KeyOf(plan, scope)))];
 
     // A place below 0 stands for what nothing was seen of.
@@ -106,12 +106,13 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
         return made;
     }
 
-    // Parts are told by their names, a driver by circuit and pace.
+    // Parts are told by their names, a driver by name, circuit and pace.
     private static string KeyOf(PredictionPlan plan, FactorScope scope) => scope switch
     {
         FactorScope.FrontPad => plan.FrontPad.Name,
         FactorScope.RearPad => plan.RearPad.Name,
         FactorScope.Fluid => plan.Fluid.Name,
+        FactorScope.Driver when plan.Driver is { } driver => $"{driver}, {plan.Circuit.Name}, {plan.Pace}",
         FactorScope.Driver => $"{plan.Circuit.Name}, {plan.Pace}",
         _ => "",
     };

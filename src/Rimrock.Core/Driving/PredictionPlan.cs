@@ -34,6 +34,8 @@ namespace Rimrock.Core.Driving;
 /// <param name="LinesPrice">Price of the set of lines; null where unknown.</param>
 /// <param name="DuctPrice">Price of the set of front ducts; null where unknown.</param>
 /// <param name="FrontKit">The caliper kit that is on the front axle; null for the car's own calipers.</param>
+/// <param name="Open">What stops the car until something is done about it; null for nothing.</param>
+/// <param name="Driver">Who drives; null where nobody said. What is learnt of how late and hard somebody brakes holds for nobody else.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -61,7 +63,9 @@ public sealed record PredictionPlan(
     IReadOnlyList<PlannedDay>? Days = null,
     double? LinesPrice = null,
     double? DuctPrice = null,
-    CaliperKit? FrontKit = null)
+    CaliperKit? FrontKit = null,
+    IReadOnlyList<OpenSign>? Open = null,
+    string? Driver = null)
 {
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;
@@ -97,6 +101,12 @@ public sealed record PredictionPlan(
         FrontKit?.Check("frontKit", faults);
         Stability.Check(StabilityControlPercent, faults);
         CheckDays(faults);
+        OpenSign.Check(Open, faults);
+        if (Driver is not null)
+        {
+            Names.Check(Driver, "driver", faults);
+        }
+
         Road.Check(RoadPercent, faults);
         if (Driving.Pace.All.All(pace => pace.Code != Pace))
         {

@@ -59,4 +59,7 @@ public enum CornerMark
 
     /// <summary>Both faces looked at, and sound.</summary>
     FacesSound,
+
+    /// <summary>Every bolt, nut, clip and bobbin of the rotor looked at, and firm.</summary>
+    HardwareFirm,
 }

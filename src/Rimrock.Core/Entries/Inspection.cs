@@ -72,10 +72,19 @@ public sealed record CornerLook(
     IReadOnlyList<CornerMark>? Marks = null)
 {
     /// <summary>True at the front.</summary>
-    public bool Front => Corner is Corner.LeftFront or Corner.RightFront;
+    public bool Front => AxleOf() == Axle.Front;
 
     /// <summary>The corner's axle.</summary>
-    public Axle AxleOf() => Front ? Axle.Front : Axle.Rear;
+    public Axle AxleOf() => AxleOf(Corner);
+
+    /// <summary>A corner's axle.</summary>
+    public static Axle AxleOf(Corner corner) => corner is Corner.LeftFront or Corner.RightFront ? Axle.Front : Axle.Rear;
+
+    /// <summary>A heat check longer than this is no hairline, mm (common practice, makers say 5 to 10).</summary>
+    public const double LongCrackMm = 8;
+
+    /// <summary>True where a crack ends the rotor's life: it reaches a hole, a slot's end or the edge, or is longer than a hairline.</summary>
+    public bool IsDiscarded() => Reach != CrackReach.None || CrackMm > LongCrackMm;
 
     /// <summary>The thinnest that was measured on the corner's pads, mm; null where none was.</summary>
     public double? ThinnestMm() => new[] { InnerMm, OuterMm, LeadingMm, TrailingMm }.Min();
@@ -88,8 +97,9 @@ public sealed record CornerLook(
 /// <param name="FluidLevelMm">Level below the upper mark, mm.</param>
 /// <param name="HotLapsSince">Hot laps since the pads were new or last measured; null where unknown.</param>
 /// <param name="Note">Anything else.</param>
+/// <param name="Bled">True where the brakes were bled, and the pedal is firm.</param>
 public sealed record Inspection(DateOnly Date, IReadOnlyList<CornerLook> Corners, double? MoisturePercent = null, double? FluidLevelMm = null,
-    int? HotLapsSince = null, string? Note = null)
+    int? HotLapsSince = null, string? Note = null, bool Bled = false)
 {
     private static readonly FieldRange Pad = new("corner.innerMm", "mm", 0, 30);
     private static readonly FieldRange Rotor = new("corner.rotorMm", "mm", 4, 50);

@@ -84,13 +84,15 @@ public sealed record PaintEdges(double? AboveC = null, double? BelowC = null);
 /// <param name="ReadingMinutes">Minutes after stopping.</param>
 /// <param name="PressureBar">Highest line pressure seen, bar; null without a gauge.</param>
 /// <param name="Note">Anything else.</param>
+/// <param name="Seen">What else was measured: a logger's peaks, an instrument's readings, pads worn.</param>
 public sealed record LogSession(
     DateOnly Date, int Sessions, int Laps, PredictionPlan Plan, PaintEdges? FrontPaint = null, PaintEdges? RearPaint = null, PaintEdges? FrontSticker = null,
     PaintEdges? RearSticker = null,
     PedalFeel Pedal = PedalFeel.Unsaid, int? PedalLap = null, IReadOnlyList<Sign>? Signs = null, double? FluidLevelMm = null, double? ReadingC = null,
     double? ReadingMinutes = null,
-    double? PressureBar = null, string? Note = null)
+    double? PressureBar = null, string? Note = null, IReadOnlyList<Observation>? Seen = null)
 {
+    private const int MostSeen = 40;
     private static readonly FieldRange SessionsRange = new("session.sessions", "", 1, 30);
     private static readonly FieldRange LapsRange = new("session.laps", "", 0, 400);
     private static readonly FieldRange Level = new("session.fluidLevelMm", "mm", 0, 80);
@@ -134,7 +136,18 @@ public sealed record LogSession(
             seen.Add(new Observation(ObservationKind.PedalSoft, Lap: lap));
         }
 
+        seen.AddRange(Seen ?? []);
         return seen.Count == 0 ? null : new EvidenceDay(DrivenPlan(), seen);
+    }
+
+    // The first that is one too many is named.
+    private void CheckSeen(List<InputFault> faults)
+    {
+        if (Seen is { Count: > MostSeen })
+        {
+            faults.Add(new InputFault($"session.seen[{MostSeen}]", $"{Seen.Count}", Said.Of("log-session.at-most", MostSeen),
+                Said.Of("log-session.more-than-day-shows")));
+        }
     }
 
     /// <summary>Lists what is wrong.</summary>
@@ -160,7 +173,7 @@ public sealed record LogSession(
         }
 
         Names.CheckNote(Note, "session.note", faults);
-
+        CheckSeen(faults);
         faults.AddRange(Plan.Faults());
         if (faults.Count == 0 && Evidence() is { } evidence)
         {

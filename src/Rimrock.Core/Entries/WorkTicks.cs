@@ -1,10 +1,20 @@
+using Rimrock.Core.Driving;
 
 namespace Rimrock.Core.Entries;
+
+/// <summary>A work order that was finished: what is on the car since.</summary>
+/// <param name="Day">The day.</param>
+/// <param name="After">The plan with what was fitted.</param>
+/// <param name="FrontPads">True where a new set of front pads went on.</param>
+/// <param name="RearPads">The same at the rear.</param>
+/// <param name="Fluid">True where the fluid was changed.</param>
+public sealed record FinishedWork(DateOnly Day, PredictionPlan After, bool FrontPads = false, bool RearPads = false, bool Fluid = false);
 
 /// <summary>Ticks of a work order.</summary>
 /// <param name="Done">Codes of the steps that are done.</param>
 /// <param name="Changes">What the order was about.</param>
-public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string> Changes)
+/// <param name="Finished">What is on the car since it was finished; null while it is not.</param>
+public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string> Changes, FinishedWork? Finished = null)
 {
     private const int Most = 200;
     private const int Longest = 200;
@@ -29,6 +39,12 @@ public sealed record WorkTicks(IReadOnlyList<string> Done, IReadOnlyList<string>
                         Said.Of("work-ticks.text-cannot-kept")));
                 }
             }
+        }
+
+        if (Finished is { } finished)
+        {
+            Days.Check(finished.Day, "finished.day", faults);
+            faults.AddRange(finished.After.Faults());
         }
 
         return faults;

@@ -1,5 +1,6 @@
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Limits;
+using Rimrock.Core.Numerics;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Fitting;
@@ -21,10 +22,11 @@ namespace Rimrock.Core.Fitting;
 /// <param name="NamedDay">Code of the kind of day on which the limit that the verdict names gives.</param>
 /// <param name="Drawn">Code of the kind of day whose bands over time these are.</param>
 /// <param name="Days">Each kind of day with its chances.</param>
+/// <param name="WaterPercent">Water at the caliper, %.</param>
 public sealed record BandResult(int Members, double EffectiveMembers, double[] TimeS, IReadOnlyList<PartBand> Parts, IReadOnlyList<PeakBand> Peaks,
     IReadOnlyList<LimitBand> Limits, IReadOnlyList<Said> Beyond,
     Chance Danger, Chance Damage, DayOutcome Outcome, string? Names, Said LookedAt, bool Settling, string? NamedDay, string Drawn,
-    IReadOnlyList<DayChance> Days);
+    IReadOnlyList<DayChance> Days, Spread WaterPercent);
 
 /// <summary>One kind of day in two chances.</summary>
 /// <param name="Kind">Code of its kind.</param>

@@ -103,8 +103,12 @@ public static class Ensemble
                 .ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
             judged.Danger, judged.Damage, FittedVerdict.Of(judged), named?.Limit, FittedVerdict.LookedAt, !settle && judged.Unsettled,
             named?.On.Plan.Leading().Kind, on.Leading().Kind,
-            [.. judged.Days.Select(one => new DayChance(one.Plan.Leading().Kind, one.Plan.Leading().DaysAYear, one.Danger, one.Damage))]);
+            [.. judged.Days.Select(one => new DayChance(one.Plan.Leading().Kind, one.Plan.Leading().DaysAYear, one.Danger, one.Damage))],
+            WaterOf(on, population));
     }
+
+    private static Spread WaterOf(PredictionPlan on, Population population) => Quantiles.Weighted(
+        [.. population.Cars().Select(car => (float)FluidToday.Of(on, car).WaterPercent)], population.Weights, 1);
 
     private static float[] Picked(float[] values, int[]? picks) => picks is null ? values : [.. picks.Select(member => values[member])];
 

@@ -36,7 +36,7 @@ public static class FitRules
     private const double ThickestOfMotorcyclesMm = 7.5;
 
     // What a car asks for where nobody looked: nearly every car with discs asks for this, or for more (common practice).
-    private const string UsualClass = "dot4";
+    internal const string UsualClass = "dot4";
 
     /// <summary>Diameter of the rotors that an axle's calipers are made for, mm: stated, or read off what is fitted.</summary>
     /// <param name="brake">The calipers.</param>

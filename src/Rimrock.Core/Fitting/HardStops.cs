@@ -49,7 +49,7 @@ public static class HardStops
             Worn(Said.Of("hard-stops.front-rotors"), plan.FrontRotor),
             Worn(Said.Of("hard-stops.rear-rotors"), plan.RearRotor),
         ];
-        return [.. found.OfType<HardStop>()];
+        return [.. found.OfType<HardStop>().Concat((plan.Open ?? []).Select(OpenStop.Of))];
     }
 
     /// <summary>What stands against ordering a change: all that stands against the car after it, and fluids that never mix.</summary>
@@ -73,7 +73,7 @@ public static class HardStops
             after.FrontDuct == before.FrontDuct || after.FrontDuct is not { HoseMm: > 0 } ? null : FitRules.OfDuct(becomes),
         ];
         // Front and rear are told each, the same of one axle once.
-        return [.. OfFitted(after).Concat(found.OfType<HardStop>())
+        return [.. OfFitted(after with { Open = null }).Concat(found.OfType<HardStop>())
             .DistinctBy(stop => (stop.Code, stop.Sentence.Code, (stop.Sentence.Terms is [var first, ..] ? first.Part?.Code : null)))];
     }
 

@@ -49,15 +49,15 @@ public sealed partial class Matcher
     /// <param name="cancel">Stops between runs.</param>
     /// <exception cref="InputFaultException">Everything that is wrong with plan, offer or wishes.</exception>
     public static MatchAnswer Match(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Year? laid = null,
-        Population? belief = null, CancellationToken cancel = default)
+        ScopedBelief? belief = null, CancellationToken cancel = default)
     {
         var matcher = Search(plan, offer, wishes, share => progress?.Invoke(0.3 * share), laid, belief, cancel);
         return matcher.Answer(MatchStage.Whole, share => progress?.Invoke(0.3 + (0.7 * share)), cancel);
     }
 
     /// <summary>Searches only; <see cref="Answer"/> judges.</summary>
-    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Year? laid = null, Population? belief = null,
-        CancellationToken cancel = default)
+    public static Matcher Search(PredictionPlan plan, Offer offer, Wishes wishes, Action<double>? progress = null, Year? laid = null,
+        ScopedBelief? belief = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(offer);
@@ -68,7 +68,7 @@ public sealed partial class Matcher
         var year = laid ?? new Year(plan);
 
         // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
-        var judge = new SetupJudge(plan, offer, wishes, year, belief ?? Population.Prior);
+        var judge = new SetupJudge(plan, offer, wishes, year, belief ?? ScopedBelief.Nothing);
         var fitted = judge.Draw(Selection.Fitted(plan));
         var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
 

@@ -67,8 +67,11 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         ArgumentNullException.ThrowIfNull(wishes);
         var lines = Lines?.Body.Kind ?? plan.Lines;
         var state = plan.FluidState with { TightHoses = plan.FluidState.TightHoses || Lines is not null };
+        var renewed = new Renewed(Fluid.Id != FittedId, Lines is not null, new(FrontPad.Id != FittedId, RearPad.Id != FittedId),
+            new(FrontRotor.Id != FittedId, false));
         return plan with
         {
+            Open = OpenSign.LeftOf(plan.Open, renewed),
             Car = Kit is null ? plan.Car : plan.Car with { Front = Kit.Body.Brake },
             FrontKit = Kit is null ? plan.FrontKit : Kit.Body with { Replaces = plan.FrontKit?.Replaces ?? plan.Car.Front },
             FrontPad = FrontPad.Body,

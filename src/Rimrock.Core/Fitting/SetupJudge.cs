@@ -34,7 +34,7 @@ internal sealed record CountedSetup(JudgedLife Life, IReadOnlyList<JudgedDay> Ev
 internal sealed record Weighed(Suggestion Told, JudgedLife Life, Objectives Scaled);
 
 /// <summary>Looks at setups closely: the whole day with each in the middle and at two edges, then every limit's chance by the one judgement.</summary>
-internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Year year, Population belief)
+internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Year year, ScopedBelief belief)
 {
     private const int Middle = 0;
     private readonly Day day = year.Leading;
@@ -44,6 +44,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private readonly double equalShare = SetupSearch.EqualPadShare(plan);
     private readonly (PredictionPlan Plan, Offer Offer) reckoned = ReckonedPrices.Of(plan, offer);
 
+    private readonly ConcurrentDictionary<string, Population> beliefs = new();
     private readonly ConcurrentDictionary<(string Front, string Rear, string Rotor, string? Duct), Heated?> heated = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
@@ -138,12 +139,12 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     /// <param name="cancel">Stops between stretches.</param>
     public Dictionary<string, CountedSetup> Judged(IReadOnlyList<DrawnSetup> drawn, bool sketch, Action<int>? told, CancellationToken cancel)
     {
-        var by = sketch ? belief.Sketched() : belief;
         var judged = new Dictionary<string, CountedSetup>(StringComparer.Ordinal);
         foreach (var group in Alike(drawn))
         {
             try
             {
+                var by = sketch ? BeliefOf(group[0].On).Sketched() : BeliefOf(group[0].On);
                 var events = group.Select(one => sketch ? [] : Events(one)).ToList();
 
                 // The leading day's runs serve its events too.
@@ -202,7 +203,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         try
         {
             return new JudgedLife([.. days.Select((day, i) => otherwise.On(day).Drive() is var drive && drive == plan.On(plan.Planned()[i]).Drive()
-                ? judged.Days[i] : Judge.Sharing([on.On(day)], belief, new Day(drive), cancel)[0].Slim())]);
+                ? judged.Days[i] : Judge.Sharing([on.On(day)], BeliefOf(on), new Day(drive), cancel)[0].Slim())]);
         }
         catch (BeyondModelException)
         {
@@ -251,9 +252,11 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private static FluidState StateAt(DrawnSetup drawn, FluidDay then) =>
         drawn.On.FluidState with { AgeMonths = Math.Min(FluidState.AgeRange.Max, then.MonthsOld), ReservoirWaterPercent = then.ReservoirWaterPercent };
 
-    /// <summary>Setups that differ in fluid and hoses alone.</summary>
-    private static IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
-        drawn.GroupBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id, one.Selection.FrontRotor.Id, one.Selection.Duct?.Id))
+    private Population BeliefOf(PredictionPlan on) => beliefs.GetOrAdd(belief.KeyOf(on), _ => belief.Of(on));
+
+    /// <summary>Setups that differ in fluid and hoses alone, and of which the same is believed.</summary>
+    private IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
+        drawn.GroupBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id, one.Selection.FrontRotor.Id, one.Selection.Duct?.Id, belief.KeyOf(one.On)))
             .Select(group => group.ToList());
 
     private static double ShareOf(PredictionPlan on, DayRun run)
@@ -287,7 +290,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
             run.Phases.Max(phase => Math.Max(phase.Peak[(int)BrakePart.FrontFluid][member], phase.Peak[(int)BrakePart.RearFluid][member]));
         var demand = new Spread(Math.Round(Math.Min(Peak(1), Peak(2)), 1), Math.Round(Peak(Middle), 1), Math.Round(Math.Max(Peak(1), Peak(2)), 1));
 
-        // Fluid that stays in starts the season as old as it is; new fluid starts it new, or as old as its opened bottle.
+        // Fluid that stays in starts as old as it is; new fluid new, or as old as its opened bottle.
         var atStart = setup.Fluid.Id == Selection.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
         var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId;
         return [.. FluidSeason.Days(on.Fluid, atStart, fresh, on.EventsAYear(), on.Circuit.AltitudeM)

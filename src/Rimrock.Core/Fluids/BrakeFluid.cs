@@ -93,15 +93,21 @@ public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temp
 {
     /// <summary>Allowed ages.</summary>
     public static FieldRange AgeRange { get; } = new("fluidState.ageMonths", "months", 0, 120);
-    private static readonly FieldRange Water = new("fluidState.reservoirWaterPercent", "%", 0, 7);
+
+    /// <summary>Allowed readings of water.</summary>
+    public static FieldRange WaterRange { get; } = new("fluidState.reservoirWaterPercent", "%", 0, 7);
 
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [AgeRange, Water];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [AgeRange, WaterRange];
 
     /// <summary>Water at the caliper, % by mass.</summary>
     public double WaterAtCaliperPercent(double rateFactor = 1, double excessSigmas = 0) => ReservoirWaterPercent is { } reading
         ? MoistureUptake.FromReservoirReading(reading, excessSigmas)
         : MoistureUptake.AtCaliperPercent(AgeMonths, Climate, TightHoses, rateFactor, excessSigmas);
+
+    /// <summary>Water in the reservoir by its age alone, % by mass.</summary>
+    /// <param name="rateFactor">A member's factor on the rate.</param>
+    public double WaterByAgePercent(double rateFactor = 1) => MoistureUptake.InReservoirPercent(AgeMonths, Climate, TightHoses, rateFactor);
 
     /// <summary>Lists what is wrong.</summary>
     public void Check(ICollection<InputFault> faults)
@@ -109,7 +115,7 @@ public sealed record FluidState(double AgeMonths, Climate Climate = Climate.Temp
         AgeRange.Check(AgeMonths, faults);
         if (ReservoirWaterPercent is { } reading)
         {
-            Water.Check(reading, faults);
+            WaterRange.Check(reading, faults);
         }
     }
 }

@@ -34,10 +34,20 @@ public static class MoistureUptake
     /// <param name="excessSigmas">How much wetter a member is behind the piston, standard deviations.</param>
     public static double AtCaliperPercent(double months, Climate climate, bool tightHoses, double rateFactor = 1, double excessSigmas = 0)
     {
+        var reservoir = InReservoirPercent(months, climate, tightHoses, rateFactor);
+        return reservoir + CaliperExcess(reservoir, excessSigmas);
+    }
+
+    /// <summary>Water in the reservoir, where testers are held in, % by mass.</summary>
+    /// <param name="months">Months since the fluid was changed, 0 or more.</param>
+    /// <param name="climate">Where the car lives.</param>
+    /// <param name="tightHoses">True for new rubber or braided lines.</param>
+    /// <param name="rateFactor">A member's factor on the rate.</param>
+    public static double InReservoirPercent(double months, Climate climate, bool tightHoses, double rateFactor = 1)
+    {
         ArgumentOutOfRangeException.ThrowIfNegative(months);
         var rate = PerYearPercent * ClimateFactor(climate) * (tightHoses ? TightHoseFactor : 1) * rateFactor;
-        var reservoir = CapPercent * (1 - Math.Exp(-rate * months / 12 / CapPercent));
-        return reservoir + CaliperExcess(reservoir, excessSigmas);
+        return CapPercent * (1 - Math.Exp(-rate * months / 12 / CapPercent));
     }
 
     /// <summary>Water at the caliper from a reading in the reservoir, % by mass.</summary>

@@ -18,7 +18,8 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
     /// <param name="weights">One for each member; they sum to 1.</param>
     /// <param name="balanced">The members' scores where each of them weighs the same and the sampler holds their means, else null.</param>
     /// <param name="drawnAlike">The first so many were drawn alike, and so were the others; 0 where all were.</param>
-    public static Chance Of(IReadOnlyList<bool> gives, double[] weights, double[][]? balanced, int drawnAlike = 0)
+    /// <param name="repeated">How much less they say than as many that were drawn apart, at least 1.</param>
+    public static Chance Of(IReadOnlyList<bool> gives, double[] weights, double[][]? balanced, int drawnAlike = 0, double repeated = 1)
     {
         ArgumentNullException.ThrowIfNull(gives);
         ArgumentNullException.ThrowIfNull(weights);
@@ -29,10 +30,11 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
         }
 
         share = Math.Clamp(share, 0, 1);
-        var error = MemberError.Of([.. gives.Select(give => give ? 1.0 : 0)], weights, balanced, drawnAlike);
+        var error = MemberError.Of([.. gives.Select(give => give ? 1.0 : 0)], weights, balanced, drawnAlike) * Math.Sqrt(repeated);
 
         // Where all of them give, or none, what is left of the error is rounding.
-        var worth = error > LeastError && share * (1 - share) > LeastError ? share * (1 - share) / (error * error) : 1 / weights.Sum(weight => weight * weight);
+        var worth = error > LeastError && share * (1 - share) > LeastError ? share * (1 - share) / (error * error)
+            : 1 / (repeated * weights.Sum(weight => weight * weight));
         const double z = Thresholds.UpperBoundSigmas;
         var upper = (share + (z * z / (2 * worth)) + (z * Math.Sqrt((share * (1 - share) / worth) + (z * z / (4 * worth * worth))))) / (1 + (z * z / worth));
         return new Chance(share, error, Math.Clamp(upper, share, 1));

@@ -38,11 +38,11 @@ public sealed class JudgedDay
         this.drawnAlike = drawnAlike;
         (Plan, Rows, this.belief, this.gives, this.readings, Scores, this.weights) = (plan, rows, belief, gives, readings, scores, weights);
         balanced = belief.Balanced && weights.Length == belief.Scores.Length ? scores : null;
-        EffectiveMembers = Population.EffectiveSizeOf(weights);
+        EffectiveMembers = Population.EffectiveSizeOf(weights) / belief.Repeated;
         dangerous = GivesAny(row => row.HarmOf(plan) == Harm.Danger);
         damaging = GivesAny(row => row.HarmOf(plan) == Harm.Damage);
-        Danger = Chance.Of(dangerous, weights, balanced, drawnAlike);
-        Damage = Chance.Of(damaging, weights, balanced, drawnAlike);
+        Danger = ChanceOf(dangerous);
+        Damage = ChanceOf(damaging);
     }
 
     /// <summary>The plan.</summary>
@@ -77,10 +77,10 @@ public sealed class JudgedDay
     internal Population Belief => belief;
 
     /// <summary>Chance of one limit; none where the plan does not have it.</summary>
-    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? Chance.Of(gives[place], weights, balanced, drawnAlike) : null;
+    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? ChanceOf(gives[place]) : null;
 
     /// <summary>Chance that at least one of some limits gives.</summary>
-    public Chance Together(Func<LimitRow, bool> which) => Chance.Of(GivesAny(which), weights, balanced, drawnAlike);
+    public Chance Together(Func<LimitRow, bool> which) => ChanceOf(GivesAny(which));
 
     /// <summary>For each member whether at least one of some limits gives.</summary>
     public bool[] GivesAny(Func<LimitRow, bool> which)
@@ -134,7 +134,8 @@ public sealed class JudgedDay
     }
 
     /// <summary>
-    /// Standard deviation of the difference of two plans' chances of one harm, on the members that both have in common, with that difference.
+    /// Standard deviation of the difference of two plans' chances of one harm, on the members that both have in common, with that difference. Members of one
+    /// place go together: of a belief that was learnt they differ in what was learnt of other parts alone.
     /// </summary>
     /// <param name="other">The other one.</param>
     /// <param name="harm">Danger or damage.</param>
@@ -142,7 +143,7 @@ public sealed class JudgedDay
     public (double Difference, double Error) Against(JudgedDay other, Harm harm)
     {
         ArgumentNullException.ThrowIfNull(other);
-        if (!ReferenceEquals(belief.Scores, other.belief.Scores) && !belief.Scores.SequenceEqual(other.belief.Scores))
+        if (belief.Scores.Length != other.belief.Scores.Length)
         {
             throw new ArgumentException("Judged by other members.", nameof(other));
         }
@@ -151,7 +152,7 @@ public sealed class JudgedDay
         var common = Math.Min(Alike, other.Alike);
         double[] difference = [.. Enumerable.Range(0, common).Select(i => (mine[i] ? 1.0 : 0) - (theirs[i] ? 1 : 0))];
         double[] weight = common == belief.Scores.Length ? belief.Weights : [.. Enumerable.Repeat(1.0 / common, common)];
-        return (difference.Zip(weight, (one, by) => one * by).Sum(), MemberError.Of(difference, weight, null));
+        return (difference.Zip(weight, (one, by) => one * by).Sum(), MemberError.Of(difference, weight, null) * Math.Sqrt(belief.Repeated));
     }
 
     /// <summary>The same by more members.</summary>
@@ -179,8 +180,10 @@ public sealed class JudgedDay
         var belief = days[0].belief;
         bool[][] each = [.. days.Select(day => day.GivesAny(row => which(day, row)))];
         return Chance.Of([.. Enumerable.Range(0, belief.Scores.Length).Select(member => each.Any(day => day[member]))], belief.Weights, belief.Balanced
-            ? belief.Scores : null);
+            ? belief.Scores : null, repeated: belief.Repeated);
     }
+
+    private Chance ChanceOf(bool[] given) => Chance.Of(given, weights, balanced, drawnAlike, belief.Repeated);
 
     /// <summary>Members from the first on that were drawn from the belief, none of them aimed at a limit of this plan.</summary>
     private int Alike => drawnAlike > 0 ? drawnAlike : Members;

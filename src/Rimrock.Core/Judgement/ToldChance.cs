@@ -24,16 +24,21 @@ public sealed record ToldChance(ChanceEdge Edge, double Percent, int Digits, dou
     private const double FineBelow = 0.03;
     private const double FineErrorBelow = 0.0095;
     private const double Certain = 0.99;
+    private const double ShownAsNone = 0.0005;
 
-    /// <summary>"Less than one" only where the upper bound says so, tenths below three so that what counts as none can be seen.</summary>
+    /// <summary>
+    /// "Less than one" only where the upper bound says so, tenths below three so that what counts as none can be seen. None of few members is no nought: it is
+    /// told as less than its upper bound.
+    /// </summary>
     /// <param name="share">The chance, 0 to 1.</param>
     /// <param name="samplingError">One standard deviation of it.</param>
     /// <param name="upperBound">One-sided upper bound of nine tenths.</param>
     public static ToldChance Of(double share, double samplingError, double upperBound)
     {
-        var edge = upperBound < Thresholds.Rare ? ChanceEdge.Below : share > Certain ? ChanceEdge.Above : ChanceEdge.None;
-        var digits = edge == ChanceEdge.None && share < FineBelow ? 1 : 0;
-        var shown = edge switch { ChanceEdge.Below => Thresholds.Rare, ChanceEdge.Above => Certain, _ => share };
+        var isNoneOfFew = share < ShownAsNone && upperBound >= Thresholds.Rare;
+        var edge = upperBound < Thresholds.Rare || isNoneOfFew ? ChanceEdge.Below : share > Certain ? ChanceEdge.Above : ChanceEdge.None;
+        var digits = (edge == ChanceEdge.None && share < FineBelow) || isNoneOfFew ? 1 : 0;
+        var shown = edge switch { ChanceEdge.Below => isNoneOfFew ? Math.Min(1, upperBound) : Thresholds.Rare, ChanceEdge.Above => Certain, _ => share };
         var errorDigits = samplingError < FineErrorBelow ? 1 : 0;
         return new ToldChance(edge, Math.Round(100 * shown, digits, MidpointRounding.AwayFromZero), digits,
             Math.Round(Math.Max(0.1, 100 * samplingError), errorDigits, MidpointRounding.AwayFromZero), errorDigits);

@@ -24,8 +24,6 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
     /// <summary>Fluid younger than it could be without a flush, by more than a reading of its age is wrong, days (engineering judgement).</summary>
     private const double FlushedDays = 30;
 
-    private const double DaysAMonth = 365.25 / 12;
-
     /// <summary>Adds the lines up; null where there are none.</summary>
     internal static CostSoFar? Of(IReadOnlyList<SpentOn> lines)
     {
@@ -43,7 +41,7 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
     /// <param name="hours">Track hours between the first and the last.</param>
     internal static SpentOn? Fluid(IReadOnlyList<InspectionNote> notes, double hours)
     {
-        double FilledOn(InspectionNote note) => note.Inspection.Date.DayNumber - (note.Plan.FluidState.AgeMonths * DaysAMonth);
+        double FilledOn(InspectionNote note) => note.Inspection.Date.DayNumber - (note.Plan.FluidState.AgeMonths * Days.AMonth);
         double? Price(InspectionNote note) => note.Plan.Fluid.PriceLitre * RunningCost.FlushLitres(note.Plan.Car);
         var flushed = notes.Skip(1).Where((note, i) => FilledOn(note) > FilledOn(notes[i]) + FlushedDays).ToList();
         if (flushed.Count == 0 || hours <= 0 || Price(notes[^1]) is not { } now || flushed.Any(note => Price(note) is null))
@@ -52,7 +50,7 @@ public sealed record CostSoFar(IReadOnlyList<SpentOn> Lines, double PerHour, Spr
         }
 
         var spent = flushed.Sum(Price)!.Value;
-        var years = (notes[^1].Inspection.Date.DayNumber - notes[0].Inspection.Date.DayNumber) / (12 * DaysAMonth);
+        var years = (notes[^1].Inspection.Date.DayNumber - notes[0].Inspection.Date.DayNumber) / (12 * Days.AMonth);
         return new SpentOn(Said.Of("running-cost.fluid"), Math.Round(spent, 1), Math.Round(spent / hours, 1),
             Spread.Times(now * Math.Max(1, years) / hours, 1, 1));
     }

@@ -17,18 +17,36 @@ namespace Rimrock.Core.Logbook;
 /// <param name="Danger">Chance that anything dangerous would happen on that day, as believed on the evening before.</param>
 /// <param name="Damage">Chance that a part would be ruined.</param>
 /// <param name="Limits">Every limit's chance, as believed then, danger first.</param>
+/// <param name="LimitsWithout">The same without what the log had taught; null where that is not known.</param>
+/// <param name="Came">What came of what might have come, by the codes of <see cref="PromiseRule"/>; null where nobody asked.</param>
 public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, double? BelowC, bool? Kept, Chance Danger, Chance Damage,
-    IReadOnlyList<SaidLimit> Limits)
+    IReadOnlyList<SaidLimit> Limits, IReadOnlyList<SaidLimit>? LimitsWithout = null, IReadOnlyDictionary<string, bool>? Came = null)
 {
     /// <summary>What was said.</summary>
-    public EveningForecast AsSaid() => new(Said, Danger, Damage, Limits);
+    public EveningForecast AsSaid() => new(Said, Danger, Damage, Limits, LimitsWithout);
+
+    /// <summary>Each chance that was told, with whether it came.</summary>
+    public IEnumerable<ToldAndCame> Told()
+    {
+        foreach (var rule in PromiseRule.All)
+        {
+            if (Came?.TryGetValue(rule.Code, out var came) == true && Likeliest(Limits, rule) is { } chance)
+            {
+                yield return new ToldAndCame(Date, rule.Code, chance, Likeliest(LimitsWithout ?? Limits, rule) ?? chance, came);
+            }
+        }
+    }
+
+    private static double? Likeliest(IReadOnlyList<SaidLimit> limits, PromiseRule rule) =>
+        limits.Where(limit => rule.Limits.Contains(limit.Code)).Select(limit => (double?)limit.Chance.Share).Max();
 
     /// <summary>The same day with what was said of it then.</summary>
     /// <param name="then">What was said.</param>
     public KeptPromise With(EveningForecast then)
     {
         ArgumentNullException.ThrowIfNull(then);
-        return new KeptPromise(Date, then.Said, AboveC, BelowC, KeptIn(then.Said, AboveC, BelowC), then.Danger, then.Damage, then.Limits);
+        return new KeptPromise(Date, then.Said, AboveC, BelowC, KeptIn(then.Said, AboveC, BelowC), then.Danger, then.Damage, then.Limits,
+            then.LimitsWithout ?? LimitsWithout, Came);
     }
 
     /// <summary>True where said and seen overlap; null where nothing was seen.</summary>
@@ -41,7 +59,9 @@ public sealed record KeptPromise(DateOnly Date, Spread Said, double? AboveC, dou
 /// <param name="Danger">Chance that anything dangerous happens.</param>
 /// <param name="Damage">Chance that a part is ruined.</param>
 /// <param name="Limits">Every limit's chance, danger first.</param>
-public sealed record EveningForecast(Spread Said, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits);
+/// <param name="LimitsWithout">The same without the log; null in what older versions have kept.</param>
+public sealed record EveningForecast(Spread Said, Chance Danger, Chance Damage, IReadOnlyList<SaidLimit> Limits,
+    IReadOnlyList<SaidLimit>? LimitsWithout = null);
 
 /// <summary>A limit as it was believed.</summary>
 /// <param name="Code">Its code.</param>
@@ -69,65 +89,89 @@ public sealed record MovedFactor(string Code, Said Name, Spread Before, Spread A
 /// <param name="Moved">Factors, the one that moved most first.</param>
 /// <param name="Seen">Each observation with what was believed of it.</param>
 /// <param name="Next">What to measure next, in words.</param>
+/// <param name="Scores">What was told against what came, limit by limit.</param>
 public sealed record LearningPage(
     Spread Before, Spread After, Spread FluidBefore, Spread FluidAfter, Said Statement, bool Contradicted, IReadOnlyList<KeptPromise> Promises, int KeptCount,
-    IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, Said Next)
+    IReadOnlyList<MovedFactor> Moved, IReadOnlyList<SeenAndBelieved> Seen, Said Next, KeptPromises Scores)
 {
-    /// <summary>Days with evidence that are looked at, the last ones.</summary>
-    public const int MostDays = 6;
-
-    /// <summary>The evidence that the page learns from: that of the last days that have any.</summary>
-    public static IReadOnlyList<EvidenceDay> EvidenceOf(IReadOnlyList<LogSession> sessions) =>
-        [.. sessions.Select(session => session.Evidence()).OfType<EvidenceDay>().TakeLast(MostDays)];
-
     /// <summary>The same with what was said of each day then.</summary>
     /// <param name="then">What was said, by the day's place among the promises and what is said now.</param>
     public LearningPage With(Func<int, EveningForecast, EveningForecast> then)
     {
         ArgumentNullException.ThrowIfNull(then);
         List<KeptPromise> promises = [.. Promises.Select((promise, i) => promise.With(then(i, promise.AsSaid())))];
-        return this with { Promises = promises, KeptCount = promises.Count(promise => promise.Kept == true) };
+        return this with
+        {
+            Promises = promises,
+            KeptCount = promises.Count(promise => promise.Kept == true),
+            Scores = KeptPromises.Of(promises.SelectMany(promise => promise.Told())),
+        };
     }
 
     /// <summary>Learns from a log.</summary>
     /// <param name="usual">The plan that the page speaks of.</param>
-    /// <param name="sessions">Days in order; those without evidence are passed over, and of more than six the last six count.</param>
+    /// <param name="sessions">Days written down in the paddock, oldest first.</param>
+    /// <param name="days">What of the log tells of the car, <see cref="CarEvidence.Of"/>.</param>
     /// <param name="learn">Learns from evidence (<see cref="Learning.From"/>), or remembers what it gave.</param>
+    /// <param name="inspections">Inspections, oldest first: they tell what came of a day; null for none.</param>
     /// <param name="cancel">Stops between groups of members.</param>
     /// <returns>The page, or null where no day has evidence.</returns>
-    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, Func<IReadOnlyList<EvidenceDay>, Learnt> learn,
-        CancellationToken cancel = default)
+    public static LearningPage? Of(PredictionPlan usual, IReadOnlyList<LogSession> sessions, IReadOnlyList<EvidencedDay> days,
+        Func<IReadOnlyList<EvidenceDay>, Learnt> learn, IReadOnlyList<InspectionNote>? inspections = null, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(usual);
         ArgumentNullException.ThrowIfNull(learn);
         ArgumentNullException.ThrowIfNull(sessions);
-        var days = sessions.Select(session => (Session: session, Evidence: session.Evidence())).Where(day => day.Evidence is not null).TakeLast(MostDays)
-            .ToList();
+        ArgumentNullException.ThrowIfNull(days);
         if (days.Count == 0)
         {
             return null;
         }
 
-        IReadOnlyList<EvidenceDay> evidence = [.. days.Select(day => day.Evidence!)];
+        IReadOnlyList<EvidenceDay> evidence = [.. days.Select(day => day.Evidence)];
         var learnt = learn(evidence);
-        var promises = days.Select((day, i) => Promise(day.Session, learnt.EveningBefore[i],
-            Judge.Of(evidence[i].Plan, learnt.EveningOf(i, evidence), new Day(evidence[i].Plan), cancel))).ToList();
+
+        // Something was said before a day in the paddock, not before pads were measured.
+        var promises = days.Select((day, i) =>
+        {
+            if (day.Session is not { } place)
+            {
+                return null;
+            }
+
+            JudgedDay By(Population belief) => Judge.Of(evidence[i].Plan, belief, new Day(evidence[i].Plan), cancel);
+            var judged = By(learnt.EveningOf(i, evidence));
+            var without = learnt.EveningWeights[i].Length == 0 ? judged : By(Population.Prior.Sketched());
+            return Promise(new DayAfter(sessions[place], NextLook(place, sessions, inspections ?? [])), learnt.EveningBefore[i], judged, without);
+        }).OfType<KeptPromise>().ToList();
         BrakePart[] asked = [BrakePart.FrontRotor, BrakePart.FrontFluid];
         var before = BelievedPeaks.Of(usual, Population.Prior, asked, cancel);
         var after = BelievedPeaks.Of(usual, learnt.Of(usual), asked, cancel);
         var moved = Moves(learnt.Of(usual));
         return new LearningPage(before[0], after[0], before[1], after[1], learnt.Statement(), learnt.Contradicted, promises,
-            promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved));
+            promises.Count(promise => promise.Kept == true), moved, learnt.Seen, NextOf(after[0], moved),
+            KeptPromises.Of(promises.SelectMany(promise => promise.Told())));
     }
 
-    private static KeptPromise Promise(LogSession session, Spread said, JudgedDay judged)
+    // The first look on that day or after it, unless it was driven again before.
+    private static InspectionNote? NextLook(int place, IReadOnlyList<LogSession> sessions, IReadOnlyList<InspectionNote> inspections) =>
+        inspections.FirstOrDefault(note => note.Inspection.Date >= sessions[place].Date
+            && !sessions.Skip(place + 1).Any(later => later.Date <= note.Inspection.Date));
+
+    private static IReadOnlyList<SaidLimit> SaidOf(JudgedDay judged) =>
+    [
+        .. judged.Rows.Select(row => new SaidLimit(row.Code, row.HarmOf(judged.Plan), judged.Of(row.Code)!))
+            .OrderByDescending(one => one.Harm).ThenByDescending(one => one.Chance.Share),
+    ];
+
+    private static KeptPromise Promise(DayAfter after, Spread said, JudgedDay judged, JudgedDay without)
     {
-        var paint = session.FrontPaint;
+        var (session, paint) = (after.Day, after.Day.FrontPaint);
+        var came = PromiseRule.All.Select(rule => (rule.Code, Came: rule.Came(after))).Where(one => one.Came is not null)
+            .ToDictionary(one => one.Code, one => one.Came!.Value);
         var kept = KeptPromise.KeptIn(said, paint?.AboveC, paint?.BelowC);
-        var limits = judged.Rows.Select(row => (Row: row, Chance: judged.Of(row.Code)!))
-            .Select(one => new SaidLimit(one.Row.Code, one.Row.HarmOf(judged.Plan), one.Chance));
         return new KeptPromise(session.Date, said, paint?.AboveC, paint?.BelowC, kept, judged.Danger, judged.Damage,
-            [.. limits.OrderByDescending(one => one.Harm).ThenByDescending(one => one.Chance.Share)]);
+            SaidOf(judged), SaidOf(without), came);
     }
 
     private static List<MovedFactor> Moves(Population belief)

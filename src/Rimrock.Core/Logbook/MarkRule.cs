@@ -40,6 +40,7 @@ public sealed record MarkRule(CornerMark Mark, Func<Said, Said> Part, Verdict Ve
         new(CornerMark.CaliperBrown, Caliper, Verdict.ChangeBefore, Said.Of("mark-rule.brown-was-hot"), Said.Of("mark-rule.colour-tells-heat")),
         new(CornerMark.HoseSound, Hose, Verdict.Fine, Said.Of("mark-rule.hose-sound"), Said.Of("mark-rule.bad-hose-is-changed")),
         new(CornerMark.WheelFirm, Wheel, Verdict.Fine, Said.Of("mark-rule.no-play"), Said.Of("mark-rule.play-stops-driving")),
+        new(CornerMark.HardwareFirm, Rotor, Verdict.Fine, Said.Of("mark-rule.hardware-firm"), Said.Of("mark-rule.loose-hardware-stops")),
         new(CornerMark.FacesSound, Rotor, Verdict.Fine, Said.Of("mark-rule.faces-sound"), Said.Of("mark-rule.both-faces-looked-at")),
     ];
 

@@ -75,7 +75,7 @@ public static partial class StopOrGo
         }
         else if (look.CrackMm is { } crack && crack > 0)
         {
-            yield return crack > LongCrackMm
+            yield return look.IsDiscarded()
                 ? new Finding(Said.Of("stop-or-go.rotor", name), Verdict.StopNow, Said.Of("stop-or-go.crack-reaches-nothing-yet", Units.Mm(crack)),
                     Said.Of("stop-or-go.cracks-beyond-8-mm"), Maker, "long-crack")
                 : new Finding(Said.Of("stop-or-go.rotor", name), Verdict.Fine, Said.Of("stop-or-go.hairlines-normal-track-rotor", Units.Mm(crack)),

@@ -12,13 +12,10 @@ namespace Rimrock.Core.Logbook;
 public static partial class StopOrGo
 {
     /// <summary>A pad this far above its limit is watched, mm (common practice).</summary>
-    public const double WatchPadMm = 2;
+    public const double WatchPadMm = Vehicles.AxleBrake.WatchPadMm;
 
     /// <summary>A wedge or a difference of inner and outer pad beyond this tells of something stuck, mm (common practice).</summary>
     public const double WedgeMm = 1.5;
-
-    /// <summary>A heat check longer than this is no hairline, mm (common practice, makers say 5 to 10).</summary>
-    public const double LongCrackMm = 8;
 
     /// <summary>Water beyond which street fluid is changed, % in the reservoir (common practice: testers turn red at 3).</summary>
     public const double WetPercent = 3;
@@ -33,20 +30,30 @@ public static partial class StopOrGo
     private static readonly Said Maker = Said.Of("stop-or-go.common-practice-your-car");
 
     /// <summary>The findings of an inspection, worst first, and last what nobody looked at.</summary>
-    public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan)
+    /// <param name="inspection">The inspection.</param>
+    /// <param name="plan">The plan that its limits come from.</param>
+    /// <param name="ahead">Events that lie ahead: what is found is held against them too; null for none.</param>
+    public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan, IReadOnlyList<AheadDay>? ahead = null)
     {
         ArgumentNullException.ThrowIfNull(inspection);
         ArgumentNullException.ThrowIfNull(plan);
         var expected = ExpectedDay.Of(plan);
         var findings = inspection.Corners.SelectMany(look => Corner(look, plan, expected)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan, expected))
+            .Concat(FluidAhead(inspection, plan, ahead ?? []))
             .Concat(Unread(inspection.Note)).ToList();
         if (findings.Count == 0)
         {
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.car"), Said.Of("stop-or-go.nothing-looked")));
         }
 
-        return [.. findings.Concat(Misfits(plan)).Concat(Overdue(plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(inspection, plan)];
+        return [.. findings.Concat(Bled(inspection)).Concat(Misfits(inspection.Bled ? plan with { Open = OpenSign.LeftOf(plan.Open, BledAlone) } : plan))
+            .Concat(Overdue(plan)).OrderByDescending(finding => finding.Verdict), .. NotLooked.Of(inspection, plan)];
     }
+
+    private static readonly Renewed BledAlone = new(true, false, Axles.Of(_ => false), Axles.Of(_ => false));
+
+    private static IEnumerable<Finding> Bled(Inspection inspection) => !inspection.Bled ? []
+        : [new Finding(Said.Of("part.pedal"), Verdict.Fine, Said.Of("stop-or-go.bled-and-firm"), Said.Of("stop-or-go.pump-before-you-drive"), Trade)];
 
     // What is due by its age is due however it looks.
     private static IEnumerable<Finding> Overdue(PredictionPlan plan) => Due.Of(plan).Select(due => new Finding(Said.Of("stop-or-go.what-is-fitted"),
@@ -97,6 +104,10 @@ public static partial class StopOrGo
             yield return Level(level, plan, inspection);
         }
     }
+
+    private static IEnumerable<Finding> FluidAhead(Inspection inspection, PredictionPlan plan, IReadOnlyList<AheadDay> ahead) =>
+        inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true }
+            && AheadDay.Of(water, plan, inspection.Date, ahead) is { } finding ? [finding] : [];
 
     private static IEnumerable<Finding> Unread(string? note)
     {

@@ -32,7 +32,7 @@ public sealed record WornPerLap(Axles<WornPerLap.OfAxle> Axles, double Hours)
         {
             var discJ = axle.EnergyJ[0] / (at.Brake.Discs * laps);
             return new OfAxle(at.Brake.WornMm(axle.WornMm3[0]) / laps, RingWear.WornMm(at.Rotors.Rotor, at.Pads.Pad, discJ),
-                RingWear.WornKg(at.Rotors.Rotor, at.Pads.Pad, discJ));
+                RingWear.WornKg(at.Rotors.Rotor, at.Pads.Pad, discJ), axle.EnergyJ[0] / laps / 1e6);
         }
     }
 
@@ -40,5 +40,6 @@ public sealed record WornPerLap(Axles<WornPerLap.OfAxle> Axles, double Hours)
     /// <param name="PadMm">Off the pad that wears most, mm.</param>
     /// <param name="RotorMm">Off a rotor's thickness, mm.</param>
     /// <param name="RotorKg">Off its mass, kg.</param>
-    public sealed record OfAxle(double PadMm, double RotorMm, double RotorKg);
+    /// <param name="Megajoules">Heat through the axle, MJ.</param>
+    public sealed record OfAxle(double PadMm, double RotorMm, double RotorKg, double Megajoules = 0);
 }

@@ -6,7 +6,7 @@ using Rimrock.Core.Vehicles;
 namespace Rimrock.Core.Preparation;
 
 /// <summary>What differs between two plans, as far as spanners are concerned.</summary>
-internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid)
+internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid, IReadOnlyList<StockSet>? Stock = null)
 {
     public bool FrontPads => Before.FrontPad.Name != After.FrontPad.Name || Renews(Before.At(Axle.Front), After.At(Axle.Front));
 
@@ -39,6 +39,25 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     public bool Brackets => (FrontRotor && After.FrontRotor.BracketForMm != Before.FrontRotor.BracketForMm)
         || (RearRotor && After.RearRotor.BracketForMm != Before.RearRotor.BracketForMm);
 
+    /// <summary>The plan once the work is done: flushed fluid is new, and signs are gone that what is new answers.</summary>
+    public PredictionPlan Done() => After with
+    {
+        FrontPadMm = FromStock(Axle.Front)?.LeftMm ?? After.FrontPadMm,
+        RearPadMm = FromStock(Axle.Rear)?.LeftMm ?? After.RearPadMm,
+        FluidState = FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
+            ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState,
+        Open = OpenSign.LeftOf(Before.Open, new Renewed(Opened, Lines, new(FrontPads, RearPads), new(FrontRotor, RearRotor))),
+    };
+
+    /// <summary>The set in stock that goes on an axle; null where none does, or nothing changes there. What is nearly worn goes on no more.</summary>
+    public StockSet? FromStock(Axle axle)
+    {
+        var (was, becomes) = (Before.At(axle), After.At(axle));
+        return was.Pads.Pad.Name == becomes.Pads.Pad.Name ? null
+            : Stock?.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.LeftMm >= becomes.Brake.PadLimitMm
+                + AxleBrake.WatchPadMm);
+    }
+
     public bool Nothing => !Pads && !Rotors && !Fluid && !Duct && !Kit;
 
     /// <summary>True where a pedal works a clutch that may draw from the brakes' reservoir: on cars without recuperation.</summary>
@@ -47,16 +66,16 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     /// <summary>True where nothing but the worn rings is new, on the hats that stay.</summary>
     public bool RingsAlone(Axle axle) => After.At(axle).Rotors.Rotor.HatsStay(Before.At(axle).Rotors.Rotor);
 
-    public IEnumerable<(Pad Pad, Said Axle, AxleBrake Brake)> NewPads()
+    public IEnumerable<(Pad Pad, Said Axle, AxleBrake Brake, StockSet? FromStock)> NewPads()
     {
         if (FrontPads)
         {
-            yield return (After.FrontPad, Said.Of("axle.front"), After.Car.Front);
+            yield return (After.FrontPad, Said.Of("axle.front"), After.Car.Front, FromStock(Axle.Front));
         }
 
         if (RearPads)
         {
-            yield return (After.RearPad, Said.Of("axle.rear"), After.Car.Rear);
+            yield return (After.RearPad, Said.Of("axle.rear"), After.Car.Rear, FromStock(Axle.Rear));
         }
     }
 

@@ -6,8 +6,6 @@ namespace Rimrock.Core.Preparation;
 /// <summary>The fluid through a season by the days on which it is changed.</summary>
 internal sealed record FluidFill(PredictionPlan Plan, DateOnly Today, IReadOnlyList<DateOnly> Flushes)
 {
-    private const double DaysAMonth = 365.25 / 12;
-
     public FluidState On(DateOnly date)
     {
         var state = Plan.FluidState;
@@ -16,12 +14,12 @@ internal sealed record FluidFill(PredictionPlan Plan, DateOnly Today, IReadOnlyL
         {
             return state with
             {
-                AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / DaysAMonth, 0, FluidState.AgeRange.Max),
+                AgeMonths = Math.Clamp((date.DayNumber - filled.DayNumber) / Days.AMonth, 0, FluidState.AgeRange.Max),
                 ReservoirWaterPercent = null
             };
         }
 
-        var months = (date.DayNumber - Today.DayNumber) / DaysAMonth;
+        var months = (date.DayNumber - Today.DayNumber) / Days.AMonth;
 
         // A moisture reading holds for the fluid that was read, and drinks on from there.
         return state.ReservoirWaterPercent is { } reading

@@ -25,7 +25,8 @@ public sealed record OrderSheet(IReadOnlyList<Contribution> Guesses, IReadOnlyLi
         var guesses = (told.Count > 0 ? told : [.. band.Limits.Take(1)])
             .SelectMany(limit => limit.Contributions.Where(one => one.Share >= LeastShare))
             .GroupBy(one => one.Factor).Select(one => one.MaxBy(guess => guess.Share)!).OrderByDescending(one => one.Share).Take(MostGuesses);
-        return new OrderSheet([.. guesses], [.. Fitting.Cautions.Of(plan), .. Due.Of(plan).Select(due => due.Sentence), .. UseRemarks.Of(plan)],
+        var stops = (plan.Open ?? []).Select(sign => OpenStop.Of(sign).Sentence);
+        return new OrderSheet([.. guesses], [.. stops, .. Fitting.Cautions.Of(plan), .. Due.Of(plan).Select(due => due.Sentence), .. UseRemarks.Of(plan)],
             PackedThing.Of(plan, band.Limits));
     }
 }

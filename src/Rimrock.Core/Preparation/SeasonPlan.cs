@@ -36,7 +36,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <param name="settle">False to leave out the further members that small dangers ask for: the answer says that it is unsettled.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="InputFaultException">Faults of the plan or of an event, by its number.</exception>
-    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, Population? belief = null, bool settle = true,
+    public static SeasonPlan Of(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, DateOnly today, ScopedBelief? belief = null, bool settle = true,
         CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
@@ -45,12 +45,14 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         Check(plan.Car, events, today, faults);
         InputFaultException.ThrowIfAny(faults);
         var fills = Enum.GetValues<FluidPolicy>().Select(policy => new FluidFill(plan, today, FlushesOf(policy, events))).ToList();
-        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], belief ?? Population.Prior, settle, cancel)).ToList();
+        var known = belief ?? ScopedBelief.Nothing;
+        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], known, settle, cancel)).ToList();
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
-        return new SeasonPlan(policies, PartsOf(plan, events, days), settling ? Said.Of("season-plan.small-dangers-still-being")
-            : SeasonWords.Advise(policies, holding), settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today),
+        return new SeasonPlan(policies, PartsOf(plan, events, days, WearBand(known, plan)), settling
+            ? Said.Of("season-plan.small-dangers-still-being") : SeasonWords.Advise(policies, holding),
+            settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today),
             settling);
     }
 
@@ -88,7 +90,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     /// <summary>
     /// The usual day at an event's circuit in its air, judged with the fluid as each policy leaves it; days that differ in fluid alone share their runs.
     /// </summary>
-    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, Population belief, bool settle,
+    private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, ScopedBelief belief, bool settle,
         CancellationToken cancel)
     {
         var usual = plan.OnLeading();
@@ -104,7 +106,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
 
         ModelEnds.ThrowIfPassed(on, run, 0);
         FluidState[] different = [.. states.Distinct()];
-        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief, day, cancel)
+        var judged = Judge.Sharing([.. different.Select(state => on with { FluidState = state })], belief.Of(on), day, cancel)
             .Select(one => settle ? Judge.Settled(one, day, cancel) : one).ToList();
         var fluids = new[] { judged[0].Demand(LimitCode.FrontFluid), judged[0].Demand(LimitCode.RearFluid) }.OfType<Spread>();
         return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
@@ -160,29 +162,34 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         return flushes == 0 ? 0 : fluid.PriceLitre * bottles * fluid.BottleLitres * flushes;
     }
 
-    private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days) =>
+    /// <summary>How much faster pads wear than in the middle of what was believed before anything was seen.</summary>
+    private static Spread WearBand(ScopedBelief belief, PredictionPlan plan)
+    {
+        var (slow, middle, fast) = Quantiles.Band(belief.Of(plan).Cars().Select(car => (float)car.Wear).ToArray());
+        return belief.Keys.Count == 0 ? Spread.Times(1, PriorSpread.Wear, 6) : new Spread(slow, middle, fast);
+    }
+
+    private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Spread wear) =>
     [
         PartOf(Said.Of("season-plan.front-pads"), plan.At(Axle.Front).PadMm, plan.Car.Front.PadLimitMm, [.. days.Select(day => day.FrontMm)],
-            PriorSpread.Wear,
-            events),
+            wear, events),
         PartOf(Said.Of("season-plan.rear-pads"), plan.At(Axle.Rear).PadMm, plan.Car.Rear.PadLimitMm, [.. days.Select(day => day.RearMm)],
-            PriorSpread.Wear, events),
+            wear, events),
         PartOf(Said.Of("season-plan.front-rotors"), plan.FrontRotor.ThicknessMm, plan.FrontRotor.MinThicknessMm, [.. days.Select(day => day.RingMm)],
-            PriorSpread.RingWear, events),
+            Spread.Times(1, PriorSpread.RingWear, 6), events),
     ];
 
-    private static PartSeason PartOf(Said name, double startMm, double limitMm, IReadOnlyList<double> wear, double sigmaFactor,
+    private static PartSeason PartOf(Said name, double startMm, double limitMm, IReadOnlyList<double> wear, Spread factors,
         IReadOnlyList<SeasonEvent> events)
     {
         var left = new List<Spread>();
-        var edge = Math.Pow(sigmaFactor, Spread.EdgeSigmas);
         var sum = 0.0;
         int? runsOut = null;
         for (var i = 0; i < wear.Count; i++)
         {
             sum += wear[i];
             double Left(double factor) => Math.Round(Math.Max(0, startMm - (sum * factor)), 2);
-            left.Add(new Spread(Left(edge), Left(1), Left(1 / edge)));
+            left.Add(new Spread(Left(factors.P90), Left(factors.P50), Left(factors.P10)));
             runsOut ??= left[i].P10 < limitMm ? i + 1 : null;
         }
 

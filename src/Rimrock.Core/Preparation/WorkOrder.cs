@@ -29,8 +29,10 @@ public sealed record OrderItem(Said What, double Count, Said Unit, double? Price
 /// <param name="Refused">Why nothing of it is ordered; empty where nothing stands against it.</param>
 /// <param name="Then">The plan's day with the car as it should be, judged; null where nobody asked.</param>
 /// <param name="Sheet">What the verdict rests on, what to mind and what to pack; null where nobody asked.</param>
+/// <param name="FromStock">True for an axle whose pads come from stock: nothing new is paid for; null where nothing is ordered.</param>
 public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderItem> Order, IReadOnlyList<Said> Tools, IReadOnlyList<WorkStep> Steps,
-    Spread Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null, OrderSheet? Sheet = null)
+    Spread Hours, IReadOnlyList<HardStop> Refused, DayVerdict? Then = null, OrderSheet? Sheet = null,
+    Axles<bool>? FromStock = null)
 {
     /// <summary>Whether there is something to bed.</summary>
     public bool Beds => Steps.Any(step => step.Code == "bed");
@@ -41,31 +43,51 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     /// <param name="freshFluid">True to flush with the same fluid too.</param>
     /// <param name="otherCars">Names of other cars that leftover fluid could serve.</param>
     /// <param name="bleed">How the fluid is drawn through.</param>
+    /// <param name="stock">Sets of pads that were taken off with something left; null for none.</param>
     public static WorkOrder Of(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<string>? otherCars = null,
-        BleedWay bleed = BleedWay.TwoPeople)
+        BleedWay bleed = BleedWay.TwoPeople, IReadOnlyList<StockSet>? stock = null)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
-        // Fluid that is younger afterwards is new, though its name be the same.
-        var change = new Change(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths);
+        var change = ChangeOf(before, after, freshFluid, stock);
         var refused = HardStops.OfChange(before, after);
         return refused.Count > 0 ? new WorkOrder([.. change.Words()], [], [], [], new Spread(0, 0, 0), refused)
             : new WorkOrder([.. change.Words()], [.. Items(change, otherCars ?? [])], [.. ToolsFor(change, bleed)], [.. WorkSteps.Of(change, bleed)],
-                Spread.Times(HoursFor(change), PriorSpread.Work, 1), []);
+                Spread.Times(HoursFor(change), PriorSpread.Work, 1), [],
+                FromStock: Axles.Of(axle => change.FromStock(axle) is not null));
     }
+
+    /// <summary>The plan once an order is finished.</summary>
+    /// <param name="before">The car as it stands.</param>
+    /// <param name="after">The car as it should be.</param>
+    /// <param name="freshFluid">True to flush with the same fluid too.</param>
+    /// <param name="stock">Sets of pads in stock; null for none.</param>
+    public static PredictionPlan Finished(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<StockSet>? stock = null)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(after);
+        return ChangeOf(before, after, freshFluid, stock).Done();
+    }
+
+    // Fluid that is younger afterwards is new, though its name be the same; after a pedal that went soft it is flushed, whatever explains that.
+    private static Change ChangeOf(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<StockSet>? stock) =>
+        new(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths
+            || before.Open?.Any(sign => sign.IsOfHydraulics) == true, stock);
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)
     {
         // What nobody could tell from a code is looked at before anything is paid for.
-        foreach (var (_, axle, brake) in change.NewPads().Where(one => !FitRules.IsShapeKnown(one.Pad, one.Brake)))
+        foreach (var (_, axle, brake, _) in change.NewPads().Where(one => one.FromStock is null && !FitRules.IsShapeKnown(one.Pad, one.Brake)))
         {
             yield return new OrderItem(Said.Of("work-order.check-shape", axle), 1, Said.Nothing, 0, brake.PadShape is { } shape
                 ? Said.Of("work-order.calipers-take-shape", shape) : Said.Of("work-order.hold-old-pad-against"), Said.Of("work-order.before-you-order"));
         }
 
-        foreach (var (pad, axle, _) in change.NewPads())
+        foreach (var (pad, axle, _, stock) in change.NewPads())
         {
-            yield return new OrderItem(Said.Of("work-order.figure", pad.Name, axle), 1, Said.Of("work-order.axle-set"), pad.PriceAxleSet,
+            yield return stock is not null ? new OrderItem(Said.Of("work-order.figure", pad.Name, axle), 1, Said.Of("work-order.axle-set"), 0,
+                Said.Of("work-order.from-your-stock", Units.Mm(stock.LeftMm)))
+                : new OrderItem(Said.Of("work-order.figure", pad.Name, axle), 1, Said.Of("work-order.axle-set"), pad.PriceAxleSet,
                 pad.Traits?.PreBedded == true ? Said.Of("work-order.comes-bedded") : null);
         }
 

@@ -11,6 +11,9 @@ public static class Days
     /// <summary>The last day that can be meant.</summary>
     public static DateOnly Last { get; } = new(2199, 12, 31);
 
+    /// <summary>Days of a month, on average.</summary>
+    public const double AMonth = 365.25 / 12;
+
     /// <summary>Adds a fault for a day that nobody means.</summary>
     public static void Check(DateOnly day, string field, ICollection<InputFault> faults)
     {
@@ -21,5 +24,6 @@ public static class Days
         }
     }
 
-    private static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+    /// <summary>A day as ISO 8601 writes it.</summary>
+    public static string Iso(DateOnly day) => day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 }

@@ -99,7 +99,9 @@ public sealed record Rotor(
     double? HatOffsetMm = null,
     string? BoltCircle = null)
 {
-    private static readonly FieldRange Outer = new("rotor.outerDiameterMm", "mm", 180, 440);
+    /// <summary>Allowed diameters.</summary>
+    public static FieldRange OuterRange { get; } = new("rotor.outerDiameterMm", "mm", 180, 440);
+
     private static readonly FieldRange Inner = new("rotor.innerDiameterMm", "mm", 90, 380);
     private static readonly FieldRange Thickness = new("rotor.thicknessMm", "mm", 5, 45);
     private static readonly FieldRange MinThickness = new("rotor.minThicknessMm", "mm", 4, 44);
@@ -115,7 +117,7 @@ public sealed record Rotor(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [Outer, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, Bracket, HatOffset, .. RotorFinish.Ranges];
+        [OuterRange, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, Bracket, HatOffset, .. RotorFinish.Ranges];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;
@@ -162,6 +164,15 @@ public sealed record Rotor(
     /// <summary>Length of the air channel between the vanes, m: the ring's radial width; curved vanes run 15 % longer (engineering judgement).</summary>
     public double VaneLengthM() => (OuterRadiusM() - InnerRadiusM()) * (Vanes == VaneKind.Curved ? 1.15 : 1);
 
+    /// <summary>The same kind of ring of another diameter: as much of it is hole, and its mass follows from its size.</summary>
+    /// <param name="outerMm">Diameter, mm.</param>
+    public Rotor OfDiameter(double outerMm) => this with
+    {
+        OuterDiameterMm = outerMm,
+        InnerDiameterMm = Math.Clamp(Math.Round(InnerDiameterMm * outerMm / OuterDiameterMm, 1), 90, 380),
+        RingMassKg = null,
+    };
+
     /// <summary>
     /// The ring's mass from geometry and the material's density, kg.
     /// </summary>
@@ -200,7 +211,7 @@ public sealed record Rotor(
             return;
         }
 
-        Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
+        OuterRange.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
         Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
         Thickness.Check(ThicknessMm, faults, $"{field}.thicknessMm");
         MinThickness.Check(MinThicknessMm, faults, $"{field}.minThicknessMm");
@@ -228,7 +239,7 @@ public sealed record Rotor(
 
     private void CheckDrum(string field, ICollection<InputFault> faults)
     {
-        Outer.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
+        OuterRange.Check(OuterDiameterMm, faults, $"{field}.outerDiameterMm");
         Inner.Check(InnerDiameterMm, faults, $"{field}.innerDiameterMm");
         if (OuterDiameterMm <= InnerDiameterMm)
         {

@@ -77,6 +77,9 @@ public sealed record AxleBrake(
     double? RotorMm = null,
     double? RotorThicknessMm = null)
 {
+    /// <summary>A pad this far above its limit is watched, and no longer fitted from stock, mm (common practice).</summary>
+    public const double WatchPadMm = 2;
+
     /// <summary>A caliper's bridge and its clearance need this much between rotor edge and wheel barrel, mm (common practice, +-5).</summary>
     public const double BridgeMm = 32;
 

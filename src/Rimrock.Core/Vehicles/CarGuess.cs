@@ -27,6 +27,9 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     private const double RegenerationMS2 = 1.5;
     private const double WarmPedalN = 200;
 
+    // The car that typical drums are told of.
+    private const double DrumCarKg = 1050;
+
     /// <summary>Fills a car in.</summary>
     /// <param name="name">Its name.</param>
     /// <param name="massKg">Mass with driver and fuel, kg.</param>
@@ -34,10 +37,12 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     /// <param name="tyre">Tyre code.</param>
     /// <param name="layout">Where its engine sits and what it drives.</param>
     /// <param name="body">How high it is built.</param>
+    /// <param name="rotorMm">Diameter stamped on a front rotor, mm; null where nobody looked.</param>
     /// <exception cref="InputFaultException">Any answer out of range.</exception>
-    public static CarGuess From(string name, double massKg, double powerKw, string tyre, CarLayout layout = CarLayout.Unknown, CarBody body = CarBody.Unknown)
+    public static CarGuess From(string name, double massKg, double powerKw, string tyre, CarLayout layout = CarLayout.Unknown, CarBody body = CarBody.Unknown,
+        double? rotorMm = null)
     {
-        CheckAnswers(name, massKg, powerKw, tyre, Car.MassRange);
+        CheckAnswers(name, massKg, powerKw, tyre, Car.MassRange, rotorMm);
 
         // Linear sizes follow the cube root of mass, areas its two-thirds power; 1560 kg is the reference.
         var length = Math.Cbrt(massKg / 1560);
@@ -69,6 +74,12 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
 
         var ringKg = Math.Min(MostRingKg, RingKgPerCarKg * massKg * Math.Clamp(Math.Pow(powerKw / massKg / UsualKwPerKg, PowerExponent), 0.8, 1.6));
         var (frontRotor, rearRotor) = (Ring("typical-front", ringKg), Ring("typical-rear", Math.Min(MostRearRingShare, RearRingShare * rearOfFront) * ringKg));
+        if (rotorMm is { } stamped)
+        {
+            frontRotor = frontRotor.OfDiameter(stamped);
+            car = car with { Front = car.Front with { RotorMm = stamped, PadHeightMm = Math.Min(car.Front.PadHeightMm, HeightOn(frontRotor)) } };
+        }
+
         return new CarGuess(car with { Hydraulics = Pedal(car, frontRotor, rearRotor) }, frontRotor, rearRotor);
     }
 
@@ -94,9 +105,10 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
     /// <param name="powerKw">Power, kW.</param>
     /// <param name="tyre">Tyre code.</param>
     /// <exception cref="InputFaultException">Any answer out of range.</exception>
-    public static CarGuess Motorcycle(string name, double massKg, double powerKw, string tyre)
+    /// <param name="rotorMm">Diameter stamped on a front disc, mm; null where nobody looked.</param>
+    public static CarGuess Motorcycle(string name, double massKg, double powerKw, string tyre, double? rotorMm = null)
     {
-        CheckAnswers(name, massKg, powerKw, tyre, Car.MotorcycleMassRange);
+        CheckAnswers(name, massKg, powerKw, tyre, Car.MotorcycleMassRange, rotorMm);
         var front = new AxleBrake(CaliperKind.OnePiece, [32, 32], PadAreaCm2: 22, PadHeightMm: 28, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 1.0,
             AluminiumCaliper: true);
         var rear = new AxleBrake(CaliperKind.Sliding, [34], PadAreaCm2: 16, PadHeightMm: 26, PadNewMm: 5, PadLimitMm: 1.5, CaliperMassKg: 0.9,
@@ -105,14 +117,49 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
             new Hydraulics(MasterCylinderMm: 18, PedalRatio: 6, BoosterGain: 1, BoosterKneeN: 0, Guessed: true), OriginalPadFamily: "race-sintered",
             StaticFrontShare: 0.5, CgHeightM: 0.62, WheelbaseM: 1.42, TyreRadiusM: 0.30, DragAreaM2: 0.38, RollingResistance: 0.018,
             RotatingMassFactor: 1.06, EngineBrakingMS2: 0.8, Kind: VehicleKind.Motorcycle);
-        return new CarGuess(motorcycle,
-            new Rotor("typical-front", 320, 256, 5, 4.5, Construction: RotorConstruction.TwoPiece),
+        var disc = new Rotor("typical-front", 320, 256, 5, 4.5, Construction: RotorConstruction.TwoPiece);
+        return new CarGuess(motorcycle, rotorMm is { } stamped ? disc.OfDiameter(stamped) : disc,
             new Rotor("typical-rear", 220, 160, 5, 4.5));
     }
 
-    private static void CheckAnswers(string name, double massKg, double powerKw, string tyre, FieldRange mass)
+    /// <summary>The same car with drums behind, as light cars have them (common practice: 228 mm on 1050 kg, growing with the root of the mass).</summary>
+    public CarGuess WithRearDrums()
+    {
+        var length = Math.Cbrt(Car.MassKg / DrumCarKg);
+        var drum = new Rotor("typical-drum", Math.Clamp(Round(228 * Math.Sqrt(Car.MassKg / DrumCarKg)), 180, 320), 100, 7, 5,
+            Construction: RotorConstruction.Drum);
+        var car = Car with { Rear = new AxleBrake(CaliperKind.Drum, [Round(20 * length)], Round(90 * length * length), 40, 5, 1.5) };
+        return new CarGuess(car with { Hydraulics = Pedal(car, FrontRotor, drum) }, FrontRotor, drum);
+    }
+
+    /// <summary>The same car with carbon-ceramic discs, which are a tenth larger for their heat (common practice, +-5 %), and pads made for them.</summary>
+    public CarGuess WithCarbonDiscs()
+    {
+        static Rotor Of(Rotor iron, string name) => iron.OfDiameter(Math.Min(420, Round(iron.OuterDiameterMm * 1.1))) with
+        {
+            Name = name,
+            Material = RingMaterial.CarbonCeramic,
+            Construction = RotorConstruction.TwoPiece,
+            Vanes = VaneKind.Straight,
+            ThicknessMm = Math.Max(28, iron.ThicknessMm),
+            MinThicknessMm = Math.Max(28, iron.ThicknessMm) - 0.6,
+            VaneGapMm = 10,
+            VaneCount = 60,
+            VaneThicknessMm = 6,
+        };
+        var (front, rear) = (Of(FrontRotor, "typical-front"), Of(RearRotor, "typical-rear"));
+        var car = Car with { OriginalPadFamily = Friction.PadFamilies.CarbonCeramicCode };
+        return new CarGuess(car with { Hydraulics = Pedal(car, front, rear) }, front, rear);
+    }
+
+    private static void CheckAnswers(string name, double massKg, double powerKw, string tyre, FieldRange mass, double? rotorMm)
     {
         var faults = new List<InputFault>();
+        if (rotorMm is { } stamped)
+        {
+            Rotor.OuterRange.Check(stamped, faults);
+        }
+
         Names.Check(name, "car.name", faults);
         mass.Check(massKg, faults);
         Car.PowerRange.Check(powerKw, faults);
@@ -123,6 +170,9 @@ public sealed record CarGuess(Car Car, Rotor FrontRotor, Rotor RearRotor)
 
         InputFaultException.ThrowIfAny(faults);
     }
+
+    // A pad stays within its ring.
+    private static double HeightOn(Rotor rotor) => Math.Floor((rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2);
 
     private static Rotor Ring(string name, double massKg)
     {

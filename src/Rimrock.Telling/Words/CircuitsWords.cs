@@ -5,6 +5,14 @@ internal static class CircuitsWords
 {
     internal static readonly (string Code, string Words)[] Rows =
     [
+        ("typical-circuit.tight-club", "typical tight club circuit"),
+        ("typical-circuit.flowing-club", "typical flowing club circuit"),
+        ("typical-circuit.fast-national", "typical fast national circuit"),
+        ("typical-circuit.airfield", "typical stop-and-go airfield"),
+        ("typical-circuit.hill-climb", "typical hill climb"),
+        ("typical-circuit.street-sprint", "typical sprint among houses"),
+        ("typical-circuit.mountain-ring", "typical long ring in the mountains"),
+        ("typical-circuit.kart-like", "typical kart-like circuit"),
         ("braking-zone-table.1-zones", "1 to {0} zones"),
         ("braking-zone-table.lap-1-braking-zones", "A lap has 1 to {0} braking zones."),
         ("braking-zone-table.most", "at most {0:0.#}"),

@@ -5,6 +5,10 @@ internal static class DrivingWords
 {
     internal static readonly (string Code, string Words)[] Rows =
     [
+        ("lap-ribbon.a-corner-of-it", "a corner of a circuit of straights and corners"),
+        ("lap-ribbon.no-such-corner", "There is no corner there; a lap as it was driven is not bent."),
+        ("open-sign.at-most", "at most {0:0}"),
+        ("open-sign.too-many", "A car carries no more open signs than that."),
         ("lap-simulation.lap-simulation", "lap simulation"),
         ("pace.limit-lap", "limit lap"),
         ("pace.no-such-pace", "No such pace."),

@@ -8,6 +8,8 @@ internal static class EntriesWords
         ("inspection.corner-twice", "a corner twice"),
         ("inspection.each-corner-once", "each corner once"),
         ("inspection.corner-stands-inspection-twice", "A corner stands in the inspection twice."),
+        ("log-session.at-most", "at most {0}"),
+        ("log-session.more-than-day-shows", "More than one day shows."),
         ("log-session.nothing", "nothing"),
         ("log-session.time", "a time"),
         ("log-session.temperature-minutes-together", "temperature and minutes together"),

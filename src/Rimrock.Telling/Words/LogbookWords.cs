@@ -119,6 +119,9 @@ internal static class LogbookWords
         ("stop-or-go.below-3", "Below 3 %."),
         ("stop-or-go.your-note", "Your note"),
         ("stop-or-go.you-wrote-kept-no", "What you wrote is kept, and no rule here reads it."),
+        ("stop-or-go.fluid-by-its-last-day", "Fluid is judged by the last day that it must serve."),
+        ("stop-or-go.bled-and-firm", "Bled, and the pedal is firm."),
+        ("stop-or-go.pump-before-you-drive", "After a bleed: pump until firm, hold for a minute, then try it at walking speed."),
         ("stop-or-go.fluid-level", "Fluid level"),
         ("stop-or-go.below-mark-worn-pads",
             "{0:0} below the mark, and nobody measured the pads: worn ones hold that fluid. Measure them, and do not top up without a leak, or it runs " +
@@ -236,6 +239,7 @@ internal static class LogbookWords
         ("mark-rule.colour-tells-heat", "A caliper's colour tells its heat."),
         ("mark-rule.hose-sound", "Looked at over its whole length: sound."),
         ("mark-rule.no-play", "Rocked: no play."),
+        ("mark-rule.hardware-firm", "Hardware looked at: firm."),
         ("mark-rule.faces-sound", "Both faces looked at: sound."),
         ("not-looked.part", "Not looked at"),
         ("not-looked.sentence", "{0}. Nothing here says anything of them."),

@@ -59,6 +59,7 @@ internal static class PreparationWords
         ("thermal-shock.even-first-hard-stop",
             "Even a first hard stop from {0:0} puts the face only {1:0} above the ring's mean, below the {2:0} at which iron yields; build up all " +
             "the same, for the film."),
+        ("work-order.from-your-stock", "from your stock, about {0:0.0} left: measure them before they go on"),
         ("work-order.figure", "{0}, {1}"),
         ("work-order.axle-set", "axle set"),
         ("work-order.comes-bedded", "comes bedded"),

@@ -12,8 +12,9 @@ namespace Rimrock.Web.Bench;
 /// <param name="Observations">What was seen on this very day.</param>
 /// <param name="EarlierDays">What was seen on other days with the same car.</param>
 /// <param name="Day">Place in the plan of the day that is drawn; null for the leading one.</param>
+/// <param name="Car">Car whose log is learnt from; null for none.</param>
 public sealed record BandQuestion(PredictionPlan Plan, IReadOnlyList<Observation>? Observations = null, IReadOnlyList<EvidenceDay>? EarlierDays = null,
-    int? Day = null)
+    int? Day = null, string? Car = null)
 {
     private const int MostDays = 12;
     private const int MostSeen = 40;
@@ -61,12 +62,41 @@ public sealed record BandAnswer(BandResult Prior, BandResult? Learnt = null, Evi
 /// <param name="Seen">Each observation with what was believed before and after.</param>
 public sealed record EvidenceSummary(Said Statement, double EffectiveMembers, bool Contradicted, IReadOnlyList<SeenAndBelieved> Seen);
 
+/// <summary>A corner of a circuit as it should be.</summary>
+/// <param name="Plan">The plan with the circuit.</param>
+/// <param name="Segment">Place of the corner among straights and corners.</param>
+/// <param name="ToKmh">How fast it should be there, km/h; null as it is.</param>
+/// <param name="LongerM">How much longer the stretch before it should be, m.</param>
+public sealed record BendQuestion(PredictionPlan Plan, int Segment, double? ToKmh = null, double LongerM = 0);
+
 /// <summary>The Bench room's endpoints.</summary>
 public static class PredictionEndpoints
 {
+    private static PredictionPlan Sound(PredictionPlan plan)
+    {
+        InputFaultException.ThrowIfAny(plan.Faults());
+        return plan;
+    }
+
     /// <summary>Maps them.</summary>
     public static void MapPredictions(this RouteGroupBuilder group)
     {
+        group.MapPost("/ribbon", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
+                await cache.AnswerAsync("ribbon", plan, _ => Task.FromResult(LapRibbon.Of(Sound(plan))), cancel))
+            .WithName("readRibbon")
+            .WithSummary("The circuit's lap as speed over distance with its braking, as this car is driven, and the corners that it can be bent at.")
+            .Produces<LapRibbon>()
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/ribbon/bent", (BendQuestion bend) => TypedResults.Ok(LapRibbon.Bent(Sound(bend.Plan), bend.Segment, bend.ToKmh, bend.LongerM)))
+            .WithName("bendRibbon")
+            .WithSummary("The circuit with a corner as fast as asked and the stretch before it so much longer; stores nothing.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
+        group.MapPost("/guesses", async (PredictionPlan plan, AnswerCache cache, CancellationToken cancel) =>
+                await cache.AnswerAsync("guesses", plan, _ => Task.FromResult(DecidingGuesses.Of(plan)), cancel))
+            .WithName("readGuesses")
+            .WithSummary("Figures of the car that nobody looked up, and how far the front face and fluid move with each, the weightiest first.")
+            .Produces<IReadOnlyList<DecidingGuess>>()
+            .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/", async (PredictionPlan plan, AnswerCache cache, LongQueue queue, CancellationToken cancel, bool course = true,
             int? day = null) =>
             {
@@ -91,7 +121,9 @@ public static class PredictionEndpoints
         group.MapPost("/band", async (BandQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel, bool settle = true) =>
             {
                 question.Check();
-                return await cache.AnswerAsync(settle ? "band" : "first band", question, token => BandAsync(question, settle, cache, beliefs, token), cancel);
+                IReadOnlyList<EvidenceDay> evidence = [.. question.Evidence(), .. beliefs.LogOf(question.Car).Evidence];
+                return await cache.AnswerAsync(settle ? "band" : "first band", new { question.Plan, question.Day, evidence },
+                    token => BandAsync(question, evidence, settle, cache, beliefs, token), cancel);
             })
             .WithName("predictBand")
             .WithSummary("Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what " +
@@ -117,19 +149,35 @@ public static class PredictionEndpoints
             Task.FromResult(Ensemble.Run(plan, laid: year, drawn: drawn, cancel: token)), cancel) : prior;
     }
 
-    private static async Task<BandAnswer> BandAsync(BandQuestion question, bool settle, AnswerCache cache, LearntShelf beliefs,
-        CancellationToken cancel)
+    /// <summary>A plan's band and chances by what some days have taught; the prior's where there are none. Rooms that ask the same share the answer.</summary>
+    public static async Task<BandResult> BelievedAsync(PredictionPlan plan, IReadOnlyList<EvidenceDay> evidence, int? drawn, bool settle,
+        AnswerCache cache, LearntShelf beliefs, CancellationToken cancel)
+    {
+        ArgumentNullException.ThrowIfNull(evidence);
+        ArgumentNullException.ThrowIfNull(cache);
+        ArgumentNullException.ThrowIfNull(beliefs);
+        if (evidence.Count == 0)
+        {
+            return await PriorAsync(plan, drawn, settle, cache, cancel);
+        }
+
+        var belief = await beliefs.BeliefAsync(evidence, cancel);
+        var year = await DayShelf.YearOf(plan, cache, cancel);
+        return await cache.RememberAsync("believed", new { plan, drawn, evidence }, token =>
+            Task.FromResult(Ensemble.Run(plan, belief.Of(plan), year, drawn: drawn, cancel: token)), cancel);
+    }
+
+    private static async Task<BandAnswer> BandAsync(BandQuestion question, IReadOnlyList<EvidenceDay> evidence, bool settle, AnswerCache cache,
+        LearntShelf beliefs, CancellationToken cancel)
     {
         var prior = await PriorAsync(question.Plan, question.Day, settle, cache, cancel);
-        var evidence = question.Evidence();
         if (evidence.Count == 0)
         {
             return new BandAnswer(prior);
         }
 
         var learnt = await beliefs.OfAsync(evidence, null, cancel);
-        var year = await DayShelf.YearOf(question.Plan, cache, cancel);
-        return new BandAnswer(prior, Ensemble.Run(question.Plan, learnt.Of(question.Plan), year, drawn: question.Day, cancel: cancel),
+        return new BandAnswer(prior, await BelievedAsync(question.Plan, evidence, question.Day, settle, cache, beliefs, cancel),
             new EvidenceSummary(learnt.Statement(), learnt.EffectiveMembers, learnt.Contradicted, learnt.Seen));
     }
 }

@@ -1,8 +1,10 @@
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 using Rimrock.Storage;
+using Rimrock.Telling;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
 
@@ -11,7 +13,8 @@ namespace Rimrock.Web.Choose;
 /// <summary>A question for a short list.</summary>
 /// <param name="Plan">The plan with what is fitted.</param>
 /// <param name="Wishes">What matters.</param>
-public sealed record MatchQuestion(PredictionPlan Plan, Wishes Wishes);
+/// <param name="Car">Car whose log is learnt from; null for none.</param>
+public sealed record MatchQuestion(PredictionPlan Plan, Wishes Wishes, string? Car = null);
 
 /// <summary>A setup to be fitted.</summary>
 /// <param name="Plan">The plan with what is fitted now.</param>
@@ -24,7 +27,8 @@ public sealed record FitQuestion(PredictionPlan Plan, Wishes Wishes, string Key)
 /// <param name="Wishes">What matters.</param>
 /// <param name="Kind">frontPad, rearPad, rotor, duct, fluid or lines.</param>
 /// <param name="Part">Its id.</param>
-public sealed record WhyQuestion(PredictionPlan Plan, Wishes Wishes, string Kind, string Part);
+/// <param name="Car">Car whose log is learnt from; null for none.</param>
+public sealed record WhyQuestion(PredictionPlan Plan, Wishes Wishes, string Kind, string Part, string? Car = null);
 
 /// <summary>The Choose room's endpoints.</summary>
 public static class MatchEndpoints
@@ -32,15 +36,18 @@ public static class MatchEndpoints
     /// <summary>Maps them.</summary>
     public static void MapMatches(this RouteGroupBuilder group)
     {
-        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel,
-            string stage = "whole") =>
+        group.MapAsks();
+        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, LearntShelf beliefs,
+            CancellationToken cancel, string stage = "whole") =>
             {
                 var asked = StageOf(stage);
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read());
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes);
+                var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(ticket);
-                return await cache.AnswerAsync("match" + asked, new { question, offer },
-                    async token => (await MatcherAsync(question, offer, cache, report, token)).Answer(asked, share => report.Tell(0.3 + (0.7 * share)), token),
+                return await cache.AnswerAsync("match" + asked, new { question, offer, evidence },
+                    async token => (await MatcherAsync(question, offer, evidence, cache, beliefs, report, token))
+                        .Answer(asked, share => report.Tell(0.3 + (0.7 * share)), token),
                     cancel);
             })
             .WithName("match")
@@ -55,7 +62,7 @@ public static class MatchEndpoints
                 var faults = question.Plan.Faults().ToList();
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
-                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read()))
+                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes))
                     ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
                         "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
@@ -64,13 +71,15 @@ public static class MatchEndpoints
             .WithSummary("The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores " +
                 "nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, RunProgress progress, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, RunProgress progress, AnswerCache cache, LearntShelf beliefs,
+            CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read());
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes);
+                var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(null);
-                return await cache.AnswerAsync("why", new { question, offer }, async token =>
-                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes), offer, cache, report, token))
+                return await cache.AnswerAsync("why", new { question, offer, evidence }, async token =>
+                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes, question.Car), offer, evidence, cache, beliefs, report, token))
                         .Why(question.Kind, question.Part, token)
                         ?? throw new InputFaultException([new InputFault("part", question.Part.Length > 80 ? question.Part[..80] : question.Part,
                             "a part that the match's answer names", "This part was not weighed.")]), cancel);
@@ -99,16 +108,19 @@ public static class MatchEndpoints
             "No such stage of a match.")]);
     }
 
-    private static Task<Matcher> MatcherAsync(MatchQuestion question, Offer offer, AnswerCache cache, RunProgress.Report report, CancellationToken cancel) =>
-        cache.RememberAsync("matcher", new { question, offer },
-            async token => Matcher.Search(question.Plan, offer, question.Wishes, share =>
-                report.Tell(0.3 * share), await DayShelf.YearOf(question.Plan, cache, token), cancel: token), cancel, MatcherKb);
+    private static Task<Matcher> MatcherAsync(MatchQuestion question, Offer offer, IReadOnlyList<EvidenceDay> evidence, AnswerCache cache,
+        LearntShelf beliefs, RunProgress.Report report, CancellationToken cancel) =>
+        cache.RememberAsync("matcher", new { question, offer, evidence },
+            async token => Matcher.Search(question.Plan, offer, question.Wishes, share => report.Tell(0.3 * share),
+                await DayShelf.YearOf(question.Plan, cache, token), await beliefs.BeliefAsync(evidence, token), token), cancel, MatcherKb);
 
-    private static Offer OfferOf(ShelfContent shelf)
+    // What the driver's own shelf lacks, typical parts stand in for.
+    private static Offer OfferOf(ShelfContent shelf, PredictionPlan plan, Wishes wishes)
     {
         static IReadOnlyList<Part<T>> Parts<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Where(item => !item.Archived).Select(item => new Part<T>(item.Id, item.Body))];
-        return new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines),
+        var own = new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines),
             Parts(shelf.Calipers));
+        return TypicalShelf.With(plan, own, wishes, said => Teller.Text(said));
     }
 }

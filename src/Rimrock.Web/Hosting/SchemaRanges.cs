@@ -13,6 +13,7 @@ using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 using Rimrock.Telling;
+using Rimrock.Web.Bench;
 
 namespace Rimrock.Web.Hosting;
 
@@ -41,6 +42,7 @@ public static class SchemaRanges
         [typeof(Circuit)] = "circuit.",
         [typeof(CircuitSegment)] = "circuit.segments.",
         [typeof(BrakingZone)] = "zone.",
+        [typeof(BendQuestion)] = "ribbon.",
         [typeof(OutsideHeat)] = "outsideHeat.",
         [typeof(PredictionPlan)] = "",
         [typeof(PlannedDay)] = "days.",
@@ -62,7 +64,7 @@ public static class SchemaRanges
             {
                 PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, CaliperKit.Ranges,
                     LogSession.Ranges,
-                    Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange],
+                    Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange, LapRibbon.SpeedRange, LapRibbon.LongerRange],
             }
             .SelectMany(ranges => ranges).GroupBy(range => range.Field).Select(same => same.Distinct().ToList()),
     ];

@@ -33,17 +33,19 @@ public static class LogEndpoints
             .WithName("readLogTables").WithSummary("Symptoms, and the range of every field of the log.");
         MapEntries(group);
         group.MapTeaching();
+        group.MapGarage();
         MapTable(group);
         group.MapPhotos();
     }
 
     private static void MapEntries(RouteGroupBuilder group)
     {
-        MapKind<LogSession>(group, "session", "sessions", StopOrGo.Of);
-        MapKind<InspectionNote>(group, "inspection", "inspections", note => StopOrGo.Of(note.Inspection, note.Plan));
-        MapKind<SeasonEvent>(group, "event", "events", _ => []);
-        MapKind<PaintKit>(group, "kit", "kits", _ => []);
-        MapKind<WorkTicks>(group, "work", "work", _ => []);
+        MapKind<LogSession>(group, "session", "sessions", (_, session, _) => StopOrGo.Of(session));
+        MapKind<InspectionNote>(group, "inspection", "inspections", (car, note, store) => StopOrGo.Of(note.Inspection, note.Plan,
+            EventsAhead.Of(store, car, note.Plan, note.Inspection.Date)));
+        MapKind<SeasonEvent>(group, "event", "events", (_, _, _) => []);
+        MapKind<PaintKit>(group, "kit", "kits", (_, _, _) => []);
+        MapKind<WorkTicks>(group, "work", "work", (_, _, _) => []);
         group.MapDelete("/entries/{id}", (string id, int revision, LogStore store) =>
             {
                 store.Delete(EntryId.Checked(id, "id"), revision);
@@ -54,7 +56,7 @@ public static class LogEndpoints
             .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static void MapKind<T>(RouteGroupBuilder group, string kind, string many, Func<T, IReadOnlyList<Finding>> findingsOf)
+    private static void MapKind<T>(RouteGroupBuilder group, string kind, string many, Func<string, T, LogStore, IReadOnlyList<Finding>> findingsOf)
         where T : class
     {
         var name = char.ToUpperInvariant(kind[0]) + kind[1..];
@@ -66,7 +68,7 @@ public static class LogEndpoints
             {
                 Check(kind, day, body);
                 return TypedResults.Ok(new Logged(id, store.Save(EntryId.Checked(car, "car"), kind, EntryId.Checked(id, "id"), day, body, revision),
-                    findingsOf(body)));
+                    findingsOf(car, body, store)));
             })
             .WithName($"save{name}")
             .WithSummary($"Stores one of a car's {many}; revision is the one the edit started from, 0 for a new one.")

@@ -1,4 +1,3 @@
-using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
@@ -25,6 +24,12 @@ public sealed record DiagnosisQuestion(string Symptom, PredictionPlan Plan);
 /// <param name="Mend">True to mend stray samples, else they are refused by their line.</param>
 public sealed record TracePair(string First, string Second, bool Mend = false);
 
+/// <summary>What a car's log holds to learn from.</summary>
+/// <param name="Days">Days that are learnt from.</param>
+/// <param name="Last">The last of them; null where there is none.</param>
+/// <param name="Key">Another text where they tell something else.</param>
+public sealed record LogBelief(int Days, DateOnly? Last, string Key);
+
 /// <summary>What a log says: causes of a symptom, what it has taught, wear, two recordings side by side.</summary>
 public static class TeachingEndpoints
 {
@@ -33,13 +38,14 @@ public static class TeachingEndpoints
     /// <summary>Maps them.</summary>
     public static void MapTeaching(this RouteGroupBuilder group)
     {
-        group.MapPost("/findings", (InspectionNote note) =>
+        group.MapPost("/findings", (InspectionNote note, LogStore store, string? car = null) =>
             {
                 InputFaultException.ThrowIfAny([.. note.Inspection.Faults(), .. note.Plan.Faults()]);
-                return TypedResults.Ok(StopOrGo.Of(note.Inspection, note.Plan));
+                return TypedResults.Ok(StopOrGo.Of(note.Inspection, note.Plan,
+                    EventsAhead.Of(store, car, note.Plan, note.Inspection.Date)));
             })
             .WithName("readFindings")
-            .WithSummary("Stop or go for an inspection that is being entered; stores nothing.")
+            .WithSummary("Stop or go for an inspection that is being entered, against this day and the car's events ahead; stores nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/{car}/diagnosis", async (string car, DiagnosisQuestion question, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
@@ -53,28 +59,26 @@ public static class TeachingEndpoints
             .WithName("diagnose")
             .WithSummary("Ranked causes of a symptom, with what this car's log, prediction and fluid say.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, LogStore store, ForecastStore forecasts, AnswerCache cache,
+        group.MapPost("/{car}/learning", async (string car, string? ticket, PredictionPlan plan, ForecastStore forecasts, AnswerCache cache,
             LearntShelf beliefs, RunProgress progress, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
                 using var report = progress.Begin(ticket);
-                var days = store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse()
-                    .Where(item => item.Body.Evidence() is not null).ToList();
-                if (days.Count == 0)
+                var log = beliefs.LogOf(car);
+                if (log.Days.Count == 0)
                 {
                     return Results.NoContent();
                 }
 
-                var sessions = days.Select(item => item.Body).ToList();
-                var page = await cache.RememberAsync("learning", new { plan, sessions }, async token =>
+                var page = await cache.RememberAsync("learning", new { plan, log.Sessions, log.Days, log.Inspections }, async token =>
                 {
-                    var learnt = await beliefs.OfAsync(LearningPage.EvidenceOf(sessions), report.Tell, token);
-                    return LearningPage.Of(plan, sessions, _ => learnt, token)!;
+                    var learnt = await beliefs.OfAsync(log.Evidence, report.Tell, token);
+                    return LearningPage.Of(plan, log.Sessions, log.Days, _ => learnt, log.Inspections, token)!;
                 }, cancel);
 
                 // What was said on an evening is kept, and told as it was said.
-                var last = days.TakeLast(LearningPage.MostDays).ToList();
-                return Results.Ok(page.With((place, now) => forecasts.Keep(last[place].Id, now)));
+                var entries = log.Days.Where(day => day.Session is not null).Select(day => log.Entries[day.Session!.Value]).ToList();
+                return Results.Ok(page.With((place, now) => forecasts.Keep(entries[place], now)));
             })
             .WithName("learn")
             .WithSummary("What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, " +
@@ -83,6 +87,14 @@ public static class TeachingEndpoints
             .Produces(StatusCodes.Status204NoContent)
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
+        group.MapGet("/{car}/belief", (string car, LearntShelf beliefs, AnswerCache cache) =>
+            {
+                var days = beliefs.LogOf(car).Days;
+                return TypedResults.Ok(new LogBelief(days.Count, days.Count == 0 ? null : days[^1].Date, cache.HashOf(days)));
+            })
+            .WithName("readBelief")
+            .WithSummary("How many days of a car's log tell of it, and a text that is another one once they tell something else.")
+            .ProducesProblem(StatusCodes.Status400BadRequest);
         group.MapPost("/{car}/wear", async (string car, PredictionPlan plan, LogStore store, AnswerCache cache, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(plan.Faults());
@@ -117,16 +129,6 @@ public static class TeachingEndpoints
             })
             .WithName("readMoisture")
             .WithSummary("A simulated tester held into fluid of an age, % of water.");
-    }
-
-    /// <summary>The last days of a car that tell of heat, oldest first.</summary>
-    /// <param name="store">The log.</param>
-    /// <param name="car">The car.</param>
-    public static IReadOnlyList<EvidenceDay> EvidenceOf(LogStore store, string car)
-    {
-        ArgumentNullException.ThrowIfNull(store);
-        return [.. store.Read<LogSession>(EntryId.Checked(car, "car"), "session", take: Looked).Items.Reverse().Select(item => item.Body.Evidence())
-            .OfType<EvidenceDay>().TakeLast(LearningPage.MostDays)];
     }
 
     private static LapTrace LapOf(string text, string field, ICollection<MendedSample>? mended)

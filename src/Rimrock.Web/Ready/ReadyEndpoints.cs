@@ -1,15 +1,12 @@
 using System.Text;
-using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 using Rimrock.Formats;
-using Rimrock.Storage;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
-using Rimrock.Web.Log;
 
 namespace Rimrock.Web.Ready;
 
@@ -19,8 +16,23 @@ namespace Rimrock.Web.Ready;
 /// <param name="FreshFluid">True to flush with the same fluid too.</param>
 /// <param name="OtherCars">Other cars that leftover fluid could serve.</param>
 /// <param name="Bleed">How the fluid is drawn through.</param>
+/// <param name="Car">Car whose log is learnt from; null for none.</param>
+/// <param name="Stock">Sets of pads in stock, which go on before new ones are ordered; null for none.</param>
 public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, bool FreshFluid = false, IReadOnlyList<string>? OtherCars = null,
-    BleedWay Bleed = BleedWay.TwoPeople);
+    BleedWay Bleed = BleedWay.TwoPeople, string? Car = null, IReadOnlyList<StockSet>? Stock = null)
+{
+    /// <summary>Lists what is wrong with the stock.</summary>
+    public IEnumerable<InputFault> StockFaults()
+    {
+        var faults = new List<InputFault>();
+        if (Stock is { Count: > StockSet.Most })
+        {
+            faults.Add(new InputFault("stock", $"{Stock.Count}", $"at most {StockSet.Most}", "More sets of pads than an order looks at."));
+        }
+
+        return faults;
+    }
+}
 
 /// <summary>A bedding.</summary>
 /// <param name="Plan">Car and parts.</param>
@@ -42,15 +54,17 @@ public static class ReadyEndpoints
     /// <summary>Maps them.</summary>
     public static void MapReady(this RouteGroupBuilder group)
     {
-        group.MapPost("/work", async (WorkQuestion question, AnswerCache cache, CancellationToken cancel) =>
+        group.MapPost("/work", async (WorkQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel) =>
             {
-                InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults()]);
-                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars, question.Bleed);
-                var then = await PredictionEndpoints.PriorAsync(question.After, drawn: null, settle: true, cache, cancel);
+                InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults(), .. question.StockFaults()]);
+                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars, question.Bleed, question.Stock);
+                var done = WorkOrder.Finished(question.Before, question.After, question.FreshFluid, question.Stock);
+                var then = await PredictionEndpoints.BelievedAsync(done, beliefs.LogOf(question.Car).Evidence, null, true, cache, beliefs,
+                    cancel);
                 return TypedResults.Ok(order with
                 {
                     Then = new DayVerdict(then.Danger, then.Damage, then.Outcome),
-                    Sheet = OrderSheet.Of(question.After, then),
+                    Sheet = OrderSheet.Of(done, then),
                 });
             })
             .WithName("workOrder")
@@ -63,26 +77,26 @@ public static class ReadyEndpoints
             .WithSummary("Bedding stops for this car, these pads and rotors, with the temperature after each.")
             .Produces<BeddingPlan>()
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/season", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
+        group.MapPost("/season", async (SeasonQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             bool settle = true) =>
-            TypedResults.Ok(await SeasonAsync(question, settle, log, cache, beliefs, cancel)))
+            TypedResults.Ok(await SeasonAsync(question, settle, cache, beliefs, cancel)))
             .WithName("seasonPlan")
             .WithSummary("Each event's day judged with the fluid as each policy leaves it, bleed dates, and what wears out before which event. Small " +
                 "dangers are counted over 1024 members; with settle=false that is left out and said.")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/calendar", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
+        group.MapPost("/season/calendar", async (SeasonQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             string? units = null) =>
-            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, log, cache, beliefs, cancel), question.Policy, question.Plan.Car.Name,
+            TypedResults.Text(SeasonCalendar.Calendar(await SeasonAsync(question, true, cache, beliefs, cancel), question.Policy, question.Plan.Car.Name,
                 AskedUnits.Of(units)), "text/calendar", Encoding.UTF8))
             .WithName("seasonCalendar")
             .WithSummary("Events, bleed dates and days to order by as iCalendar (RFC 5545).")
             .Produces<string>(contentType: "text/calendar")
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/season/table", async (SeasonQuestion question, LogStore log, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
+        group.MapPost("/season/table", async (SeasonQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel,
             string? units = null) =>
-            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, log, cache, beliefs, cancel), AskedUnits.Of(units)), "text/csv",
+            TypedResults.Text(SeasonCalendar.Csv(await SeasonAsync(question, true, cache, beliefs, cancel), AskedUnits.Of(units)), "text/csv",
                 Encoding.UTF8))
             .WithName("seasonTable")
             .WithSummary("The season as CSV (RFC 4180).")
@@ -91,12 +105,11 @@ public static class ReadyEndpoints
             .Heavy();
     }
 
-    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, LogStore log, AnswerCache cache, LearntShelf beliefs,
+    private static async Task<SeasonPlan> SeasonAsync(SeasonQuestion question, bool settle, AnswerCache cache, LearntShelf beliefs,
         CancellationToken cancel)
     {
-        IReadOnlyList<EvidenceDay> evidence = question.Car is { } car ? TeachingEndpoints.EvidenceOf(log, car) : [];
+        var evidence = beliefs.LogOf(question.Car).Evidence;
         return await cache.RememberAsync("season", new { question.Plan, question.Events, question.Today, evidence, settle }, async token =>
-            SeasonPlan.Of(question.Plan, question.Events, question.Today, evidence.Count == 0
-                ? null : (await beliefs.OfAsync(evidence, null, token)).Of(question.Plan), settle, token), cancel);
+            SeasonPlan.Of(question.Plan, question.Events, question.Today, await beliefs.BeliefAsync(evidence, token), settle, token), cancel);
     }
 }

@@ -13,5 +13,7 @@ internal static class PartNames
 
     public static Circuit Told(Circuit circuit) => circuit with { Name = Teller.Text(Said.Of(circuit.Name)) };
 
+    public static Circuit Told(TypicalCircuit typical) => typical.Circuit with { Name = Teller.Text(typical.Name) };
+
     private static Rotor Told(Rotor rotor) => rotor with { Name = Teller.Text(Said.Of(rotor.Name)) };
 }

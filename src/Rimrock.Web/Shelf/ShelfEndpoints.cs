@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Rimrock.Contract;
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Circuits;
@@ -20,6 +21,7 @@ namespace Rimrock.Web.Shelf;
 /// <param name="FluidClasses">Fluid classes.</param>
 /// <param name="DayKinds">Kinds of day that a car may see.</param>
 /// <param name="ProvingGround">Places that need no map.</param>
+/// <param name="TypicalCircuits">Circuits as their kinds usually are, of straights and corners.</param>
 /// <param name="Ranges">Range of every numeric field of a plan.</param>
 /// <param name="ThinEnoughForAbsMm2S">Viscosity in frost that the valves of electronics stand, mm2/s.</param>
 public sealed record ShelfAnswer(
@@ -30,6 +32,7 @@ public sealed record ShelfAnswer(
     IReadOnlyList<FluidClass> FluidClasses,
     IReadOnlyList<DayChoice> DayKinds,
     IReadOnlyList<Circuit> ProvingGround,
+    IReadOnlyList<Circuit> TypicalCircuits,
     IReadOnlyList<FieldRange> Ranges,
     double ThinEnoughForAbsMm2S);
 
@@ -66,19 +69,31 @@ public sealed record Saved(string Id, int Revision);
 /// <summary>The Shelf room's endpoints.</summary>
 public static class ShelfEndpoints
 {
+    // Names as bodies have them, with a small first letter: an address is bound by no such rule of its own.
+    private static T Named<T>(string text, string field)
+        where T : struct, Enum => Enum.GetValues<T>().Where(one => JsonNamingPolicy.CamelCase.ConvertName($"{one}") == text).Select(one => (T?)one)
+            .FirstOrDefault() ?? throw new InputFaultException([new InputFault(field, text.Length > 40 ? text[..40] : text,
+                string.Join(", ", Enum.GetNames<T>().Select(JsonNamingPolicy.CamelCase.ConvertName)), "No such kind.")]);
+
     /// <summary>Maps them.</summary>
     public static void MapShelf(this RouteGroupBuilder group)
     {
         group.MapGet("/", (ShelfStore store) => TypedResults.Ok(new ShelfAnswer(
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
-                [.. DayKind.All.Select(DayChoice.Of)], [.. ProvingGround.All.Select(PartNames.Told)],
+                [.. DayKind.All.Select(DayChoice.Of)], [.. ProvingGround.All.Select(PartNames.Told)], [.. TypicalCircuit.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
                     .. DuctKit.Ranges, .. CaliperKit.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false,
-                CarLayout layout = CarLayout.Unknown, CarBody body = CarBody.Unknown) => TypedResults.Ok(PartNames.Told(motorcycle
-                    ? CarGuess.Motorcycle(name, massKg, powerKw, tyre) : CarGuess.From(name, massKg, powerKw, tyre, layout, body))))
+                string layout = "unknown", string body = "unknown", double? rotorMm = null, bool rearDrums = false, bool carbonDiscs = false) =>
+            {
+                var (known, built) = (Named<CarLayout>(layout, "layout"), Named<CarBody>(body, "body"));
+                var guess = motorcycle ? CarGuess.Motorcycle(name, massKg, powerKw, tyre, rotorMm)
+                    : CarGuess.From(name, massKg, powerKw, tyre, known, built, rotorMm);
+                guess = carbonDiscs && !motorcycle ? guess.WithCarbonDiscs() : guess;
+                return TypedResults.Ok(PartNames.Told(rearDrums && !motorcycle ? guess.WithRearDrums() : guess));
+            })
             .WithName("guessCar")
             .WithSummary("A whole car or motorcycle from name, mass, power and tyre; a car more closely from its layout and its body.")
             .ProducesProblem(StatusCodes.Status400BadRequest);

@@ -31,7 +31,7 @@ public class ScreeningTests
         var random = new Random(seed);
         var (plan, offer) = Shelf(random, pads);
         var day = new Year(plan);
-        var judge = new SetupJudge(plan, offer, Free, day, Population.Prior);
+        var judge = new SetupJudge(plan, offer, Free, day, ScopedBelief.Nothing);
         var drawn = ShelfSamples.All(plan, offer, Free).Select(judge.Known).OfType<DrawnSetup>().ToList();
         var judged = judge.Judged(drawn, sketch: false, null, CancellationToken.None);
         IReadOnlyList<DrawnSetup> Ordered(IEnumerable<DrawnSetup> some) =>

@@ -51,7 +51,7 @@ public class SetupSearchTests
         var (plan, offer) = ReckonedPrices.Of(Plan, ShelfSamples.Small);
         var search = new SetupSearch(plan, offer, Free, Day);
         search.Run(null, default);
-        var judge = new SetupJudge(Plan, ShelfSamples.Small, Free, new Core.Driving.Year(Day), Core.Beliefs.Population.Prior);
+        var judge = new SetupJudge(Plan, ShelfSamples.Small, Free, new Core.Driving.Year(Day), Core.Beliefs.ScopedBelief.Nothing);
         var setups = ShelfSamples.All(Plan, ShelfSamples.Small, Free).Where((_, i) => i % 37 == 0).ToList();
         setups.Count.ShouldBeGreaterThan(10);
         foreach (var setup in setups)

@@ -51,7 +51,7 @@ public class LogSessionTests
     {
         var cool = Bare with { FrontPaint = new(null, 330), Pedal = PedalFeel.Firm };
         var told = new List<double>();
-        var page = LearningPage.Of(Plan, [cool], evidence => Learning.From(evidence, told.Add))!;
+        var page = LearningPage.Of(Plan, [cool], CarEvidence.Of([cool], []), evidence => Learning.From(evidence, told.Add))!;
         told.ShouldBeInOrder();
         told.Count.ShouldBeGreaterThan(1);
         told.ShouldAllBe(share => share > 0 && share <= 1);
@@ -60,7 +60,7 @@ public class LogSessionTests
         page.Promises.Single().BelowC.ShouldBe(330);
         page.Next.Code.ShouldStartWith("learning-page.paint-near");
         page.Moved.Count.ShouldBe(PriorFactor.Learnable);
-        LearningPage.Of(Plan, [Bare], evidence => Learning.From(evidence)).ShouldBeNull();
+        LearningPage.Of(Plan, [Bare], CarEvidence.Of([Bare], []), evidence => Learning.From(evidence)).ShouldBeNull();
     }
 
     [Fact]

@@ -2,6 +2,7 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
@@ -94,6 +95,22 @@ public class WorkOrderTests
         var after = Before with { Car = Before.Car with { Bleeding = bleeding } };
         WorkOrder.Of(Before, after, true).Steps.Single(step => step.Code == "bleed").Title.Terms.Single().Part!.Terms
             .Select(term => term.Part!.Code["bleed-corners.".Length..].Replace('-', ' ')).ShouldBe(corners.Split(", "));
+    }
+
+    /// <summary>What lies in the garage is not bought again, and what is nearly worn does not go on: common practice.</summary>
+    [Fact]
+    public void Pads_in_stock_go_on_before_new_ones_are_ordered()
+    {
+        StockSet Lying(double mm, string? name = null) => new(name ?? Sport.FrontPad.Name, Axle.Front, mm);
+        WorkOrder With(StockSet set) => WorkOrder.Of(Before, Sport, false, stock: [set]);
+        static OrderItem Front(WorkOrder order) => order.Order.First(item => item.What.Code == "work-order.figure");
+        var order = With(Lying(8));
+        order.FromStock.ShouldBe(new Axles<bool>(true, false));
+        (Front(order).Price, Front(order).Note!.Code).ShouldBe((0, "work-order.from-your-stock"));
+        WorkOrder.Finished(Before, Sport, false, [Lying(8)]).FrontPadMm.ShouldBe(8);
+        With(Lying(8, "others")).FromStock!.Value.Front.ShouldBeFalse();
+        With(Lying(Before.Car.Front.PadLimitMm + 1)).FromStock!.Value.Front.ShouldBeFalse("nearly worn");
+        Front(WorkOrder.Of(Before, Sport, false)).Price.ShouldBe(Sport.FrontPad.PriceAxleSet);
     }
 
     [Fact]

@@ -70,6 +70,34 @@ public class CarGuessTests
         guess.RearRotor.Vanes.ShouldBe(guess.RearRotor.MassKg() > 4.2 ? VaneKind.Straight : VaneKind.Solid);
     }
 
+    /// <summary>Drums behind a light car, and carbon in place of iron (common practice): both are cars that can be judged.</summary>
+    [Fact]
+    public void Drums_and_carbon_discs_are_guessed_with_what_belongs_to_them()
+    {
+        var light = CarGuess.From("light", 1050, 80, "summer");
+        var drums = light.WithRearDrums();
+        (drums.Car.Rear.Caliper, drums.RearRotor.Construction, drums.RearRotor.OuterDiameterMm).ShouldBe((CaliperKind.Drum, RotorConstruction.Drum, 228));
+        var fast = CarGuess.From("fast", 1700, 330, "sport");
+        var carbon = fast.WithCarbonDiscs();
+        carbon.FrontRotor.MassKg().ShouldBeLessThan(0.7 * fast.FrontRotor.MassKg(), "carbon is a third as dense");
+        carbon.FrontRotor.OuterDiameterMm.ShouldBe(Math.Min(420, 1.1 * fast.FrontRotor.OuterDiameterMm), 1);
+        foreach (var (guess, family) in new[] { (drums, "organic"), (carbon, "carbon-ceramic-disc") })
+        {
+            var pad = SampleParts.Plan(family, family).FrontPad;
+            var plan = SampleParts.Plan() with
+            {
+                Car = guess.Car,
+                FrontRotor = guess.FrontRotor,
+                RearRotor = guess.RearRotor,
+                FrontPad = pad,
+                RearPad = pad,
+            };
+            plan.Faults().ShouldBeEmpty();
+            Core.Fitting.HardStops.OfFitted(plan).ShouldBeEmpty();
+            Core.Fitting.Predictor.Predict(plan with { Pace = "novice" }).Limits.ShouldNotBeEmpty();
+        }
+    }
+
     [Theory]
     [InlineData(PistonMaterial.Metal, Shim.None, 1)]
     [InlineData(PistonMaterial.Titanium, Shim.None, 0.4)]

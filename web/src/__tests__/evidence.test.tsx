@@ -4,7 +4,7 @@ import type { LoggerFrame, PhaseSummary } from '../api/client';
 import { DuctDrawing } from '../charts/DuctDrawing';
 import { VaneHand } from '../charts/VaneHand';
 import { learntFrom, steadyPeak } from '../rooms/bench/LiveLogger';
-import { inWords } from '../rooms/bench/SeenEditor';
+import { inWords } from '../shared/seenWords';
 import { show } from '../units/units';
 
 const frame = (timeS: number, rotorC: number | null): LoggerFrame => ({ timeS, speedKmh: 100, pressureBar: 0, rotorC, caliperC: 60 });

@@ -139,7 +139,7 @@ describe('work order', () => {
       items: [{ id: 'w', day: '2026-05-01', revision: 4, body: { done, changes: ['pads'] } }],
     });
     const save = vi.spyOn(log, 'saveWork').mockResolvedValue({ id: 'w', revision: 5, findings: [] });
-    show(<WorkList order={order} car="car" plan={plan} draft={{ car: 'gone' } as Draft} />);
+    show(<WorkList order={order} car="car" before={plan} plan={plan} draft={{ car: 'gone' } as Draft} />);
     return save;
   };
 

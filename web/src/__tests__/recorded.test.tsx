@@ -52,7 +52,7 @@ describe('recorded day', () => {
   it('shows columns, sends what was chosen, and tells the laps', async () => {
     vi.spyOn(log, 'readColumns').mockResolvedValue(preview as log.ColumnsPreview);
     const read = vi.spyOn(log, 'readDriven').mockResolvedValue(day as unknown as log.DrivenDay);
-    show(<Recorded plan={plan} />);
+    show(<Recorded car="own car" plan={plan} />);
     drop('my day.csv', 'clock,v,heat\n0,90,300');
     await waitFor(() => expect(screen.getByRole('columnheader', { name: 'heat' })).toBeDefined());
     expect(screen.queryByLabelText('It is in')).toBeNull();
@@ -71,7 +71,7 @@ describe('recorded day', () => {
   it('asks nothing about columns for GPX', async () => {
     const columns = vi.spyOn(log, 'readColumns');
     const read = vi.spyOn(log, 'readDriven').mockResolvedValue(day as unknown as log.DrivenDay);
-    show(<Recorded plan={plan} />);
+    show(<Recorded car="own car" plan={plan} />);
     drop('track.gpx', '<?xml version="1.0"?><gpx/>');
     fireEvent.click(await screen.findByRole('button', { name: 'Set it against the prediction' }));
     await waitFor(() => expect(read).toHaveBeenCalledWith(plan, 'track', '<?xml version="1.0"?><gpx/>', null, false));
@@ -88,7 +88,7 @@ describe('recorded day', () => {
         400,
       ),
     );
-    show(<Recorded plan={plan} />);
+    show(<Recorded car="own car" plan={plan} />);
     drop('day.csv', 'clock,v\n0,90');
     await waitFor(() => expect(screen.getByLabelText('Speed')).toHaveProperty('value', 'v'));
     fireEvent.click(screen.getByRole('button', { name: 'Set it against the prediction' }));
@@ -104,7 +104,7 @@ describe('recorded day', () => {
   });
 
   it('refuses a file that is too large before it is read', async () => {
-    show(<Recorded plan={plan} />);
+    show(<Recorded car="own car" plan={plan} />);
     const file = new File(['x'], 'huge.csv');
     Object.defineProperty(file, 'size', { value: 30_000_000 });
     fireEvent.change(screen.getByLabelText(/Recording of a day/), { target: { files: [file] } });

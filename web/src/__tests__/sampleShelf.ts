@@ -59,6 +59,7 @@ export const sampleShelf = {
   },
   tyres: [],
   paces: [],
+  typicalCircuits: [],
   padFamilies: [{ code: 'organic', name: say('Organic'), curve: [] }],
   fluidClasses: [{ code: 'dot4', name: say('DOT 4'), dryC: 230, wetC: 155 }],
   ranges: [],

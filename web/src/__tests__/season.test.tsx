@@ -22,7 +22,7 @@ function show() {
   render(
     <QueryClientProvider client={new QueryClient()}>
       <UnitProvider>
-        <Season plan={plan} car="car" />
+        <Season plan={plan} car="car" belief={{ key: '' }} />
       </UnitProvider>
     </QueryClientProvider>,
   );
@@ -57,7 +57,7 @@ describe('a day ahead', () => {
       <QueryClientProvider client={new QueryClient()}>
         <UnitProvider>
           <UnitSwitch />
-          <Season plan={plan} car="car" />
+          <Season plan={plan} car="car" belief={{ key: '' }} />
         </UnitProvider>
       </QueryClientProvider>,
     );

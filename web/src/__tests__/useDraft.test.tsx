@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { BrowserRouter } from 'react-router';
+import { BrowserRouter, useSearchParams } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import * as api from '../api/client';
 import type { PredictionResult } from '../api/client';
@@ -58,6 +58,22 @@ describe('a change of the plan', () => {
     await settle();
     expect(inAddress()).toBe(31);
     expect(air()).toBe(31);
+  });
+
+  it('takes nothing out of the address that was opened while it waited', async () => {
+    const params = renderHook(() => ({ draft: useDraft(shelf), params: useSearchParams() }), {
+      wrapper: ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={client}>
+          <BrowserRouter>{children}</BrowserRouter>
+        </QueryClientProvider>
+      ),
+    });
+    act(() => params.result.current.draft.change(warmer(31)));
+    act(() => params.result.current.params[1]({ write: 'day' }));
+    await settle();
+    expect(new URLSearchParams(window.location.search).get('write')).toBe('day');
+    expect(inAddress()).toBe(31);
+    expect(params.result.current.draft.draft!.weather.ambientC).toBe(31);
   });
 
   it('is in the links to other rooms before it is in the address', async () => {

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { base } from './base';
 import type { components, paths } from './openapi';
 
 export type Schemas = components['schemas'];
@@ -6,8 +7,9 @@ export type Car = Schemas['Car'];
 export type AxleBrake = Schemas['AxleBrake'];
 export type CarEntry = Schemas['CarEntry'];
 export type CarGuess = Schemas['CarGuess'];
-export type CarLayout = Schemas['CarLayout'];
-export type CarBody = Schemas['CarBody'];
+/** Names that an address may give; the server refuses others by them. */
+export type CarLayout = 'frontDrive' | 'rearDrive' | 'allWheel' | 'midEngine' | 'rearEngine' | 'electric' | 'electricFront';
+export type CarBody = 'roadster' | 'saloon' | 'tall';
 export type Circuit = Schemas['Circuit'];
 export type BrakingZone = Schemas['BrakingZone'];
 export type Pad = Schemas['Pad'];
@@ -83,7 +85,7 @@ export class ApiProblem extends Error {
   }
 }
 
-export const client = createClient<paths>({ baseUrl: '' });
+export const client = createClient<paths>({ baseUrl: base });
 
 /** The answer of a call, or the problem it ended with. */
 export function unwrap<T>(answer: { data?: T; error?: unknown; response: Response }): T {
@@ -112,13 +114,16 @@ export async function predictBand(
   signal?: AbortSignal,
   settle = true,
   day?: number,
+  car?: string,
 ): Promise<BandAnswer> {
-  return unwrap(await client.POST('/api/predictions/band', { params: { query: { settle } }, body: { plan, observations, day }, signal }));
+  return unwrap(
+    await client.POST('/api/predictions/band', { params: { query: { settle } }, body: { plan, observations, day, car }, signal }),
+  );
 }
 
 /** Follows the progress of a long answer by its ticket; call what it returns to stop following. */
 export function followProgress(ticket: string, onShare: (share: number) => void): () => void {
-  const events = new EventSource(`/api/progress/${ticket}`);
+  const events = new EventSource(`${base}/api/progress/${ticket}`);
   // The stream ends with the answer; what it cannot tell is no error.
   events.onmessage = (event) => onShare(Number(event.data));
   events.onerror = () => events.close();
@@ -131,9 +136,10 @@ export async function match(
   wishes: Wishes,
   stage: 'sketch' | 'first' | 'whole',
   ticket: string,
+  car?: string,
   signal?: AbortSignal,
 ): Promise<MatchAnswer> {
-  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes }, signal }));
+  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car }, signal }));
 }
 
 /** The plan with a setup of the short list fitted: the very plan that was judged. */
@@ -142,8 +148,35 @@ export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string
 }
 
 /** Judges the best setup that has a part. */
-export async function whyNot(plan: PredictionPlan, wishes: Wishes, kind: string, part: string, signal?: AbortSignal): Promise<WhyNot> {
-  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part }, signal }));
+export async function whyNot(
+  plan: PredictionPlan,
+  wishes: Wishes,
+  kind: string,
+  part: string,
+  car?: string,
+  signal?: AbortSignal,
+): Promise<WhyNot> {
+  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car }, signal }));
+}
+
+export type AskCard = Omit<Schemas['AskCard'], 'pads'> & { pads: { front: Schemas['PadAsk']; rear: Schemas['PadAsk'] } };
+export type LeafletAnswer = Schemas['LeafletAnswer'];
+
+/** What parts must do on this car's days, whatever the maker. */
+export async function askFor(plan: PredictionPlan, wishes: Wishes, car?: string, signal?: AbortSignal): Promise<AskCard> {
+  return unwrap(await client.POST('/api/matches/ask', { body: { plan, wishes, car }, signal })) as AskCard;
+}
+
+/** A pad by its leaflet, judged on this car's days. */
+export async function holdLeaflet(
+  plan: PredictionPlan,
+  wishes: Wishes,
+  pad: Pad,
+  rear: boolean,
+  fluid?: BrakeFluid,
+  car?: string,
+): Promise<LeafletAnswer> {
+  return unwrap(await client.POST('/api/matches/leaflet', { body: { plan, wishes, pad, rear, fluid, car } }));
 }
 
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */
@@ -159,6 +192,9 @@ export async function guessCar(query: {
   motorcycle?: boolean;
   layout?: CarLayout;
   body?: CarBody;
+  rotorMm?: number;
+  rearDrums?: boolean;
+  carbonDiscs?: boolean;
 }): Promise<CarGuess> {
   return unwrap(await client.GET('/api/shelf/cars/guess', { params: { query } }));
 }
@@ -245,4 +281,21 @@ export async function readCaliper(
   signal?: AbortSignal,
 ): Promise<Schemas['CaliperSwap']> {
   return unwrap(await client.POST('/api/readings/caliper', { body: { plan, front, with: other }, signal }));
+}
+
+/** Figures of the car that nobody looked up, and what each would move. */
+export async function readGuesses(plan: PredictionPlan, signal?: AbortSignal): Promise<Schemas['DecidingGuess'][]> {
+  return unwrap(await client.POST('/api/predictions/guesses', { body: plan, signal }));
+}
+
+export type LapRibbon = Schemas['LapRibbon'];
+
+/** The circuit's lap as speed over distance, with its braking. */
+export async function readRibbon(plan: PredictionPlan, signal?: AbortSignal): Promise<LapRibbon> {
+  return unwrap(await client.POST('/api/predictions/ribbon', { body: plan, signal }));
+}
+
+/** The circuit with a corner as fast as asked, and the stretch before it so much longer. */
+export async function bendRibbon(plan: PredictionPlan, segment: number, toKmh: number | undefined, longerM: number): Promise<Circuit> {
+  return unwrap(await client.POST('/api/predictions/ribbon/bent', { body: { plan, segment, toKmh, longerM } }));
 }

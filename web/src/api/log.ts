@@ -1,3 +1,4 @@
+import { base } from './base';
 import { ApiProblem, asText, client, followProgress, unwrap, type PredictionPlan, type Schemas } from './client';
 import type { SeasonEvent } from './ready';
 
@@ -71,8 +72,8 @@ export async function deleteEntry(id: string, revision: number): Promise<void> {
   if (!response.ok) unwrap({ error, response });
 }
 
-export const readFindings = async (note: InspectionNote, signal?: AbortSignal): Promise<Finding[]> =>
-  unwrap(await client.POST('/api/log/findings', { body: note, signal }));
+export const readFindings = async (note: InspectionNote, car: string, signal?: AbortSignal): Promise<Finding[]> =>
+  unwrap(await client.POST('/api/log/findings', { params: { query: { car } }, body: note, signal }));
 
 export const diagnose = async (car: string, symptom: string, plan: PredictionPlan): Promise<RankedCause[]> =>
   unwrap(await client.POST('/api/log/{car}/diagnosis', { params: { path: { car } }, body: { symptom, plan } }));
@@ -82,6 +83,17 @@ export async function learn(car: string, plan: PredictionPlan, ticket: string, s
   const answer = await client.POST('/api/log/{car}/learning', { params: { path: { car }, query: { ticket } }, body: plan, signal });
   return answer.response.status === 204 ? null : unwrap(answer);
 }
+
+export type CarInGarage = Schemas['CarInGarage'];
+export type GarageAnswer = Schemas['GarageAnswer'];
+
+/** What is on a car today. */
+export const readGarage = async (car: string, body: Schemas['GarageQuestion'], signal?: AbortSignal): Promise<GarageAnswer> =>
+  unwrap(await client.POST('/api/log/{car}/garage', { params: { path: { car } }, body, signal }));
+
+/** How many days of a car's log tell of it. */
+export const readBelief = async (car: string, signal?: AbortSignal): Promise<Schemas['LogBelief']> =>
+  unwrap(await client.GET('/api/log/{car}/belief', { params: { path: { car } }, signal }));
 
 export const forecastWear = async (car: string, plan: PredictionPlan, signal?: AbortSignal): Promise<WearPage> =>
   unwrap(await client.POST('/api/log/{car}/wear', { params: { path: { car } }, body: plan, signal }));
@@ -112,7 +124,7 @@ export function restoreArchive(file: Blob, preview: boolean, onShare?: (share: n
   return new Promise((resolve, reject) => {
     const request = new XMLHttpRequest();
     let stop = () => {};
-    request.open('POST', `/api/archive?preview=${preview}&ticket=${ticket}`);
+    request.open('POST', `${base}/api/archive?preview=${preview}&ticket=${ticket}`);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
     request.responseType = 'json';
     request.upload.onprogress = (event) => onShare?.((0.5 * event.loaded) / Math.max(1, event.total));

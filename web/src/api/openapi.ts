@@ -4,6 +4,57 @@
  */
 
 export interface paths {
+    "/api/predictions/ribbon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The circuit's lap as speed over distance with its braking, as this car is driven, and the corners that it can be bent at. */
+        post: operations["readRibbon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/predictions/ribbon/bent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The circuit with a corner as fast as asked and the stretch before it so much longer; stores nothing. */
+        post: operations["bendRibbon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/predictions/guesses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Figures of the car that nobody looked up, and how far the front face and fluid move with each, the weightiest first. */
+        post: operations["readGuesses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/predictions": {
         parameters: {
             query?: never;
@@ -49,6 +100,40 @@ export interface paths {
         put?: never;
         /** Predicts the same day for 256 members of what is believed: bands, chances, what matters most; before and after looking at what was seen. A small danger is counted over 1024; with settle=false that is left out and said. Stateless. */
         post: operations["predictBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What pads and fluid must do on this car's days, whatever the maker: a part that just meets it holds. */
+        post: operations["whatToAskFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/leaflet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A pad by its leaflet, and a fluid by its bottle, judged on this car's days: fits, nearly with something else, or no and why. */
+        post: operations["holdLeaflet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -796,7 +881,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Stop or go for an inspection that is being entered; stores nothing. */
+        /** Stop or go for an inspection that is being entered, against this day and the car's events ahead; stores nothing. */
         post: operations["readFindings"];
         delete?: never;
         options?: never;
@@ -832,6 +917,23 @@ export interface paths {
         put?: never;
         /** What a car's log has taught: believed, seen, believed now; empty where no day has evidence. A ticket, any text of the caller's, names its progress. */
         post: operations["learn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/belief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many days of a car's log tell of it, and a text that is another one once they tell something else. */
+        get: operations["readBelief"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -883,6 +985,23 @@ export interface paths {
         get: operations["readMoisture"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{car}/garage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is on a car today by its description and its log: pads with what is left, rotors, fluid with its birthday, hoses, what was taken off; each value says how it is known. Stores nothing. */
+        post: operations["readGarage"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1124,6 +1243,79 @@ export interface components {
                 told: components["schemas"]["Piece"][];
             }[];
         };
+        /** @description What to ask for at the counter, whatever the maker: a part that just meets it holds. */
+        AskCard: {
+            /** @description Pads of each axle. */
+            pads: components["schemas"]["AxlesOfPadAsk"];
+            /**
+             * Format: double
+             * @description Dry boiling point if the fluid is changed before every event, C.
+             */
+            dryC: number;
+            /**
+             * Format: double
+             * @description Wet boiling point if it stays in for the season, C.
+             */
+            wetC: number;
+            /** @description The plan with parts that just meet it. */
+            just: components["schemas"]["PredictionPlan"];
+            danger: null | components["schemas"]["Chance"];
+            damage: null | components["schemas"]["Chance"];
+            /** @description True where it holds with the rotors and calipers that are on the car. */
+            holds: boolean;
+            /** @description Code of the limit that still gives where it does not: pads and fluid alone are not enough. */
+            stillGives: null | string;
+            /**
+             * Format: int32
+             * @description Members that it was judged by.
+             */
+            members: number;
+            /** @description What else the day needs where it does not hold; null where it does. */
+            cure?: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | {
+                    /**
+                     * Format: double
+                     * @description The value; null for a range, which has edges only.
+                     */
+                    value: null | number;
+                    /** @description Its kept unit. */
+                    unit: string;
+                    /**
+                     * Format: int32
+                     * @description Decimals in that unit.
+                     */
+                    digits: number;
+                    /**
+                     * Format: double
+                     * @description Lower edge of its band, where it has one.
+                     */
+                    low?: null | number;
+                    /**
+                     * Format: double
+                     * @description Upper edge of its band.
+                     */
+                    high?: null | number;
+                };
+            }[];
+            /**
+             * @description True where hardly a bottle states so high a dry boiling point.
+             * @default false
+             */
+            isRareBottle: boolean;
+        };
+        /** @description A question for what to ask for. */
+        AskQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
+        };
+        /** @enum {unknown} */
+        Axle: "front" | "rear" | null;
         /** @description Caliper and pads of one wheel of an axle. */
         AxleBrake: {
             /** @description How it grips. */
@@ -1205,6 +1397,35 @@ export interface components {
              */
             rear: null | number;
         };
+        /** @description Front and rear of one thing. */
+        AxlesOfAxleBrake: {
+            front?: null | components["schemas"]["AxleBrake"];
+            rear?: null | components["schemas"]["AxleBrake"];
+        };
+        /** @description Front and rear of one thing. */
+        AxlesOfPadAsk: {
+            front?: null | components["schemas"]["PadAsk"];
+            rear?: null | components["schemas"]["PadAsk"];
+        };
+        /** @description Front and rear of one thing. */
+        AxlesOfPadSet: {
+            front?: null | components["schemas"]["PadSet"];
+            rear?: null | components["schemas"]["PadSet"];
+        };
+        /** @description Front and rear of one thing. */
+        AxlesOfRotorsOnCar: {
+            front?: null | components["schemas"]["RotorsOnCar"];
+            rear?: null | components["schemas"]["RotorsOnCar"];
+        };
+        /** @description Front and rear of one thing. */
+        AxlesOfWheelDuct: {
+            front?: null | components["schemas"]["WheelDuct"];
+            rear?: null | components["schemas"]["WheelDuct"];
+        };
+        AxlesOfboolean: {
+            front?: boolean;
+            rear?: boolean;
+        };
         /** @description A band before looking at evidence, and after. */
         BandAnswer: {
             /** @description What is believed before. */
@@ -1225,6 +1446,8 @@ export interface components {
              * @description Place in the plan of the day that is drawn; null for the leading one.
              */
             day?: null | number;
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
         };
         /** @description What an ensemble found. */
         BandResult: {
@@ -1293,6 +1516,8 @@ export interface components {
             drawn: string;
             /** @description Each kind of day with its chances. */
             days: components["schemas"]["DayChance"][];
+            /** @description Water at the caliper, %. */
+            waterPercent: components["schemas"]["Spread"];
         };
         /**
          * @description Where the pads are bedded.
@@ -1436,6 +1661,27 @@ export interface components {
              * @description Its middle, C.
              */
             middleC?: number;
+        };
+        /** @description A corner of a circuit as it should be. */
+        BendQuestion: {
+            /** @description The plan with the circuit. */
+            plan: components["schemas"]["PredictionPlan"];
+            /**
+             * Format: int32
+             * @description Place of the corner among straights and corners.
+             */
+            segment: number;
+            /**
+             * Format: double
+             * @description How fast it should be there, km/h; null as it is.
+             */
+            toKmh?: null | number;
+            /**
+             * Format: double
+             * @description How much longer the stretch before it should be, m.
+             * @default 0
+             */
+            longerM: number;
         };
         /**
          * @description In which order the calipers are bled.
@@ -1813,11 +2059,6 @@ export interface components {
             /** @description What holds it parked. */
             parkingBrake?: components["schemas"]["ParkingBrake"];
         };
-        /**
-         * @description How high a car is built.
-         * @enum {unknown}
-         */
-        CarBody: "unknown" | "roadster" | "saloon" | "tall";
         /** @description A car with what is fitted to it. */
         CarEntry: {
             /** @description The car. */
@@ -1854,10 +2095,35 @@ export interface components {
          */
         CarHas: "brakes" | "electronics" | "drums" | "shoesInHat" | "booster" | "holes" | "heatBeside";
         /**
-         * @description Where a car's engine sits and what it drives.
-         * @enum {unknown}
+         * @description What is on the car today: a function of what was written down, whatever the order in which it was. Each value says how it is known. Parts that were taken
+         *     off stay known as stock.
          */
-        CarLayout: "unknown" | "frontDrive" | "rearDrive" | "allWheel" | "midEngine" | "rearEngine" | "electric" | "electricFront";
+        CarInGarage: {
+            /** @description Caliper and pad sizes of each axle. */
+            brakes: components["schemas"]["AxlesOfAxleBrake"];
+            /** @description Pads on each axle. */
+            pads: components["schemas"]["AxlesOfPadSet"];
+            /** @description Rotors on each axle. */
+            rotors: components["schemas"]["AxlesOfRotorsOnCar"];
+            /** @description The fluid. */
+            fluid: components["schemas"]["FluidOnCar"];
+            /** @description Flexible lines. */
+            lines: components["schemas"]["BrakeLine"];
+            /**
+             * Format: date
+             * @description When they went on; null for before the log.
+             */
+            linesSince: null | string;
+            /** @description Cooling air to each axle. */
+            ducts: components["schemas"]["AxlesOfWheelDuct"];
+            frontKit: null | components["schemas"]["CaliperKit"];
+            /** @description Sets of pads that were taken off with something left, the last taken off first. */
+            stock: components["schemas"]["PadSet"][];
+            /** @description What does not go together, the newest first. */
+            contradictions: components["schemas"]["Contradiction"][];
+            /** @description What stops the car and was not answered since, the hydraulics first. */
+            open: components["schemas"]["OpenSign"][];
+        };
         /** @description What an import does, or has done. */
         CatalogueImport: {
             /** @description Each row. */
@@ -2037,6 +2303,16 @@ export interface components {
             firstRows: string[][];
             guess: null | components["schemas"]["RecordingColumns"];
         };
+        /** @description Something that the log says twice, each time otherwise. */
+        Contradiction: {
+            /**
+             * Format: date
+             * @description The day of the later word.
+             */
+            day: string;
+            /** @description What does not go together. */
+            sentence: components["schemas"]["Said"];
+        };
         /** @description How much of a margin's spread goes with one guessed factor. */
         Contribution: {
             /** @description The factor's code. */
@@ -2071,6 +2347,16 @@ export interface components {
          * @enum {unknown}
          */
         Corner: "leftFront" | "rightFront" | "leftRear" | "rightRear";
+        /** @description Friction material at a corner. */
+        CornerLeft: {
+            /** @description Which. */
+            corner: components["schemas"]["Corner"];
+            /**
+             * Format: double
+             * @description What is left at the thinnest, mm.
+             */
+            leftMm: number;
+        };
         /** @description One corner on the stands; whatever was not measured is null. */
         CornerLook: {
             /** @description Which. */
@@ -2128,7 +2414,7 @@ export interface components {
          * @description What a look or a hand finds at a corner: each has a rule, and what is not ticked counts as not looked at.
          * @enum {unknown}
          */
-        CornerMark: "wheelPlay" | "wet" | "hoseBad" | "padLoose" | "hardwareLoose" | "carbonChipped" | "plateHot" | "pistonStuck" | "sliderStuck" | "drags" | "rustedOn" | "innerFaceBad" | "hatWorn" | "holesPlugged" | "glazed" | "caliperBrown" | "hoseSound" | "wheelFirm" | "facesSound";
+        CornerMark: "wheelPlay" | "wet" | "hoseBad" | "padLoose" | "hardwareLoose" | "carbonChipped" | "plateHot" | "pistonStuck" | "sliderStuck" | "drags" | "rustedOn" | "innerFaceBad" | "hatWorn" | "holesPlugged" | "glazed" | "caliperBrown" | "hoseSound" | "wheelFirm" | "facesSound" | "hardwareFirm";
         /** @description One thing that track hours cost. */
         CostLine: {
             /** @description What. */
@@ -2281,6 +2567,25 @@ export interface components {
             damage: components["schemas"]["Chance"];
             /** @description What the day comes to. */
             outcome: components["schemas"]["DayOutcome"];
+        };
+        /** @description A figure of the car that nobody looked up, and what looking it up would change. */
+        DecidingGuess: {
+            /** @description Stable code. */
+            code: string;
+            /** @description The figure. */
+            name: components["schemas"]["Said"];
+            /** @description Where it is read off. */
+            how: components["schemas"]["Said"];
+            /**
+             * Format: double
+             * @description So much the hottest front face moves with one standard deviation of the guess, K.
+             */
+            faceK: number;
+            /**
+             * Format: double
+             * @description The same for the hottest front fluid, K.
+             */
+            fluidK: number;
         };
         /** @description At which temperatures a part spends its work: energy for faces and pads, time for fluid and seals. */
         Demand: {
@@ -2612,6 +2917,31 @@ export interface components {
             /** @description Code of the clue that it is when a cause is looked for, as causes name it; null where it is none. */
             clue?: null | string;
         };
+        /** @description A work order that was finished: what is on the car since. */
+        FinishedWork: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            day: string;
+            /** @description The plan with what was fitted. */
+            after: components["schemas"]["PredictionPlan"];
+            /**
+             * @description True where a new set of front pads went on.
+             * @default false
+             */
+            frontPads: boolean;
+            /**
+             * @description The same at the rear.
+             * @default false
+             */
+            rearPads: boolean;
+            /**
+             * @description True where the fluid was changed.
+             * @default false
+             */
+            fluid: boolean;
+        };
         /** @description A setup to be fitted. */
         FitQuestion: {
             /** @description The plan with what is fitted now. */
@@ -2671,6 +3001,30 @@ export interface components {
              * @description A moisture reading that holds for it, %; null where none does.
              */
             reservoirWaterPercent?: null | number;
+        };
+        /** @description The fluid in the car. */
+        FluidOnCar: {
+            /** @description What it is. */
+            fluid: components["schemas"]["BrakeFluid"];
+            /**
+             * Format: date
+             * @description When it was filled, by the last word on its age; null where that is not dated.
+             */
+            filled: null | string;
+            /** @description How that is known. */
+            by: components["schemas"]["KnownBy"];
+            /** @description Its age today. */
+            state: components["schemas"]["FluidState"];
+            /**
+             * Format: date
+             * @description When its water was read last; null for never.
+             */
+            readOn: null | string;
+            /**
+             * Format: double
+             * @description What the tester said then, %: evidence, which replaces nothing.
+             */
+            readPercent: null | number;
         };
         /**
          * @description How often the fluid is changed.
@@ -2774,6 +3128,30 @@ export interface components {
              * @description Standard deviation of a stop about the fit; null for a curve.
              */
             scatterMu?: null | number;
+        };
+        /** @description What is on a car, and the same as parts of a plan. */
+        GarageAnswer: {
+            /** @description What is on it, each value with how it is known. */
+            state: components["schemas"]["CarInGarage"];
+            /** @description The described plan with these parts. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What stops it, by what was written down and not answered since. */
+            stops: components["schemas"]["HardStop"][];
+        };
+        /** @description A question for what is on a car. */
+        GarageQuestion: {
+            /** @description The car as it was described, in a plan. */
+            described: components["schemas"]["PredictionPlan"];
+            /**
+             * Format: date
+             * @description When; null where nobody noted it.
+             */
+            describedOn: null | string;
+            /**
+             * Format: date
+             * @description Today.
+             */
+            today: string;
         };
         /** @description Why something is out before anything is ranked. */
         HardStop: {
@@ -2892,6 +3270,11 @@ export interface components {
             hotLapsSince?: null | number;
             /** @description Anything else. */
             note?: null | string;
+            /**
+             * @description True where the brakes were bled, and the pedal is firm.
+             * @default false
+             */
+            bled: boolean;
         };
         /** @description An inspection with the plan that its limits come from, as the log keeps it. */
         InspectionNote: {
@@ -2933,6 +3316,28 @@ export interface components {
             damage: components["schemas"]["Chance"];
             /** @description Every limit's chance, as believed then, danger first. */
             limits: components["schemas"]["SaidLimit"][];
+            /** @description The same without what the log had taught; null where that is not known. */
+            limitsWithout?: null | components["schemas"]["SaidLimit"][];
+            /** @description What came of what might have come, by the codes of PromiseRule; null where nobody asked. */
+            came?: null | {
+                [key: string]: boolean;
+            };
+        };
+        /**
+         * @description What was told on evenings, against what came: a Brier score for each limit (G. W. Brier, Monthly Weather Review 78 (1950) 1-3) and a reliability drawing
+         *     (A. H. Murphy and R. L. Winkler, Applied Statistics 26 (1977) 41-47; both from memory), with the log and without.
+         */
+        KeptPromises: {
+            /** @description Each chance that was told and could be checked, the oldest first. */
+            all: components["schemas"]["ToldAndCame"][];
+            /** @description Each limit's score, the worst first. */
+            limits: components["schemas"]["ToldLimit"][];
+            /** @description Groups of what was told with the log. */
+            withLog: components["schemas"]["ToldAlike"][];
+            /** @description Groups of what would have been told without it. */
+            withoutLog: components["schemas"]["ToldAlike"][];
+            /** @description What was told and missed, the newest first. */
+            misses?: null | components["schemas"]["ToldAndCame"][];
         };
         /** @description How well the data are kept. */
         KeptState: {
@@ -2948,6 +3353,33 @@ export interface components {
              * @description When the data were replaced by an archive and the ones before were kept; null where there is nothing to bring back.
              */
             beforeRestore: null | string;
+        };
+        /**
+         * @description How something about the car is known; of one day the later word holds.
+         * @enum {unknown}
+         */
+        KnownBy: "guessed" | "described" | "driven" | "measured" | "fitted" | "reckoned";
+        /** @description A lap as speed over distance with its braking, as this car is driven at this pace; a map of no place. */
+        LapRibbon: {
+            /** @description The lap, evenly along the road. */
+            points: components["schemas"]["RibbonPoint"][];
+            /** @description Corners that can be bent; none where the lap is as it was driven. */
+            corners: components["schemas"]["RibbonCorner"][];
+            /**
+             * Format: double
+             * @description Its length, m.
+             */
+            lengthM: number;
+            /**
+             * Format: double
+             * @description Its time, s.
+             */
+            lapS: number;
+            /**
+             * Format: double
+             * @description What goes into the brakes over the lap, MJ.
+             */
+            megajoules: number;
         };
         /** @description Lap figures that everything else follows from. */
         LapSummary: {
@@ -2983,6 +3415,41 @@ export interface components {
              */
             idealFrontShare: number;
         };
+        /** @description A pad off a leaflet, held against the car and its days: judged like everything else. */
+        LeafletAnswer: {
+            /** @description What it comes to. */
+            outcome: components["schemas"]["LeafletOutcome"];
+            danger: null | components["schemas"]["Chance"];
+            damage: null | components["schemas"]["Chance"];
+            fades: null | components["schemas"]["Chance"];
+            /** @description Code of the likeliest limit of what it comes to; null where nothing gives. */
+            gives: null | string;
+            stop: null | components["schemas"]["HardStop"];
+            /** @description What would make it hold; empty where nothing does, or nothing has to. */
+            with: components["schemas"]["MakesItHold"][];
+        };
+        /**
+         * @description What a leaflet's figures come to on this car.
+         * @enum {unknown}
+         */
+        LeafletOutcome: "fits" | "nearly" | "no";
+        /** @description A leaflet held against the car. */
+        LeafletQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description The pad by its leaflet. */
+            pad: components["schemas"]["Pad"];
+            /**
+             * @description True where it goes to the rear.
+             * @default false
+             */
+            rear: boolean;
+            fluid?: null | components["schemas"]["BrakeFluid"];
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
+        };
         /** @description What the car has taught over a season. */
         LearningPage: {
             /** @description Front rotor's peak at its rim on the usual day, before anything was seen. */
@@ -3010,6 +3477,8 @@ export interface components {
             seen: components["schemas"]["SeenAndBelieved"][];
             /** @description What to measure next, in words. */
             next: components["schemas"]["Said"];
+            /** @description What was told against what came, limit by limit. */
+            scores: components["schemas"]["KeptPromises"];
         };
         /** @description One thing that can give: what the day asks, what the part can take, what is left. */
         Limit: {
@@ -3126,6 +3595,21 @@ export interface components {
              * @default false
              */
             forMotorcycle: boolean;
+        };
+        /** @description What a car's log holds to learn from. */
+        LogBelief: {
+            /**
+             * Format: int32
+             * @description Days that are learnt from.
+             */
+            days: number;
+            /**
+             * Format: date
+             * @description The last of them; null where there is none.
+             */
+            last: null | string;
+            /** @description Another text where they tell something else. */
+            key: string;
         };
         /** @description An entry of the log. */
         LogItemOfInspectionNote: {
@@ -3326,6 +3810,8 @@ export interface components {
             pressureBar?: null | number;
             /** @description Anything else. */
             note?: null | string;
+            /** @description What else was measured: a logger's peaks, an instrument's readings, pads worn. */
+            seen?: null | components["schemas"]["Observation"][];
         };
         /** @description The tables of words that the Log's forms need. */
         LogTables: {
@@ -3399,6 +3885,15 @@ export interface components {
              * @default 1
              */
             seed: number;
+        };
+        /** @description Something that makes a part hold which does not alone. */
+        MakesItHold: {
+            /** @description In words. */
+            what: components["schemas"]["Said"];
+            /** @description Danger with both. */
+            danger: components["schemas"]["Chance"];
+            /** @description Damage with both. */
+            damage: components["schemas"]["Chance"];
         };
         /** @description One paint or sticker of a kit. */
         Mark: {
@@ -3480,6 +3975,8 @@ export interface components {
             plan: components["schemas"]["PredictionPlan"];
             /** @description What matters. */
             wishes: components["schemas"]["Wishes"];
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
         };
         /**
          * @description How far a match has got.
@@ -3575,7 +4072,7 @@ export interface components {
             belowC?: null | number;
             /**
              * Format: double
-             * @description A number read: C or mm.
+             * @description A number read: C, mm or %.
              */
             value?: null | number;
             /**
@@ -3598,7 +4095,23 @@ export interface components {
          * @description What a driver can see or measure.
          * @enum {unknown}
          */
-        ObservationKind: "rotorPaint" | "caliperSticker" | "rotorReading" | "rotorPeak" | "caliperPeak" | "pedalSoft" | "padWear";
+        ObservationKind: "rotorPaint" | "caliperSticker" | "rotorReading" | "rotorPeak" | "caliperPeak" | "pedalSoft" | "padWear" | "moisture";
+        /**
+         * @description Something that a driver wrote down, that stops the car, and that nothing written down since has answered. A car with one of these never holds, however
+         *     good its figures (common practice).
+         */
+        OpenSign: {
+            /**
+             * Format: date
+             * @description The day on which it was written down first.
+             */
+            since: string;
+            /** @description What it was. */
+            trouble: components["schemas"]["Trouble"];
+            axle?: null | components["schemas"]["Axle"];
+            /** @description True for what air, vapour or a leak in the hydraulics does: only bleeding answers it, whatever explains it. */
+            isOfHydraulics?: boolean;
+        };
         /** @description Something to order. */
         OrderItem: {
             /** @description What. */
@@ -3833,6 +4346,39 @@ export interface components {
              */
             forMotorcycle: boolean;
         };
+        /** @description What a pad must do. */
+        PadAsk: {
+            /**
+             * Format: double
+             * @description Least friction from FromC to the hot end, for the planned stops at a comfortable force.
+             */
+            leastMu: number;
+            /**
+             * Format: double
+             * @description Least friction below it, for the first stop of a cold morning.
+             */
+            coldMu: number;
+            /**
+             * Format: double
+             * @description Where the working range begins, C.
+             */
+            fromC: number;
+            /**
+             * Format: double
+             * @description Where it ends by a chart drawn at the rubbing face, C.
+             */
+            toFaceC: number;
+            /**
+             * Format: double
+             * @description The same by a chart drawn half a millimetre under it, C.
+             */
+            toEmbeddedC: number;
+            /**
+             * Format: double
+             * @description How much the day must be cooler before any pad does, K; null where one can.
+             */
+            takeOutK: null | number;
+        };
         /**
          * @description Which discs a pad may rub on.
          * @default iron
@@ -3901,6 +4447,58 @@ export interface components {
              * @description Change of friction per kelvin below the first point of a chart: the family's own first step.
              */
             coldSlopePerK?: number;
+        };
+        /** @description A set of pads of one axle: on the car, or taken off it. */
+        PadSet: {
+            /** @description What they are. */
+            pad: components["schemas"]["Pad"];
+            /** @description Where. */
+            axle: components["schemas"]["Axle"];
+            /**
+             * Format: date
+             * @description When they went on, as far as the log knows; null for before it.
+             */
+            since: null | string;
+            /**
+             * Format: date
+             * @description When others took their place; null while they are on.
+             */
+            off: null | string;
+            /** @description Friction material that is left at the thinnest, mm; eight of ten lie in the band. */
+            leftMm: components["schemas"]["Spread"];
+            /** @description How that is known. */
+            by: components["schemas"]["KnownBy"];
+            /**
+             * Format: date
+             * @description When it was measured last; null for never.
+             */
+            measuredOn: null | string;
+            /**
+             * Format: double
+             * @description The thinnest that was measured then, mm.
+             */
+            measuredMm: null | number;
+            /**
+             * Format: int32
+             * @description Hot laps that they were driven since they are known.
+             */
+            hotLaps: number;
+            /** @description False for new ones that have not been bedded. */
+            bedded: boolean;
+            /** @description What is left at each corner that was ever measured, in the middle of what is believed. */
+            corners: components["schemas"]["CornerLeft"][];
+            /**
+             * Format: double
+             * @description Track hours that they were driven.
+             * @default 0
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description Heat that went through them, MJ.
+             * @default 0
+             */
+            megajoules: number;
         };
         /** @description What a pad is like beside its friction curve. Indices run from 0 (none, worst) to 10; null where only the family is known. */
         PadTraits: {
@@ -4360,6 +4958,10 @@ export interface components {
              */
             ductPrice?: null | number;
             frontKit?: null | components["schemas"]["CaliperKit"];
+            /** @description What stops the car until something is done about it; null for nothing. */
+            open?: null | components["schemas"]["OpenSign"][];
+            /** @description Who drives; null where nobody said. What is learnt of how late and hard somebody brakes holds for nobody else. */
+            driver?: null | string;
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -4583,6 +5185,47 @@ export interface components {
              */
             gone: number;
         };
+        /** @description A corner that the ribbon can be bent at. */
+        RibbonCorner: {
+            /**
+             * Format: int32
+             * @description Its place among the circuit's straights and corners.
+             */
+            segment: number;
+            /**
+             * Format: double
+             * @description Where it is slowest, m.
+             */
+            atM: number;
+            /**
+             * Format: double
+             * @description How slow it is there, km/h.
+             */
+            slowestKmh: number;
+            /**
+             * Format: double
+             * @description Its radius, m.
+             */
+            radiusM: number;
+        };
+        /** @description A place of a lap. */
+        RibbonPoint: {
+            /**
+             * Format: double
+             * @description Distance from the start, m.
+             */
+            atM: number;
+            /**
+             * Format: double
+             * @description Speed, km/h.
+             */
+            speedKmh: number;
+            /**
+             * Format: double
+             * @description What goes into the brakes there, kW; 0 where nobody brakes.
+             */
+            brakingKw: number;
+        };
         /** @description A ring's mass, stated and from geometry. */
         RingMass: {
             /** @description Front or rear. */
@@ -4779,6 +5422,38 @@ export interface components {
          * @enum {unknown}
          */
         RotorSchool: "either" | "blanks" | "twoPiece";
+        /** @description Rotors of an axle. */
+        RotorsOnCar: {
+            /** @description What they are. */
+            rotor: components["schemas"]["Rotor"];
+            /**
+             * Format: date
+             * @description When they went on; null for before the log.
+             */
+            since: null | string;
+            /** @description How that is known. */
+            by: components["schemas"]["KnownBy"];
+            /**
+             * Format: date
+             * @description When one was measured last; null for never.
+             */
+            measuredOn: null | string;
+            /**
+             * Format: double
+             * @description The thinnest then, mm.
+             */
+            thicknessMm: null | number;
+            /**
+             * Format: double
+             * @description The lightest ring then, kg.
+             */
+            ringKg: null | number;
+            /**
+             * Format: double
+             * @description The longest heat check then, mm.
+             */
+            crackMm: null | number;
+        };
         /** @description What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought. */
         RunningCost: {
             /** @description For each track hour, by what. */
@@ -5031,6 +5706,8 @@ export interface components {
             dayKinds: components["schemas"]["DayChoice"][];
             /** @description Places that need no map. */
             provingGround: components["schemas"]["Circuit"][];
+            /** @description Circuits as their kinds usually are, of straights and corners. */
+            typicalCircuits: components["schemas"]["Circuit"][];
             /** @description Range of every numeric field of a plan. */
             ranges: components["schemas"]["FieldRange"][];
             /**
@@ -5374,6 +6051,18 @@ export interface components {
              */
             hotLapsEach?: null | number;
         };
+        /** @description A set of pads that was taken off with something left. */
+        StockSet: {
+            /** @description Its name. */
+            pad: string;
+            /** @description Where it was. */
+            axle: components["schemas"]["Axle"];
+            /**
+             * Format: double
+             * @description What is left at the thinnest, mm, in the middle of what is believed.
+             */
+            leftMm: number;
+        };
         /** @description One stop and what the driver's foot had to do. */
         StopSummary: {
             /**
@@ -5578,6 +6267,68 @@ export interface components {
             /** @description What it means. */
             sentence: components["schemas"]["Said"];
         };
+        /** @description One group of a reliability drawing: chances that were told alike. */
+        ToldAlike: {
+            /**
+             * Format: double
+             * @description Lower edge of the group.
+             */
+            fromChance: number;
+            /**
+             * Format: double
+             * @description Upper edge.
+             */
+            toChance: number;
+            /**
+             * Format: double
+             * @description Mean of what was told.
+             */
+            told: number;
+            /**
+             * Format: double
+             * @description Share that came.
+             */
+            came: number;
+            /**
+             * Format: double
+             * @description One in ten would be below this by luck, were what was told true.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description One in ten would be above this.
+             */
+            high: number;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+        };
+        /** @description A chance that was told on an evening, and whether it came. */
+        ToldAndCame: {
+            /**
+             * Format: date
+             * @description The day.
+             */
+            day: string;
+            /** @description What might have come, see PromiseRule. */
+            code: string;
+            /**
+             * Format: double
+             * @description The chance that was told, with what the log had taught, 0 to 1.
+             */
+            chance: number;
+            /**
+             * Format: double
+             * @description The same without the log.
+             */
+            without: number;
+            /** @description True where it came. */
+            came: boolean;
+            /** @description True where what was nearly ruled out came, or what was nearly certain did not. */
+            isMiss?: boolean;
+        };
         /** @description A chance in the figures that are told of it, the same in every room and every sentence. */
         ToldChance: {
             /** @description Whether it is told by an end of the scale instead of its figure. */
@@ -5628,6 +6379,33 @@ export interface components {
              */
             high?: null | number;
         };
+        /** @description How well the chances of one limit were told. */
+        ToldLimit: {
+            /** @description What might have come. */
+            code: string;
+            /** @description The same in words. */
+            title: components["schemas"]["Said"];
+            /**
+             * Format: int32
+             * @description Days on which the log tells whether it came.
+             */
+            days: number;
+            /**
+             * Format: int32
+             * @description Days on which it came.
+             */
+            cameOn: number;
+            /**
+             * Format: double
+             * @description Mean square of chance less outcome with the log, 0 best, 0.25 for who always says a half.
+             */
+            brier: number;
+            /**
+             * Format: double
+             * @description The same without the log.
+             */
+            brierWithout: number;
+        };
         /**
          * @description Two recordings of the same road set side by side, since that is how a pad is proved: stop distance between equal speeds, deceleration, time gained in each
          *     zone (common practice). Zones are paired by where they begin, within 60 m.
@@ -5655,6 +6433,11 @@ export interface components {
              */
             mend: boolean;
         };
+        /**
+         * @description What stops a car until something is done about it.
+         * @enum {unknown}
+         */
+        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware";
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
@@ -5836,6 +6619,8 @@ export interface components {
             kind: string;
             /** @description Its id. */
             part: string;
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
         };
         /** @description What matters to the driver. Scales run from 0 (not at all) to 3 (most). */
         Wishes: {
@@ -5998,6 +6783,7 @@ export interface components {
             refused: components["schemas"]["HardStop"][];
             then?: null | components["schemas"]["DayVerdict"];
             sheet?: null | components["schemas"]["OrderSheet"];
+            fromStock?: null | components["schemas"]["AxlesOfboolean"];
             /** @description Whether there is something to bed. */
             beds: boolean;
         };
@@ -6016,6 +6802,10 @@ export interface components {
             otherCars?: null | string[];
             /** @description How the fluid is drawn through. */
             bleed?: components["schemas"]["BleedWay"];
+            /** @description Car whose log is learnt from; null for none. */
+            car?: null | string;
+            /** @description Sets of pads in stock, which go on before new ones are ordered; null for none. */
+            stock?: null | components["schemas"]["StockSet"][];
         };
         /** @description One step of the work. */
         WorkStep: {
@@ -6063,6 +6853,7 @@ export interface components {
             done: string[];
             /** @description What the order was about. */
             changes: string[];
+            finished?: null | components["schemas"]["FinishedWork"];
         };
         /** @description The temperatures between which a pad does its work. */
         WorkingBand: {
@@ -6141,6 +6932,105 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readRibbon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LapRibbon"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    bendRibbon: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BendQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Circuit"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readGuesses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidingGuess"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     predict: {
         parameters: {
             query?: {
@@ -6234,6 +7124,108 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BandAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    whatToAskFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskCard"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    holdLeaflet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeafletQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeafletAnswer"];
                 };
             };
             /** @description Bad Request */
@@ -6453,8 +7445,11 @@ export interface operations {
                 powerKw: number;
                 tyre: string;
                 motorcycle?: boolean;
-                layout?: components["schemas"]["CarLayout"];
-                body?: components["schemas"]["CarBody"];
+                layout?: string;
+                body?: string;
+                rotorMm?: null | number;
+                rearDrums?: boolean;
+                carbonDiscs?: boolean;
             };
             header?: never;
             path?: never;
@@ -7963,7 +8958,9 @@ export interface operations {
     };
     readFindings: {
         parameters: {
-            query?: never;
+            query?: {
+                car?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -8091,6 +9088,37 @@ export interface operations {
             };
         };
     };
+    readBelief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogBelief"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     forecastWear: {
         parameters: {
             query?: never;
@@ -8178,6 +9206,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": number;
+                };
+            };
+        };
+    };
+    readGarage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                car: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GarageQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GarageAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

@@ -86,6 +86,7 @@ export const ranges: Record<string, FieldRange[]> = {
   'observation.value': [
     { field: 'observation.value', label: 'Temperature read', unit: 'C', min: -20, max: 1200 },
     { field: 'observation.value', label: 'Pad wear', unit: 'mm', min: 0, max: 20 },
+    { field: 'observation.value', label: 'Water read', unit: '%', min: 0, max: 7 },
   ],
   'outsideHeat.distanceMm': [{ field: 'outsideHeat.distanceMm', label: 'Distance', unit: 'mm', min: 5, max: 500 }],
   'outsideHeat.sourceC': [{ field: 'outsideHeat.sourceC', label: 'Surface of the source', unit: 'C', min: 50, max: 950 }],
@@ -94,6 +95,8 @@ export const ranges: Record<string, FieldRange[]> = {
   'pad.statedFromC': [{ field: 'pad.statedFromC', label: 'Stated working temperature', unit: 'C', min: -40, max: 1100 }],
   'pad.traits': [{ field: 'pad.traits', label: 'Index', unit: '', min: 0, max: 10 }],
   'pad.traits.compressibilityUm': [{ field: 'pad.traits.compressibilityUm', label: 'Compressibility', unit: 'µm', min: 20, max: 400 }],
+  'ribbon.longerM': [{ field: 'ribbon.longerM', label: 'Straight before it', unit: 'm', min: -3000, max: 3000 }],
+  'ribbon.toKmh': [{ field: 'ribbon.toKmh', label: 'Speed in the corner', unit: 'km/h', min: 15, max: 350 }],
   'roadPercent': [{ field: 'roadPercent', label: 'Share of miles on the road', unit: '%', min: 0, max: 100 }],
   'rotor.bracketForMm': [{ field: 'rotor.bracketForMm', label: 'Its brackets carry calipers made for', unit: 'mm', min: 180, max: 440 }],
   'rotor.drumWidthMm': [{ field: 'rotor.drumWidthMm', label: 'Drum width', unit: 'mm', min: 20, max: 120 }],

@@ -17,9 +17,11 @@ export async function workOrder(
   freshFluid: boolean,
   otherCars: string[],
   bleed: BleedWay,
+  car?: string,
+  stock?: Schemas['StockSet'][],
   signal?: AbortSignal,
 ): Promise<WorkOrder> {
-  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed }, signal }));
+  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed, car, stock }, signal }));
 }
 
 export async function beddingPlan(plan: PredictionPlan, place: BeddingPlace, signal?: AbortSignal): Promise<BeddingPlan> {
@@ -31,8 +33,8 @@ export interface Season {
   events: SeasonEvent[];
   today: string;
   policy: FluidPolicy;
-  /** Its log is learnt from. */
-  car: string;
+  /** Its log is learnt from; undefined for none. */
+  car?: string;
 }
 
 export async function seasonPlan(body: Season, settle: boolean, signal?: AbortSignal): Promise<SeasonPlan> {

@@ -1,6 +1,9 @@
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { BeliefLine } from '../plan/BeliefLine';
+import { GarageLine } from '../plan/GarageLine';
 import { PlanSentence } from '../plan/PlanSentence';
+import { isEstate } from '../api/base';
 import { usePlan } from '../plan/PlanContext';
 import { useUnits } from '../units/UnitContext';
 import { RoomBoundary } from '../shared/RoomBoundary';
@@ -155,9 +158,17 @@ export function Frame() {
           </button>
         </div>
       </header>
+      {isEstate && (
+        <p className="estate-line" role="note">
+          <b>Our invented estate</b>, to try Rimrock with: nothing in it is yours, and all of it is thrown away when Rimrock stops.{' '}
+          <a href="/">Back to your own</a>
+        </p>
+      )}
       {pathname !== '/new' && !linkFault && (
         <RoomBoundary>
           <PlanSentence />
+          <GarageLine />
+          <BeliefLine />
         </RoomBoundary>
       )}
       <main id="room" tabIndex={-1} aria-label={rooms.find((one) => pathname.startsWith(`/${one.path}`))?.name}>

@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import type { LinkFault } from './address';
-import type { Draft } from './draft';
+import { answeredIn, firstDraft, type Draft } from './draft';
+import { carKey } from './carKey';
+import { garageOf, openSigns, standingDraft } from './garage';
 import { resolveOnce } from './resolveOnce';
 import { useDraft } from './useDraft';
 
@@ -35,9 +37,31 @@ export function PlanProvider({
   failed: (error: Error, retry: () => void) => ReactNode;
 }) {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: ({ signal }) => readShelf(signal), staleTime: 60_000 });
-  const { draft, linkFault, search, change, start, undo } = useDraft(shelf.data);
+  // The first car as it stands: by its log, where it has one.
+  const car = useMemo(() => shelf.data && firstDraft(shelf.data)?.car, [shelf.data]);
+  const item = shelf.data?.content.cars.find((one) => one.id === car);
+  const garage = useQuery({
+    ...garageOf(item, shelf.data),
+    enabled: item !== undefined,
+    // An edit of the car on the shelf asks anew; until it is answered nothing that was typed is taken off the screen.
+    placeholderData: (kept, query) => (query?.queryKey[1] === item?.id ? kept : undefined),
+  });
+  const first = useMemo(() => {
+    const plain = shelf.data && firstDraft(shelf.data);
+    return shelf.data && item && plain ? standingDraft(item, shelf.data, garage.data, plain) : null;
+  }, [shelf.data, item, garage.data]);
+  const { draft, linkFault, search, change, start, undo } = useDraft(shelf.data, first);
 
-  const resolved = useMemo(() => (draft && shelf.data ? resolveOnce(draft, shelf.data) : null), [draft, shelf.data]);
+  // What stops the car is always the log's last word, whatever was changed in the sentence since.
+  const named = draft && shelf.data?.content.cars.find((one) => one.id === carKey(draft));
+  const its = useQuery({ ...garageOf(named ?? undefined, shelf.data), enabled: Boolean(named) });
+  const answered = answeredIn(draft).join('\n');
+  const open = useMemo(() => openSigns(its.data, answered.split('\n')), [its.data, answered]);
+  const resolved = useMemo(() => {
+    const found = draft && shelf.data ? resolveOnce(draft, shelf.data) : null;
+    return open && found && 'plan' in found ? { ...found, plan: { ...found.plan, open } } : found;
+  }, [draft, shelf.data, open]);
+  const [shown, setShown] = useState(false);
   const state = useMemo(() => {
     if (!shelf.data) return null;
     return {
@@ -54,7 +78,8 @@ export function PlanProvider({
   }, [shelf.data, draft, linkFault, resolved, search, change, start, undo]);
 
   if (shelf.error) return failed(shelf.error, () => void shelf.refetch());
-  if (!state) return loading;
+  if (!state || (!shown && item && garage.isPending)) return loading;
+  if (!shown) setShown(true);
   return <PlanContext.Provider value={state}>{children}</PlanContext.Provider>;
 }
 

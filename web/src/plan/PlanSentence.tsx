@@ -51,7 +51,12 @@ export function PlanSentence() {
   const parts: Record<string, Part> = Object.fromEntries(
     [
       { key: 'car', title: 'The car', text: plan.car.name, editor: <CarEditor /> },
-      { key: 'pace', title: 'Pace', text: `${plan.pace} pace`, editor: <PaceEditor /> },
+      {
+        key: 'pace',
+        title: 'Pace',
+        text: plan.driver ? `${plan.pace} pace, ${plan.driver} driving` : `${plan.pace} pace`,
+        editor: <PaceEditor />,
+      },
       { key: 'stint', title: 'The day', text: `${stint.sessions} x ${Number(stint.minutesEach.toFixed(1))} min`, editor: <StintEditor /> },
       { key: 'circuit', title: 'Where it is driven', text: plan.circuit.name, editor: <CircuitEditor /> },
       {

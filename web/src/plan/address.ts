@@ -46,6 +46,9 @@ const shape: Record<string, (value: unknown) => boolean> = {
     (Array.isArray(value) && value.length > 0 && value.every((one) => isObject(one) && typeof one.kind === 'string')),
   refine: (value) => value === undefined || isObject(value),
   seen: (value) => value === undefined || Array.isArray(value),
+  answered: (value) => value === undefined || (Array.isArray(value) && value.every((one) => typeof one === 'string')),
+  answeredBy: (value) => value === undefined || typeof value === 'string',
+  withoutLog: (value) => value === undefined || typeof value === 'boolean',
   pins: (value) => value === undefined || Array.isArray(value),
 };
 

@@ -22,6 +22,8 @@ import { day, usualDays } from './days';
 /** A plan as the page edits it: things from the shelf by their id, everything else in full. */
 export interface Draft {
   car: string | Car;
+  /** Whose log and garage the car is, where it is written out in full: its id on the shelf. */
+  logCar?: string;
   circuit: string | Circuit;
   pace: string;
   stint: StintPlan;
@@ -43,6 +45,12 @@ export interface Draft {
   refine?: Partial<Refinements>;
   /** What was seen on this very day. */
   seen?: Observation[];
+  /** What stops the car by its log and would be answered by what is laid over it, by their keys. */
+  answered?: string[];
+  /** What was fitted when that was said: it holds no longer than these parts stand in the sentence. */
+  answeredBy?: string;
+  /** True where what the log has taught is left out, to compare. */
+  withoutLog?: boolean;
   /** What matters, where it differs from the first wishes. */
   wishes?: Partial<Wishes>;
   /** Setups pinned side by side, by their keys. */
@@ -50,7 +58,33 @@ export interface Draft {
 }
 
 /** A draft without what does not make a new plan: what was seen, what is wished, what is pinned. */
-export const planPart = (draft: Draft): Draft => ({ ...draft, seen: undefined, wishes: undefined, pins: undefined });
+export const planPart = (draft: Draft): Draft => ({
+  ...draft,
+  seen: undefined,
+  withoutLog: undefined,
+  wishes: undefined,
+  pins: undefined,
+});
+
+/** The parts of a draft that can answer a sign, as a text. */
+const answering = (draft: Draft) =>
+  JSON.stringify([
+    draft.fluid,
+    draft.fluidState,
+    draft.frontPad,
+    draft.rearPad,
+    draft.frontRotor,
+    draft.rearRotor,
+    draft.refine?.lines,
+    draft.refine?.frontKit,
+  ]);
+
+/** Signs that are answered by what is laid over the car, as long as it is. */
+export const answeredIn = (draft: Draft | null | undefined): string[] =>
+  draft?.answered && draft.answeredBy === answering(draft) ? draft.answered : [];
+
+/** One sign that stops the car, as a text of its own. */
+export const signKey = (sign: NonNullable<PredictionPlan['open']>[number]) => `${sign.since} ${sign.trouble} ${sign.axle ?? ''}`;
 
 /** What a flush with a fluid changes: it is new, and what was measured in the old one says nothing of it. */
 export const flushedWith = (fluid: string, draft: Draft) => ({
@@ -62,7 +96,13 @@ export const flushedWith = (fluid: string, draft: Draft) => ({
  * A draft of the plan that was judged with a setup fitted: the same fluid's age, bedding, everything. Things from the shelf stay references where they are the same thing, so that the
  * sentence still names and offers them.
  */
-export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestion['parts'], shelf: ShelfAnswer): Draft {
+export function fittedDraft(
+  draft: Draft,
+  plan: PredictionPlan,
+  parts: Suggestion['parts'],
+  shelf: ShelfAnswer,
+  open?: PredictionPlan['open'],
+): Draft {
   const whole = draftOfPlan(plan, draft.wishes);
   const before = resolve(draft, shelf);
   const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -79,9 +119,11 @@ export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestio
   };
   const old = 'missing' in before ? undefined : before.plan;
   const { pads, rotors, fluids } = shelf.content;
-  return {
+  const answered = [...answeredIn(draft), ...(open ?? []).map(signKey).filter((key) => !plan.open?.some((sign) => signKey(sign) === key))];
+  const fitted: Draft = {
     ...whole,
     car: keep(draft.car, plan.car, old?.car)!,
+    logCar: typeof draft.car === 'string' ? draft.car : draft.logCar,
     circuit: keep(draft.circuit, plan.circuit, old?.circuit)!,
     frontPad: placed(parts.frontPad.id, pads, draft.frontPad, plan.frontPad, old?.frontPad)!,
     rearPad: placed(parts.rearPad.id, pads, draft.rearPad, plan.rearPad, old?.rearPad)!,
@@ -89,6 +131,7 @@ export function fittedDraft(draft: Draft, plan: PredictionPlan, parts: Suggestio
     rearRotor: keep(draft.rearRotor, plan.rearRotor, old?.rearRotor),
     fluid: placed(parts.fluid.id, fluids, draft.fluid, plan.fluid, old?.fluid)!,
   };
+  return answered.length > 0 ? { ...fitted, answered, answeredBy: answering(fitted) } : fitted;
 }
 
 /** Parts of a plan that pass through as they are. */
@@ -105,6 +148,7 @@ export type Refinements = Pick<
   | 'linesPrice'
   | 'ductPrice'
   | 'frontKit'
+  | 'driver'
 >;
 
 /** What holds where nobody said otherwise. */
@@ -248,6 +292,8 @@ export function firstDraft(shelf: ShelfAnswer): Draft | null {
 export function draftOfPlan(plan: PredictionPlan, wishes?: Partial<Wishes>): Draft {
   const { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, ...rest } = plan;
   const { frontPadMm, rearPadMm, frontDuct, roadPercent, days, ...refine } = rest;
+  // What stops the car is the log's to say.
+  delete refine.open;
   return {
     car,
     circuit,

@@ -8,7 +8,7 @@ import { firstDraft, type Draft } from './draft';
 import { resolveOnce } from './resolveOnce';
 
 /** The plan of an address; without one, the first of the shelf. A text that cannot be read is nobody's plan, and is not replaced by another. */
-const draftIn = (text: string | null, shelf: ShelfAnswer) => (text ? decodeDraft(text) : firstDraft(shelf));
+const draftIn = (text: string | null, shelf: ShelfAnswer, first: Draft | null) => (text ? decodeDraft(text) : (first ?? firstDraft(shelf)));
 const planIn = (search: string) => new URLSearchParams(search).get('p');
 
 /** A search with another plan in it. */
@@ -30,9 +30,9 @@ interface Ahead {
 
 /**
  * The draft and its changes. The address is its home, so that back, forward and undo are one thing; a change moves in once it has
- * been answered. Edits in quick succession build on each other, and are one step back.
+ * been answered. Edits in quick succession build on each other, and are one step back. Without a plan in the address the first car stands as its log has it.
  */
-export function useDraft(shelf: ShelfAnswer | undefined) {
+export function useDraft(shelf: ShelfAnswer | undefined, first: Draft | null = null) {
   const queries = useQueryClient();
   const [params, setParams] = useSearchParams();
   const text = params.get('p');
@@ -42,9 +42,10 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
   // Once the address has moved on it stays over, even where the address comes back.
   if (shown && shown.from !== text) setShown(null);
   const now = shown && shown.from === text ? shown.draft : null;
-  const draft = useMemo(() => now ?? (shelf ? draftIn(text, shelf) : null), [now, text, shelf]);
+  const draft = useMemo(() => now ?? (shelf ? draftIn(text, shelf, first) : null), [now, text, shelf, first]);
 
-  const start = useCallback((next: Draft) => setParams((old) => withDraft(old, next)), [setParams]);
+  // Into the address as it is now: a change that moves in late takes nothing with it that was opened meanwhile.
+  const start = useCallback((next: Draft) => setParams(withDraft(new URLSearchParams(window.location.search), next)), [setParams]);
 
   const settle = useCallback(() => {
     const waiting = ahead.current;
@@ -59,7 +60,7 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
   const change = useCallback(
     (edit: (draft: Draft) => Draft) => {
       const from = planIn(window.location.search);
-      const before = ahead.current?.from === from ? ahead.current.draft : shelf && draftIn(from, shelf);
+      const before = ahead.current?.from === from ? ahead.current.draft : shelf && draftIn(from, shelf, first);
       if (!before || !shelf) return;
       const next = edit(before);
       // Asked before the page is drawn again: the answer is on its way while the sentence changes.
@@ -77,7 +78,7 @@ export function useDraft(shelf: ShelfAnswer | undefined) {
         timer.current = window.setTimeout(settle, restMs);
       });
     },
-    [shelf, queries, settle],
+    [shelf, first, queries, settle],
   );
 
   const undo = useCallback(() => {

@@ -1,3 +1,4 @@
+import { base } from '../api/base';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { deleteAside, readAside } from '../api/log';
 import { ProblemNote } from './ProblemNote';
@@ -19,7 +20,7 @@ export function AsideNote() {
       </p>
       <ul>
         {rows.map((row) => {
-          const address = `/api/archive/aside/${row.table}/${row.kind}/${encodeURIComponent(row.id)}`;
+          const address = `${base}/api/archive/aside/${row.table}/${row.kind}/${encodeURIComponent(row.id)}`;
           return (
             <li key={`${row.table} ${row.kind} ${row.id}`}>
               <b>{row.name}</b> ({row.table === 'log' ? `log, ${row.kind}` : row.kind}): {row.why[0]?.message}{' '}

@@ -1,3 +1,4 @@
+import { base } from '../api/base';
 import { Component, type ReactNode } from 'react';
 
 /** Keeps what breaks in one room from taking the page away: says so, and offers a reload and the data. */
@@ -21,7 +22,7 @@ export class RoomBoundary extends Component<{ children: ReactNode }, { broken: E
           <button type="button" className="btn btn-dark" onClick={() => window.location.reload()}>
             Draw it again
           </button>{' '}
-          <a className="btn btn-outline-dark" href="/api/archive" download="rimrock-archive.zip">
+          <a className="btn btn-outline-dark" href={`${base}/api/archive`} download="rimrock-archive.zip">
             Save everything
           </a>
         </p>

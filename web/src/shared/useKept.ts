@@ -1,6 +1,7 @@
 import { useCallback, useState } from 'react';
+import { base } from '../api/base';
 
-const prefix = 'rimrock.draft.';
+const prefix = `rimrock.draft.${base}`;
 /** Counted up when what is kept changes its shape: a draft of another shape is nobody's. */
 const form = 1;
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { AxleBrake, Car, Rotor } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { SelectField } from '../../shared/SelectField';
-import { draftOfCar } from '../draft';
+import { useTakeCar } from '../useTakeCar';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
 import { AsksOfParts, CaliperMadeFor } from './Fits';
@@ -66,6 +66,7 @@ const drumBrake: Partial<AxleBrake> = { pistonsMm: [20.6], padAreaCm2: 75, padHe
 
 export function CarEditor() {
   const { told, show } = useUnits();
+  const take = useTakeCar();
   const { shelf, draft, plan, change } = usePlan();
   const range = useRange();
   if (!draft || !plan) return null;
@@ -100,10 +101,7 @@ export function CarEditor() {
             note: `${show(item.body.car.massKg, 'kg')}, ${show(item.body.car.powerKw, 'kW')}`,
           }))}
           chosen={typeof draft.car === 'string' ? draft.car : null}
-          onChoose={(id) => {
-            const entry = shelf.content.cars.find((item) => item.id === id);
-            if (entry) change((old) => draftOfCar(id, entry.body, old));
-          }}
+          onChoose={(id) => void take(id)}
         />
         <Link to="/new" className="quiet-link">
           Add your own car: five answers

@@ -8,6 +8,7 @@ import { useUnits, type Units } from '../../units/UnitContext';
 import { typicalCircuit } from '../draft';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
+import { RibbonEditor } from './RibbonEditor';
 import { useRange } from './useRange';
 import { counted } from '../../shared/counted';
 
@@ -22,8 +23,10 @@ export function CircuitEditor() {
   const { show } = useUnits();
   const { shelf, draft, plan, change } = usePlan();
   if (!draft || !plan) return null;
+  const withoutMap = [...shelf.typicalCircuits, ...shelf.provingGround];
   return (
     <div className="editor-columns">
+      <RibbonEditor />
       <ChoiceList
         legend="Circuits on the shelf"
         choices={shelf.content.circuits.map((item) => ({ id: item.id, name: item.body.name, note: describe(item.body, show) }))}
@@ -32,10 +35,10 @@ export function CircuitEditor() {
       />
       <ChoiceList
         legend="Without a map"
-        choices={shelf.provingGround.map((circuit) => ({ id: circuit.name, name: circuit.name, note: describe(circuit, show) }))}
+        choices={withoutMap.map((circuit) => ({ id: circuit.name, name: circuit.name, note: describe(circuit, show) }))}
         chosen={typeof draft.circuit === 'string' ? null : draft.circuit.name}
         onChoose={(name) => {
-          const circuit = shelf.provingGround.find((item) => item.name === name);
+          const circuit = withoutMap.find((item) => item.name === name);
           if (circuit) change((old) => ({ ...old, circuit }));
         }}
       />

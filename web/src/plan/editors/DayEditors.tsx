@@ -23,6 +23,20 @@ export function PaceEditor() {
         chosen={draft.pace}
         onChoose={(pace) => change((old) => ({ ...old, pace }))}
       />
+      <label className="field">
+        Who drives
+        <input
+          className="form-control"
+          value={draft.refine?.driver ?? ''}
+          maxLength={80}
+          placeholder="you"
+          onChange={(event) => {
+            const driver = event.target.value;
+            change((old) => ({ ...old, refine: { ...old.refine, driver: driver.trim() === '' ? undefined : driver } }));
+          }}
+        />
+        <span className="note">what your log teaches of how late and hard one brakes holds for that driver alone</span>
+      </label>
       <p className="note">Braking zones and recordings are taken as driven; pace changes only laps that Rimrock drives itself.</p>
       <NumberField
         label="Laps in which stability control acts"

@@ -1,6 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
 import {
   predictBand,
   predictCourse,
@@ -14,11 +13,14 @@ import {
 } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
 import { StrataChart } from '../../charts/StrataChart';
-import { predictionOf } from '../../plan/asking';
+import { bandOf, predictionOf } from '../../plan/asking';
 import { nameOfDay } from '../../plan/days';
 import { usePlan } from '../../plan/PlanContext';
+import { useBelief, type Belief } from '../../plan/useBelief';
+import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
+import { Advice } from './Advice';
 import { withBand } from './band';
 import { Certainty } from './Certainty';
 import { CoolingOverTime } from './CoolingOverTime';
@@ -55,6 +57,8 @@ const nothingTold: DayCourse = { stops: [], sessions: [] };
 export default function BenchRoom() {
   const { shelf, plan, missing, draft } = usePlan();
   const seen = draft?.seen ?? nothingSeen;
+  const belief = useBelief();
+  const learns = seen.length > 0 || belief.car !== undefined;
   const [day, setDay] = useState<number>();
   const drawnDay = day !== undefined && day < (plan?.days?.length ?? 0) ? day : undefined;
   // What is asked: the plan, and which of its days is drawn.
@@ -88,17 +92,14 @@ export default function BenchRoom() {
   const settled = useQuery({
     queryKey: ['settled', plan, drawnDay],
     queryFn: ({ signal }) => predictBand(plan!, nothingSeen, signal, true, drawnDay),
-    enabled: ready && prior.data?.prior.settling === true,
+    enabled: ready && !learns && prior.data?.prior.settling === true,
     staleTime: Infinity,
     retry: false,
   });
   // What was seen is weighed once the band without it stands.
   const band = useQuery({
-    queryKey: ['band', plan, seen, drawnDay],
-    queryFn: ({ signal }) => predictBand(plan!, seen, signal, true, drawnDay),
-    enabled: ready && seen.length > 0 && !prior.isPending,
-    staleTime: Infinity,
-    retry: false,
+    ...bandOf(plan!, seen, belief, drawnDay),
+    enabled: ready && learns && !prior.isPending,
     placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
   });
   const slower = [course, prior, settled, band].find((item) => item.error);
@@ -111,17 +112,13 @@ export default function BenchRoom() {
     setTold({ result: query.data, course: course.data, asked, at: course.dataUpdatedAt });
   // The band stays beside its own plan's answer until the next answer is there: nothing is redrawn for a keystroke alone.
   const [held, setHeld] = useState<{ answer: BandAnswer; asked: Asked } | null>(null);
-  const answer = (seen.length > 0 ? band.data : undefined) ?? (prior.data?.prior.settling ? settled.data : undefined) ?? prior.data;
+  const answer = (learns ? band.data : undefined) ?? (prior.data?.prior.settling ? settled.data : undefined) ?? prior.data;
   if (asked && answer && answer !== held?.answer) setHeld({ answer, asked });
   if (!plan) {
     return (
-      <section className="empty">
-        <h2>{missing ? `This link names a ${missing} that is not on your shelf.` : 'No car yet.'}</h2>
+      <NoCarYet title={missing ? `This link names a ${missing} that is not on your shelf.` : undefined}>
         <p>Five answers are enough for a first verdict: mass, power, tyres, where you drive, what is fitted.</p>
-        <Link className="btn btn-dark" to="/new">
-          Start with your car
-        </Link>
-      </section>
+      </NoCarYet>
     );
   }
   return (
@@ -136,7 +133,8 @@ export default function BenchRoom() {
           told={told}
           answer={held?.asked === last.asked ? held.answer : undefined}
           toldAnswer={held?.asked === told?.asked ? held?.answer : undefined}
-          waiting={seen.length > 0 && (prior.isPending || band.isFetching)}
+          belief={belief}
+          waiting={learns && (prior.isPending || band.isFetching)}
           shelf={shelf}
         />
       ) : (
@@ -172,6 +170,7 @@ const Verdict = memo(function Verdict({
   answer,
   toldAnswer,
   waiting,
+  belief,
   shelf,
 }: {
   result: PredictionResult;
@@ -182,6 +181,7 @@ const Verdict = memo(function Verdict({
   /** The band of the plan that the story tells of. */
   toldAnswer: BandAnswer | undefined;
   waiting: boolean;
+  belief: Belief;
   shelf: ShelfAnswer;
 }) {
   const band = bandIn(answer);
@@ -209,7 +209,13 @@ const Verdict = memo(function Verdict({
         {liveLine(result, band, units)}
       </p>
       <HardStopList stops={result.hardStops} />
-      <FirstLine result={result} band={band} shelf={shelf} />
+      <FirstLine
+        result={result}
+        band={band}
+        shelf={shelf}
+        beforeLog={waiting && !answer?.learnt}
+        advice={band && !waiting && !band.settling ? <Advice plan={plan} belief={belief} /> : undefined}
+      />
       <DaysOfTheYear plan={plan} shelf={shelf} drawn={result.drawn} band={band} onDraw={onDraw} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}
       <div className="bench" data-whole={story?.at ?? 0}>
@@ -274,8 +280,11 @@ const Verdict = memo(function Verdict({
                   {parked.minutesAfter > 0.5
                     ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
                     : `highest on stopping, ${show(parked.peakC, 'C')}`}
-                  ; vapour from {show(later.fluid.vapourC, 'C')} today with {later.fluid.waterPercent.toFixed(1)} % water. Boiled fluid may
-                  feel firm again when cold: bleed before the next drive.
+                  ; vapour from {show(later.fluid.vapourC, 'C')} today with{' '}
+                  {laterBand
+                    ? `${laterBand.waterPercent.p50.toFixed(1)} % water (${laterBand.waterPercent.p10.toFixed(1)} to ${laterBand.waterPercent.p90.toFixed(1)})`
+                    : `${later.fluid.waterPercent.toFixed(1)} % water`}
+                  . Boiled fluid may feel firm again when cold: bleed before the next drive.
                 </p>
               )}
             </section>

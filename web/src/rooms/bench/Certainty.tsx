@@ -1,16 +1,29 @@
-import type { BandAnswer, BandResult } from '../../api/client';
+import type { BandAnswer, BandResult, Observation } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
 import { useUnits } from '../../units/UnitContext';
-import { inWords, SeenEditor } from './SeenEditor';
+import { ProblemNote } from '../../shared/ProblemNote';
+import { inWords } from '../../shared/seenWords';
+import { SeenEditor } from './SeenEditor';
+import { useSeenToday } from './useSeenToday';
 
-const unitOf = (kind: string) => (kind === 'padWear' ? 'mm' : kind === 'pedalSoft' ? 'K' : 'C');
+const unitOf = (kind: string) => (kind === 'padWear' ? 'mm' : kind === 'moisture' ? '%' : kind === 'pedalSoft' ? 'K' : 'C');
+
+const same = (a: Observation, b: Observation) =>
+  (['kind', 'rear', 'session', 'aboveC', 'belowC', 'value', 'minutesAfterStop', 'lap'] as const).every(
+    (key) => (a[key] || null) === (b[key] || null),
+  );
 
 /** How sure Rimrock is, in three sentences; what would narrow it; and what was seen, with what it taught. */
 export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined; waiting: boolean }) {
   const { draft, change } = usePlan();
-  const { show, told } = useUnits();
-  const seen = draft?.seen ?? [];
-  const remove = (at: number) => change((old) => ({ ...old, seen: (old.seen ?? []).filter((_, i) => i !== at) }));
+  const { show, told: inUnits } = useUnits();
+  const log = useSeenToday();
+  // A logger's play is on this page alone; what was really seen is in the log.
+  const played = draft?.seen ?? [];
+  const seen = [...played, ...log.seen];
+  const remove = (at: number) =>
+    at < played.length ? change((old) => ({ ...old, seen: (old.seen ?? []).filter((_, i) => i !== at) })) : log.remove(at - played.length);
+  const told = (item: Observation) => answer?.evidence?.seen.find((one) => same(one.observation, item));
   return (
     <section aria-label="How sure is this" className="certainty">
       <h2>How sure is this?</h2>
@@ -23,7 +36,7 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
       {answer?.evidence && (
         <>
           <p className={answer.evidence.contradicted ? 'contradicted' : 'learnt'} role="status">
-            {told(answer.evidence.statement)}
+            {inUnits(answer.evidence.statement)}
           </p>
           <Beside before={answer.prior} after={answer.learnt ?? answer.prior} />
         </>
@@ -31,27 +44,27 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
       {seen.length > 0 && (
         <ul className="seen">
           {seen.map((item, i) => {
-            const told = answer?.evidence?.seen[i];
+            const weighed = told(item);
             const unit = unitOf(item.kind);
-            const digits = unit === 'mm' ? 1 : 0;
+            const digits = unit === 'mm' || unit === '%' ? 1 : 0;
             return (
               <li key={i}>
                 <b>{inWords(item, show)}</b>
-                {told && item.kind !== 'pedalSoft' && (
+                {weighed && item.kind !== 'pedalSoft' && (
                   <span>
                     {' '}
-                    believed {show(told.before.p10, unit, digits).replace(/ .*/, '')} to {show(told.before.p90, unit, digits)}, now{' '}
-                    {show(told.after.p10, unit, digits).replace(/ .*/, '')} to {show(told.after.p90, unit, digits)}
+                    believed {show(weighed.before.p10, unit, digits).replace(/ .*/, '')} to {show(weighed.before.p90, unit, digits)}, now{' '}
+                    {show(weighed.after.p10, unit, digits).replace(/ .*/, '')} to {show(weighed.after.p90, unit, digits)}
                   </span>
                 )}
-                {told?.boiling != null && (
-                  <span className={told.unexplained ? 'contradicted' : undefined}>
+                {weighed?.boiling != null && (
+                  <span className={weighed.unexplained ? 'contradicted' : undefined}>
                     {' '}
-                    boiling explains {Math.round(100 * told.boiling)} % of it; else air, knocked-back pistons, old fluid. Bleed before the
-                    next drive
+                    boiling explains {Math.round(100 * weighed.boiling)} % of it; else air, knocked-back pistons, old fluid. Bleed before
+                    the next drive
                   </span>
                 )}
-                {told?.unexplained && told.boiling == null && (
+                {weighed?.unexplained && weighed.boiling == null && (
                   <span className="contradicted"> nothing believable comes near it: check the entry</span>
                 )}{' '}
                 <button type="button" className="why" onClick={() => remove(i)} aria-label={`Forget: ${inWords(item, show)}`}>
@@ -65,7 +78,8 @@ export function Certainty({ answer, waiting }: { answer: BandAnswer | undefined;
       {waiting && seen.length > 0 && <p className="note">Learning from it…</p>}
       <details>
         <summary>I saw something at the track</summary>
-        <SeenEditor />
+        <SeenEditor count={log.add} />
+        {log.error && <ProblemNote error={log.error} />}
       </details>
     </section>
   );

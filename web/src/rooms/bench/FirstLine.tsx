@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { BandResult, Limit, PredictionResult, ShelfAnswer } from '../../api/client';
 import { nameOfDay } from '../../plan/days';
@@ -13,6 +14,10 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
   return text === 'holds' || text === 'may give' ? '' : `, ${text}`;
 };
 
+/** Whether parts or signs stop the car. */
+const notLike = (result: PredictionResult) =>
+  result.hardStops.every((stop) => stop.code === 'open-sign') ? 'Not before what was seen is answered.' : 'Not on these parts.';
+
 /** What the day comes to, in one line; with it what to do. The verdict came with the chances; here it is said. */
 export function sayFirst(
   result: PredictionResult,
@@ -21,7 +26,7 @@ export function sayFirst(
   nameOf: (day: string) => string = (day) => day,
 ): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
   if (!band) {
-    if (result.hardStops.length > 0) return { head: 'Not on these parts.', then: null, tone: 'bad' };
+    if (result.hardStops.length > 0) return { head: notLike(result), then: null, tone: 'bad' };
     const gone = result.limits.find((limit) => limit.gives);
     return {
       head: gone ? `In the middle of the band: ${lower(told(gone.title))}${where(gone)}.` : 'Nothing gives in the middle of the band.',
@@ -43,7 +48,7 @@ export function sayFirst(
   };
   switch (band.outcome) {
     case 'stop':
-      return { head: 'Not on these parts.', then: null, tone: 'bad' };
+      return { head: notLike(result), then: null, tone: 'bad' };
     case 'settling':
       return { head: 'The danger is small; how small is being counted.', then: null, tone: 'maybe' };
     case 'due':
@@ -68,7 +73,21 @@ export function sayFirst(
 }
 
 /** The Bench's first line: what to do, with danger and damage beside it. */
-export function FirstLine({ result, band, shelf }: { result: PredictionResult; band: BandResult | undefined; shelf: ShelfAnswer }) {
+export function FirstLine({
+  result,
+  band,
+  shelf,
+  beforeLog = false,
+  advice,
+}: {
+  result: PredictionResult;
+  band: BandResult | undefined;
+  shelf: ShelfAnswer;
+  /** True where what the log has taught is not counted yet. */
+  beforeLog?: boolean;
+  /** What would make it hold, once the verdict stands. */
+  advice?: ReactNode;
+}) {
   const { told } = useUnits();
   const { head, then, tone } = sayFirst(result, band, told, (day) => nameOfDay(day, shelf, told));
   return (
@@ -76,11 +95,12 @@ export function FirstLine({ result, band, shelf }: { result: PredictionResult; b
       <div>
         <h1>{head}</h1>
         {then && <p>{then}</p>}
-        {tone !== 'good' && (
-          <p>
-            <Link to={{ pathname: '/choose', search: window.location.search }}>See what would hold</Link>
-          </p>
-        )}
+        {tone !== 'good' &&
+          (advice ?? (
+            <p>
+              <Link to={{ pathname: '/choose', search: window.location.search }}>See what would hold</Link>
+            </p>
+          ))}
       </div>
       <div className="first-chances">
         {band ? (
@@ -90,7 +110,10 @@ export function FirstLine({ result, band, shelf }: { result: PredictionResult; b
               chance={band.danger}
               kind="danger"
             />
-            <p className="note">{band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}</p>
+            <p className="note">
+              {beforeLog && 'before your log, which is being weighed; '}
+              {band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}
+            </p>
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
             </p>

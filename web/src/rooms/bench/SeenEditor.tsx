@@ -13,11 +13,12 @@ const kinds: { value: ObservationKind; label: string }[] = [
   { value: 'caliperPeak', label: 'caliper’s highest on a logger' },
   { value: 'pedalSoft', label: 'the pedal' },
   { value: 'padWear', label: 'pad wear over the day' },
+  { value: 'moisture', label: 'water in the reservoir' },
 ];
 
-/** Enters one observation; nothing typed is lost when it is refused. */
-export function SeenEditor() {
-  const { change, plan } = usePlan();
+/** Enters one observation into the log; nothing typed is lost when it is refused. */
+export function SeenEditor({ count }: { count: (seen: Observation) => void }) {
+  const { plan } = usePlan();
   const range = useRange();
   const [kind, setKind] = useState<ObservationKind>('rotorPaint');
   const [rear, setRear] = useState(false);
@@ -39,7 +40,7 @@ export function SeenEditor() {
       ...(!interval && kind !== 'pedalSoft' ? { value } : {}),
       ...(kind === 'rotorReading' ? { minutesAfterStop: minutes } : {}),
     };
-    change((old) => ({ ...old, seen: [...(old.seen ?? []), seen] }));
+    count(seen);
     setValue(undefined);
     setAbove(undefined);
     setBelow(undefined);
@@ -83,7 +84,7 @@ export function SeenEditor() {
         <NumberField
           label={kind === 'padWear' ? 'Worn off' : 'It read'}
           value={value}
-          range={kind === 'padWear' ? range('observation.value', 'Pad wear') : range('observation.value', 'Temperature read')}
+          range={range('observation.value', kind === 'padWear' ? 'Pad wear' : kind === 'moisture' ? 'Water read' : 'Temperature read')}
           onChange={setValue}
         />
       )}
@@ -98,31 +99,4 @@ export function SeenEditor() {
       </button>
     </div>
   );
-}
-
-/** An observation in words. */
-export function inWords(seen: Observation, show: (value: number, unit: string, digits?: number) => string): string {
-  const where = seen.rear ? 'rear ' : 'front ';
-  const edges = [
-    seen.aboveC != null && `hotter than ${show(seen.aboveC, 'C')}`,
-    seen.belowC != null && `cooler than ${show(seen.belowC, 'C')}`,
-  ]
-    .filter(Boolean)
-    .join(', ');
-  switch (seen.kind) {
-    case 'rotorPaint':
-      return `${where}rim ${edges}`;
-    case 'caliperSticker':
-      return `${where}caliper ${edges}`;
-    case 'rotorReading':
-      return `${where}rotor ${show(seen.value ?? 0, 'C')} after ${seen.minutesAfterStop} min`;
-    case 'rotorPeak':
-      return `${where}rotor up to ${show(seen.value ?? 0, 'C')}`;
-    case 'caliperPeak':
-      return `${where}caliper up to ${show(seen.value ?? 0, 'C')}`;
-    case 'pedalSoft':
-      return seen.lap ? `pedal soft in lap ${seen.lap}` : 'pedal stayed firm';
-    default:
-      return `${where}pads worn by ${show(seen.value ?? 0, 'mm', 1)}`;
-  }
 }

@@ -1,3 +1,4 @@
+import { base } from '../../api/base';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { startLogger, type LoggerFrame, type PredictionPlan } from '../../api/client';
 
@@ -34,9 +35,9 @@ export function useLogger(): LiveLog {
       setState('starting');
       startLogger(plan, seed)
         .then(({ id }) => {
-          const stream = new EventSource(`/api/devices/loggers/${id}/stream?speed=${speed}`);
+          const stream = new EventSource(`${base}/api/devices/loggers/${id}/stream?speed=${speed}`);
           source.current = stream;
-          setFile(`/api/devices/loggers/${id}/log`);
+          setFile(`${base}/api/devices/loggers/${id}/log`);
           setState('playing');
           stream.addEventListener('frames', (event) => {
             const come = JSON.parse((event as MessageEvent<string>).data) as LoggerFrame[];

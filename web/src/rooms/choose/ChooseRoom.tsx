@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
 import { fitSetup, whyNot, type Suggestion, type Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
 import { draftOfPlan, fittedDraft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
+import { useBelief } from '../../plan/useBelief';
 import { errorOf, percentOf } from '../../shared/chance';
 import { ChanceBar } from '../../shared/ChanceBar';
+import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
+import { Ask } from './Ask';
 import { asJson, asMarkdown, readComparison } from './share';
 import { OtherCaliper } from './OtherCaliper';
 import { Shortlist } from './Shortlist';
@@ -30,20 +32,13 @@ export default function ChooseRoom() {
   const { shelf, draft, plan, change, start } = usePlan();
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
-  const matched = useMatch(plan, wishes);
+  const belief = useBelief();
+  const matched = useMatch(plan, wishes, belief);
   const { system, told } = useUnits();
   const [current, setCurrent] = useState<string | null>(null);
   const [said, setSaid] = useState('');
   const [problem, setProblem] = useState<Error | null>(null);
-  if (!plan || !draft)
-    return (
-      <section className="empty">
-        <h2>No car yet.</h2>
-        <Link className="btn btn-dark" to="/new">
-          Start with your car
-        </Link>
-      </section>
-    );
+  if (!plan || !draft) return <NoCarYet />;
   const answer = matched.data;
   const edit = (changes: Partial<Wishes>) => change((old) => ({ ...old, wishes: { ...old.wishes, ...changes } }));
   const pins = draft.pins ?? [];
@@ -55,7 +50,7 @@ export default function ChooseRoom() {
   const fit = async (setup: Suggestion) => {
     try {
       const fitted = await fitSetup(plan, wishes, setup.key);
-      change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf), pins: [] }));
+      change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf, plan.open), pins: [] }));
       setSaid(`${padsOf(setup)}: fitted in the plan, as it was judged. Press u to undo.`);
       window.scrollTo({ top: 0 });
     } catch (error) {
@@ -98,7 +93,7 @@ export default function ChooseRoom() {
           </>
         ) : matched.isFetching ? (
           <>
-            Weighing the shelf: {Math.round(matched.share * 100)} %{' '}
+            Weighing the shelf: {Math.round(matched.share * 100)} %{matched.beforeLog && ', so far before your log'}{' '}
             <button type="button" className="btn btn-link" onClick={matched.stop}>
               Stop
             </button>
@@ -134,7 +129,7 @@ export default function ChooseRoom() {
       <div className="choose">
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
-          {answer && <WhyNotThat all={answer.whyNot} ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, signal)} />}
+          {answer && <WhyNotThat all={answer.whyNot} ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, signal)} />}
           <OtherCaliper plan={plan} />
         </aside>
         {answer && chosen ? (
@@ -195,6 +190,7 @@ export default function ChooseRoom() {
           )
         )}
       </div>
+      <Ask plan={plan} wishes={wishes} belief={belief} ready={!matched.isFetching && answer !== undefined} />
       {answer && pinned.length > 0 && <SideBySide fitted={answer.fitted} setups={pinned} onUnpin={pin} />}
       {problem && <ProblemNote error={problem} />}
       <p className="share no-print">

@@ -2,7 +2,7 @@ import type { Demand, Suggestion } from '../../api/client';
 import { MiniStrata } from '../../charts/MiniStrata';
 import { useUnits } from '../../units/UnitContext';
 import { errorOf, percentOf } from '../../shared/chance';
-import { firstToGive, money, padsOf, restOf, signed } from './words';
+import { firstToGive, isTypical, money, padsOf, restOf, signed } from './words';
 
 interface Props {
   setups: Suggestion[];
@@ -77,8 +77,13 @@ export function Shortlist({ setups, road, mostColdMetres, current, pins, onCurre
                 {besides && told(besides.sentence)}
               </p>
               <p className="setup-do">
-                <button type="button" className="btn btn-dark" onClick={() => onFit(setup)}>
-                  Fit this
+                {isTypical(setup) && (
+                  <a className="btn btn-dark" href="#ask">
+                    What to ask for
+                  </a>
+                )}
+                <button type="button" className={isTypical(setup) ? 'btn btn-outline-dark' : 'btn btn-dark'} onClick={() => onFit(setup)}>
+                  {isTypical(setup) ? 'Try it in the plan' : 'Fit this'}
                 </button>
                 <button
                   type="button"

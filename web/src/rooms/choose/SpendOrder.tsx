@@ -40,7 +40,7 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
           </li>
         ))}
       </ol>
-      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${sum.toFixed(0)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ? told(stepsEnd) : ''}`}</p>
+      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${money(sum)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ? told(stepsEnd) : ''}`}</p>
     </>
   );
 }

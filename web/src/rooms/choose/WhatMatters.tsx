@@ -1,5 +1,6 @@
 import type { Wishes } from '../../api/client';
-import { classParts, scales, scaleWords, schools, schoolValue, withSchool } from './wishes';
+import { scales, scaleWords, schools, schoolValue, withSchool } from './wishes';
+import { classParts } from '../../plan/wishes';
 
 /** The driver's scales and schools of thought: nothing that ranks is hidden. */
 export function WhatMatters({ wishes, change }: { wishes: Wishes; change: (changes: Partial<Wishes>) => void }) {

@@ -6,11 +6,11 @@ const pauseMs = 150;
 const stages = ['sketch', 'first', 'whole'] as const;
 
 /** The short list of a plan: first by a sketch, then its first rows, then all of it, each as soon as it is there; with its progress and a way to stop it. */
-export function useMatch(plan: PredictionPlan | null, wishes: Wishes) {
+export function useMatch(plan: PredictionPlan | null, wishes: Wishes, belief: { car?: string; key: string }) {
   const queries = useQueryClient();
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState<string | null>(null);
-  const asked = useMemo(() => JSON.stringify([plan, wishes]), [plan, wishes]);
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key]), [plan, wishes, belief.key]);
   const going = plan !== null && stopped !== asked;
   const ask = (stage: (typeof stages)[number], enabled: boolean) => ({
     queryKey: ['match', stage, asked],
@@ -21,7 +21,8 @@ export function useMatch(plan: PredictionPlan | null, wishes: Wishes) {
       setShare(0);
       const unfollow = followProgress(ticket, (done) => setShare((stages.indexOf(stage) + done) / stages.length));
       try {
-        return await match(plan!, wishes, stage, ticket, signal);
+        // The sketch does not wait for what the log has taught.
+        return await match(plan!, wishes, stage, ticket, stage === 'sketch' ? undefined : belief.car, signal);
       } finally {
         unfollow();
       }
@@ -43,6 +44,8 @@ export function useMatch(plan: PredictionPlan | null, wishes: Wishes) {
     error: sketch.error ?? first.error ?? whole.error,
     refetch: () => [sketch, first, whole].find((query) => query.error)?.refetch(),
     share,
+    /** True where what is shown was reckoned before what the log has taught was counted. */
+    beforeLog: belief.car !== undefined && latest === sketch,
     stopped: stopped === asked,
     stop: () => {
       setStopped(asked);

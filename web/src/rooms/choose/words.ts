@@ -1,3 +1,4 @@
+import { priced } from '../../units/currency';
 import type { Suggestion } from '../../api/client';
 import { percentOf } from '../../shared/chance';
 import { conversion, told, type UnitSystem } from '../../units/units';
@@ -48,4 +49,7 @@ export function firstToGive(setup: Suggestion): string {
 }
 
 /** A sum of money; one with a price missing is unknown, never nought. */
-export const money = (sum: number | null | undefined) => (sum == null ? 'unknown' : sum.toFixed(0));
+export const money = (sum: number | null | undefined) => (sum == null ? 'unknown' : priced(sum));
+
+/** True where a setup has a part that stands for what can be asked for, and is no product. */
+export const isTypical = (setup: Suggestion) => setup.key.split('|').some((id) => id.startsWith('typical:'));

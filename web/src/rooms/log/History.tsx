@@ -1,8 +1,10 @@
+import { base } from '../../api/base';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { deleteEntry, listPhotos, type Entry, type InspectionNote, type LogSession } from '../../api/log';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SureButton } from '../../shared/SureButton';
+import { inWords } from '../../shared/seenWords';
 import { useUnits } from '../../units/UnitContext';
 import type { usePages } from './usePages';
 import { corners, pedals } from './words';
@@ -17,8 +19,8 @@ function Photos({ id }: { id: string }) {
   return (
     <span className="photos">
       {photos.data.map((photo) => (
-        <a key={photo} href={`/api/log/photos/${photo}`} target="_blank" rel="noreferrer">
-          <img src={`/api/log/photos/${photo}`} alt="" loading="lazy" height={72} />
+        <a key={photo} href={`${base}/api/log/photos/${photo}`} target="_blank" rel="noreferrer">
+          <img src={`${base}/api/log/photos/${photo}`} alt="" loading="lazy" height={72} />
         </a>
       ))}
     </span>
@@ -65,6 +67,7 @@ export function History({
         paint &&
           `front rim ${paint.aboveC != null ? `over ${show(paint.aboveC, 'C')}` : ''}${paint.aboveC != null && paint.belowC != null ? ', ' : ''}${paint.belowC != null ? `under ${show(paint.belowC, 'C')}` : ''}`,
         body.pedal !== 'unsaid' && `pedal ${pedals.find((row) => row.value === body.pedal)?.label}`,
+        ...(body.seen ?? []).map((one) => inWords(one, show)),
         body.note,
       ]
         .filter(Boolean)

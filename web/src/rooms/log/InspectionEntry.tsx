@@ -23,6 +23,7 @@ interface StandsDraft {
   moisturePercent?: number;
   fluidLevelMm?: number;
   hotLapsSince?: number;
+  bled?: boolean;
 }
 
 const blankLook = (): StandsDraft => ({ id: newId(), day: today(), looks: corners.map((corner) => blank(corner.value)) });
@@ -32,14 +33,17 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
   const queries = useQueryClient();
   const range = useLogRange();
   const kept = useKept(`stands:${car}`, blankLook);
-  const { id, day, looks, moisturePercent, fluidLevelMm, hotLapsSince } = kept.now;
+  const { id, day, looks, moisturePercent, fluidLevelMm, hotLapsSince, bled } = kept.now;
   const set = (changes: Partial<StandsDraft>) => kept.set((old) => ({ ...old, ...changes }));
   const [at, setAt] = useState(0);
   const touched = looks.filter((look) => JSON.stringify(look) !== JSON.stringify(blank(look.corner)));
-  const note: InspectionNote = { inspection: { date: day, corners: touched, moisturePercent, fluidLevelMm, hotLapsSince }, plan };
+  const note: InspectionNote = {
+    inspection: { date: day, corners: touched, moisturePercent, fluidLevelMm, hotLapsSince, bled: bled ?? false },
+    plan,
+  };
   const findings = useQuery({
-    queryKey: ['findings', note],
-    queryFn: ({ signal }) => readFindings(note, signal),
+    queryKey: ['findings', car, note],
+    queryFn: ({ signal }) => readFindings(note, car, signal),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
@@ -152,6 +156,10 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
           onChange={(mm) => set({ fluidLevelMm: mm })}
           onClear={() => set({ fluidLevelMm: undefined })}
         />
+        <label className="check">
+          <input type="checkbox" checked={bled ?? false} onChange={(event) => set({ bled: event.target.checked || undefined })} /> bled, and
+          the pedal is firm
+        </label>
       </div>
       <p>
         <button

@@ -1,3 +1,4 @@
+import { base } from '../../api/base';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readKept, restoreArchive, undoRestore, type KeptState, type RestorePreview } from '../../api/log';
@@ -59,14 +60,14 @@ export function Keep({ car }: { car?: string }) {
     <section aria-label="Your data" className="keep">
       <h2>Your data</h2>
       <p>
-        <a className="btn btn-outline-dark" href="/api/archive" download="rimrock-archive.zip" onClick={() => void later()}>
+        <a className="btn btn-outline-dark" href={`${base}/api/archive`} download="rimrock-archive.zip" onClick={() => void later()}>
           Save everything
         </a>{' '}
-        <a className="btn btn-link" href="/api/archive/database" download="rimrock.db" onClick={() => void later()}>
+        <a className="btn btn-link" href={`${base}/api/archive/database`} download="rimrock.db" onClick={() => void later()}>
           A copy of the database
         </a>{' '}
         {car && (
-          <a className="btn btn-link" href={`/api/log/${encodeURIComponent(car)}/table?units=${system}`} download="days.csv">
+          <a className="btn btn-link" href={`${base}/api/log/${encodeURIComponent(car)}/table?units=${system}`} download="days.csv">
             Days as CSV
           </a>
         )}{' '}
@@ -92,7 +93,7 @@ export function Keep({ car }: { car?: string }) {
         {tables.map(([kind, name], i) => (
           <span key={kind}>
             {i > 0 && ', '}
-            <a href={`/api/archive/tables/${kind}`} download={`${name.replace(' ', '-')}.csv`}>
+            <a href={`${base}/api/archive/tables/${kind}`} download={`${name.replace(' ', '-')}.csv`}>
               {name}
             </a>
           </span>

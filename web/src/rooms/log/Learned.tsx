@@ -2,11 +2,10 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useState } from 'react';
 import { followProgress, type PredictionPlan } from '../../api/client';
 import { learn } from '../../api/log';
-import { Promises } from '../../charts/Promises';
 import { Taught } from '../../charts/Taught';
-import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
+import { KeptWord } from './KeptWord';
 
 const signed = (value: number) => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
 
@@ -70,7 +69,6 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
         )}
       </section>
     );
-  const held = page.promises.filter((promise) => promise.kept != null).length;
   return (
     <>
       <div className="log-columns">
@@ -111,19 +109,7 @@ export function Learned({ car, plan, count }: { car: string; plan: PredictionPla
           <p>{told(page.next)}</p>
         </section>
       </div>
-      <section aria-label="Kept promises" className="kept">
-        <header className="section-head">
-          <h2>Kept promises</h2>
-          <span className="section-note">what was said before each day, what came</span>
-        </header>
-        <Promises page={page} />
-        <p className="note">
-          8 in 10 was promised; {page.keptCount} of {held} came true. Bars are what was said, posts what paints allow.{' '}
-          {page.promises
-            .map((one) => `On the evening before ${one.date}: danger ${withError(one.danger)}, damage ${withError(one.damage)}.`)
-            .join(' ')}
-        </p>
-      </section>
+      <KeptWord page={page} />
     </>
   );
 }

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import { readInspections, readKits, readSessions } from '../../api/log';
 import { carKey } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { AsideNote } from '../../shared/AsideNote';
+import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { moment, readKept } from '../../shared/useKept';
 import { Diagnose } from './Diagnose';
@@ -32,12 +33,7 @@ export default function LogRoom() {
     return (
       <div className="log">
         <AsideNote />
-        <section className="empty">
-          <h2>No car yet.</h2>
-          <Link className="btn btn-dark" to="/new">
-            Start with your car
-          </Link>
-        </section>
+        <NoCarYet />
         <Keep />
       </div>
     );
@@ -99,7 +95,7 @@ export default function LogRoom() {
             <Diagnose car={car} plan={plan} />
           </div>
           <History car={car} sessions={sessions} inspections={inspections} onEdit={(old) => write(old.id)} />
-          <Recorded plan={plan} />
+          <Recorded car={car} plan={plan} />
           <Traces />
           <Kits car={car} kits={mine} first={[firstPaints, firstStickers]} />
           <Keep car={car} />

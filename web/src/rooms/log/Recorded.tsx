@@ -1,7 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { saveCircuit, type PredictionPlan } from '../../api/client';
-import { readColumns, readDriven, type ColumnsPreview, type RecordingColumns } from '../../api/log';
+import { readColumns, readDriven, saveSession, type ColumnsPreview, type RecordingColumns } from '../../api/log';
+import { rangeOf } from '../../api/ranges';
+import { newId, today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { MendAgain, MendedSamples } from '../../shared/MendedSamples';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -12,6 +14,7 @@ import { ZoneTable } from './ZoneTable';
 
 const mostBytes = 8_000_000;
 const none = '';
+const longestMin = rangeOf('stint.minutesEach').max;
 
 interface Opened {
   name: string;
@@ -21,7 +24,7 @@ interface Opened {
 }
 
 /** A recording of a day: which column is which, a look at it, then lap by lap against the prediction. */
-export function Recorded({ plan }: { plan: PredictionPlan }) {
+export function Recorded({ car, plan }: { car: string; plan: PredictionPlan }) {
   const { change } = usePlan();
   const { show, told } = useUnits();
   const queries = useQueryClient();
@@ -43,6 +46,27 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
       await queries.invalidateQueries({ queryKey: ['shelf'] });
       change((old) => ({ ...old, circuit: id }));
     },
+  });
+  const note = useMutation({
+    mutationFn: async () => {
+      const driven = read.data!;
+      const seen = driven.laps.flatMap((lap) => lap.measuredC ?? []);
+      const stint = { ...plan.stint, sessions: 1, minutesEach: Math.min(longestMin, Math.max(1, Math.round(driven.durationS / 60))) };
+      await saveSession(car, {
+        id: newId(),
+        day: today(),
+        revision: 0,
+        body: {
+          date: today(),
+          sessions: 1,
+          laps: driven.laps.length,
+          plan: { ...plan, circuit: driven.circuit, stint },
+          pedal: 'unsaid',
+          seen: seen.length > 0 ? [{ kind: 'rotorPeak', rear: false, value: Math.max(...seen) }] : [],
+        },
+      });
+    },
+    onSettled: () => queries.invalidateQueries({ queryKey: ['log', car] }),
   });
   const edit = (changes: Partial<RecordingColumns>) => setColumns((old) => old && { ...old, ...changes });
   const preview = open.data?.preview;
@@ -151,7 +175,10 @@ export function Recorded({ plan }: { plan: PredictionPlan }) {
           <button type="button" className="btn btn-link" disabled={keep.isPending || keep.isSuccess} onClick={() => keep.mutate()}>
             {keep.isSuccess ? 'It is the plan’s circuit now' : 'Make its fastest lap the plan’s circuit'}
           </button>
-          {keep.error && <ProblemNote error={keep.error} />}
+          <button type="button" className="btn btn-link" disabled={note.isPending || note.isSuccess} onClick={() => note.mutate()}>
+            {note.isSuccess ? 'Written down: correct its day below' : 'Write this day into the log'}
+          </button>
+          {(keep.error ?? note.error) && <ProblemNote error={(keep.error ?? note.error)!} />}
         </div>
       )}
     </section>

@@ -26,6 +26,8 @@ export interface DayDraft {
   readingC?: number;
   readingMinutes?: number;
   note: string;
+  /** What was measured besides: passes through as it is. */
+  seen: LogSession['seen'];
 }
 
 const after = (kit: PaintKit, gone: Gone) =>
@@ -57,6 +59,7 @@ export function dayOf(entry: Entry<LogSession> | undefined, plan: PredictionPlan
     readingC: old?.readingC ?? undefined,
     readingMinutes: old?.readingMinutes ?? undefined,
     note: old?.note ?? '',
+    seen: old?.seen,
   };
 }
 
@@ -77,6 +80,7 @@ export const sessionOf = (draft: DayDraft, plan: PredictionPlan, paints: PaintKi
   readingC: draft.readingC,
   readingMinutes: draft.readingMinutes,
   note: draft.note || undefined,
+  seen: draft.seen,
 });
 
 const words: Partial<Record<keyof DayDraft, string>> = {
@@ -96,6 +100,7 @@ const words: Partial<Record<keyof DayDraft, string>> = {
   readingC: 'the reading',
   readingMinutes: 'its minutes',
   note: 'the note',
+  seen: 'what was measured besides',
 };
 
 /** What stands differently in two drafts of a day, in words. */

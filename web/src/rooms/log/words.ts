@@ -63,6 +63,7 @@ export const sound: { value: Mark; label: string }[] = [
   { value: 'hoseSound', label: 'hose, whole length' },
   { value: 'wheelFirm', label: 'wheel rocked' },
   { value: 'facesSound', label: 'both faces' },
+  { value: 'hardwareFirm', label: 'bolts, clips, bobbins firm' },
 ];
 
 export const reaches: { value: NonNullable<CornerLook['reach']>; label: string }[] = [

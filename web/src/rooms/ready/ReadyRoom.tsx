@@ -1,9 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import type { PredictionPlan } from '../../api/client';
 import { workOrder, type BleedWay, type WorkOrder } from '../../api/ready';
-import { carKey, planAsItStands } from '../../plan/carKey';
+import { carKey } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
+import { useBelief } from '../../plan/useBelief';
+import { openSigns } from '../../plan/garage';
+import { useGarage } from '../../plan/useGarage';
+import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Bedding } from './Bedding';
 import { HandTrainer } from './HandTrainer';
@@ -11,17 +16,41 @@ import { Season } from './Season';
 import { handStep, WorkList } from './WorkList';
 import { useUnits } from '../../units/UnitContext';
 
+const fittedOf = ({ frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, ...rest }: PredictionPlan) => ({
+  open: rest.open,
+  frontPad,
+  rearPad,
+  frontRotor,
+  rearRotor,
+  fluid,
+  fluidState,
+  frontPadMm,
+  rearPadMm,
+  frontDuct: rest.frontDuct,
+  rearDuct: rest.rearDuct,
+  frontKit: rest.frontKit,
+  lines: rest.lines ?? ('rubber' as const),
+});
+
 /** From the parts in the post to a car that is ready: the work, the bedding, the season. */
 export default function ReadyRoom() {
   const { band, told } = useUnits();
   const { shelf, draft, plan, search } = usePlan();
+  const belief = useBelief();
   const [freshFluid, setFreshFluid] = useState(false);
   const [bleed, setBleed] = useState<BleedWay>('twoPeople');
-  const before = useMemo(() => (draft && plan ? planAsItStands(draft, plan, shelf) : null), [draft, plan, shelf]);
+  const garage = useGarage();
+  // Driven as the plan says, with what is on the car.
+  const before = useMemo(
+    () => (plan ? (garage ? { ...plan, ...fittedOf({ ...garage.plan, open: openSigns(garage) }) } : plan) : null),
+    [plan, garage],
+  );
+  const stock = useMemo(() => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50 })), [garage]);
+  const isKept = draft !== null && shelf.content.cars.some((item) => item.id === carKey(draft));
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
   const order = useQuery({
-    queryKey: ['work', before, plan, freshFluid, others, bleed],
-    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, signal),
+    queryKey: ['work', before, plan, freshFluid, others, bleed, belief.key, stock],
+    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, belief.car, stock, signal),
     enabled: before !== null && plan !== null,
     // Only how it is bled may change under what is shown.
     placeholderData: (kept: WorkOrder | undefined, query) =>
@@ -29,15 +58,7 @@ export default function ReadyRoom() {
     retry: false,
     staleTime: Infinity,
   });
-  if (!plan || !draft || !before)
-    return (
-      <section className="empty">
-        <h2>No car yet.</h2>
-        <Link className="btn btn-dark" to="/new">
-          Start with your car
-        </Link>
-      </section>
-    );
+  if (!plan || !draft || !before) return <NoCarYet />;
   const changes = (order.data?.changes ?? []).map((change) => told(change));
   const beds = order.data?.beds ?? false;
   const bleeds = order.data?.steps.some((step) => step.code === 'bleed') ?? false;
@@ -49,6 +70,7 @@ export default function ReadyRoom() {
           <>
             The plan above is what is on the {plan.car.name}: nothing to change. Fit something in{' '}
             <Link to={{ pathname: '/choose', search }}>Choose</Link>, or in the sentence above.
+            {!isKept && ' It is not on your shelf, so that nobody knows what was on it before: press its name above and keep it first.'}
           </>
         ) : (
           <>
@@ -82,16 +104,17 @@ export default function ReadyRoom() {
         {order.data && order.data.hours.p50 > 0 && ` About ${band(order.data.hours, 'h', 1)}.`}
       </p>
       {order.error && <ProblemNote error={order.error} retry={() => void order.refetch()} />}
+      {order.isFetching && !order.data && <p className="loading">Reckoning the order by what your log has taught…</p>}
       <div className="ready-columns">
         {order.data && (order.data.steps.length > 0 || order.data.refused.length > 0) && (
-          <WorkList key={changes.join()} order={order.data} car={carKey(draft)} plan={plan} draft={draft} />
+          <WorkList key={changes.join()} order={order.data} car={carKey(draft)} before={before} plan={plan} draft={draft} />
         )}
         <div>
           <Bedding plan={plan} fresh={beds} />
           {handed && !order.data?.steps.some((step) => step.code === handStep) && <HandTrainer />}
         </div>
       </div>
-      <Season plan={plan} car={carKey(draft)} />
+      <Season plan={plan} car={carKey(draft)} belief={belief} />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonE
 import { SeasonChart } from '../../charts/SeasonChart';
 import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
+import type { Belief } from '../../plan/useBelief';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { DataTable } from '../../shared/DataTable';
@@ -35,7 +36,7 @@ const usualC = 22;
 const upper = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase());
 
 /** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
-export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
+export function Season({ plan, car, belief }: { plan: PredictionPlan; car: string; belief: Pick<Belief, 'car' | 'key'> }) {
   const { show, band, system, told } = useUnits();
   const queries = useQueryClient();
   const [policy, setPolicy] = useState<FluidPolicy>('yearly');
@@ -49,9 +50,9 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   const kept = useQuery({ queryKey: ['events', car], queryFn: () => readEvents(car) });
   const ahead = (kept.data?.items ?? []).filter((item) => item.day >= today()).sort((a, b) => a.day.localeCompare(b.day));
   const events: SeasonEvent[] = ahead.map((item) => item.body);
-  const question = { plan, events, today: today(), policy, car };
+  const question = { plan, events, today: today(), policy, car: belief.car };
   const first = useQuery({
-    queryKey: ['season', plan, events, car],
+    queryKey: ['season', plan, events, belief.key],
     queryFn: ({ signal }) => seasonPlan(question, false, signal),
     enabled: events.length > 0,
     placeholderData: keepPreviousData,
@@ -60,7 +61,7 @@ export function Season({ plan, car }: { plan: PredictionPlan; car: string }) {
   });
   // Small dangers are counted over more members once the first figures stand.
   const whole = useQuery({
-    queryKey: ['season, settled', plan, events, car],
+    queryKey: ['season, settled', plan, events, belief.key],
     queryFn: ({ signal }) => seasonPlan(question, true, signal),
     enabled: events.length > 0 && !first.isPlaceholderData && first.data?.settling === true,
     retry: false,

@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { saveCar, type PredictionPlan } from '../../api/client';
+import type { PredictionPlan } from '../../api/client';
 import { readWork, saveWork } from '../../api/log';
 import type { WorkOrder } from '../../api/ready';
 import { newId, today } from '../../plan/carKey';
-import { draftOfCar, type Draft } from '../../plan/draft';
+import type { Draft } from '../../plan/draft';
+import { garageOf, standingDraft } from '../../plan/garage';
 import { usePlan } from '../../plan/PlanContext';
 import { HardStopList } from '../../shared/HardStopList';
 import { withError } from '../../shared/chance';
@@ -12,9 +13,10 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { HandTrainer } from './HandTrainer';
 import { OrderFoot } from './OrderFoot';
 import { told as toldIn } from '../../units/units';
+import { priced } from '../../units/currency';
 import { useUnits } from '../../units/UnitContext';
 
-const money = (price: number | null | undefined) => (price == null ? '' : price.toFixed(0));
+const money = (price: number | null | undefined) => (price == null ? '' : priced(price));
 
 /** What the day comes to once the work is done. */
 const comesTo: Record<NonNullable<WorkOrder['then']>['outcome'], string> = {
@@ -31,16 +33,30 @@ const comesTo: Record<NonNullable<WorkOrder['then']>['outcome'], string> = {
 export const handStep = 'rotor-hand';
 
 /** What to order, and the work step by step: ticked off, kept, printed. */
-export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: string; plan: PredictionPlan; draft: Draft }) {
+export function WorkList({
+  order,
+  car,
+  before,
+  plan,
+  draft,
+}: {
+  order: WorkOrder;
+  car: string;
+  /** The plan with what is on the car. */
+  before: PredictionPlan;
+  plan: PredictionPlan;
+  draft: Draft;
+}) {
   const { told } = useUnits();
   // What the order is about is kept with its ticks in the units in which everything is kept.
   const changes = order.changes.map((change) => toldIn(change, 'metric'));
   const { shelf, start } = usePlan();
   const queries = useQueryClient();
   const kept = useQuery({ queryKey: ['ticks', car], queryFn: () => readWork(car) });
-  const mine = kept.data?.items.find((item) => item.body.changes.join() === changes.join());
+  const mine = kept.data?.items.find((item) => !item.body.finished && item.body.changes.join() === changes.join());
   const done = useMemo(() => new Set(mine?.body.done ?? []), [mine]);
-  const [id] = useState(newId);
+  // An order that was finished stays as it is: the same change another year is an order of its own.
+  const [id, setId] = useState(newId);
   const tick = useMutation({
     mutationFn: (codes: string[]) =>
       saveWork(car, {
@@ -51,21 +67,29 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
       }),
     onSettled: () => queries.invalidateQueries({ queryKey: ['ticks', car] }),
   });
-  const entry = typeof draft.car === 'string' ? shelf.content.cars.find((item) => item.id === draft.car) : undefined;
   const fitted = useMutation({
     mutationFn: async () => {
-      const body = {
-        ...entry!.body,
-        frontRotor: plan.frontRotor,
-        rearRotor: plan.rearRotor,
-        frontPad: typeof draft.frontPad === 'string' ? draft.frontPad : entry!.body.frontPad,
-        rearPad: typeof draft.rearPad === 'string' ? draft.rearPad : entry!.body.rearPad,
-        fluid: typeof draft.fluid === 'string' ? draft.fluid : entry!.body.fluid,
-        fluidState: order.steps.some((step) => step.code === 'fill') ? { ...plan.fluidState, ageMonths: 0 } : plan.fluidState,
+      const renewed = (pad: 'frontPad' | 'rearPad') =>
+        JSON.stringify(plan[pad]) !== JSON.stringify(before[pad]) || (plan[`${pad}Mm`] == null && before[`${pad}Mm`] != null);
+      const finished = {
+        day: today(),
+        after: plan,
+        frontPads: renewed('frontPad') && !order.fromStock?.front,
+        rearPads: renewed('rearPad') && !order.fromStock?.rear,
+        fluid: order.steps.some((step) => step.code === 'fill'),
       };
-      await saveCar(entry!.id, entry!.revision, body);
-      await queries.invalidateQueries({ queryKey: ['shelf'] });
-      start({ ...draftOfCar(entry!.id, body, draft), frontDuct: draft.frontDuct, refine: draft.refine });
+      await saveWork(car, {
+        id: mine?.id ?? id,
+        day: mine?.day ?? today(),
+        revision: mine?.revision ?? 0,
+        body: { done: [...done], changes, finished },
+      });
+      setId(newId());
+      await queries.invalidateQueries({ queryKey: ['ticks', car] });
+      await queries.invalidateQueries({ queryKey: ['log', car] });
+      const item = shelf.content.cars.find((one) => one.id === car);
+      const garage = item && (await queries.fetchQuery({ ...garageOf(item, shelf), staleTime: 0 }));
+      if (item) start({ ...standingDraft(item, shelf, garage, draft), wishes: draft.wishes });
     },
   });
   const [opened, setOpened] = useState<string | null>(null);
@@ -155,7 +179,7 @@ export function WorkList({ order, car, plan, draft }: { order: WorkOrder; car: s
         ))}
       </ol>
       {tick.error && <ProblemNote error={tick.error} />}
-      {entry && (
+      {shelf.content.cars.some((one) => one.id === car) && (
         <p className="no-print">
           <button type="button" className="btn btn-dark" disabled={!all || fitted.isPending} onClick={() => fitted.mutate()}>
             It is all on the car

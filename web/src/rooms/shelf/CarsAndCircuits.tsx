@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { archivePart, saveCircuit, type Circuit } from '../../api/client';
-import { draftOfCar } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
+import { useTakeCar } from '../../plan/useTakeCar';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
 import { Rename } from './Rename';
@@ -14,6 +14,7 @@ const lengthOf = (circuit: Circuit) => circuit.segments?.reduce((sum, segment) =
 /** Cars and circuits: taken into the plan, renamed, archived. Cars are changed in the plan sentence, where their every figure has its field. */
 export function CarsAndCircuits({ kind }: { kind: 'cars' | 'circuits' }) {
   const { shelf, change } = usePlan();
+  const take = useTakeCar();
   const { show } = useUnits();
   const queries = useQueryClient();
   const [problem, setProblem] = useState<Error | null>(null);
@@ -48,7 +49,7 @@ export function CarsAndCircuits({ kind }: { kind: 'cars' | 'circuits' }) {
                   type="button"
                   className="btn btn-link"
                   onClick={() => {
-                    change((old) => draftOfCar(item.id, item.body, old));
+                    void take(item.id);
                     setSaid(`${item.body.car.name} is in the plan; press its name above to change a figure, u to undo.`);
                   }}
                 >

@@ -1,3 +1,4 @@
+import { base } from '../../api/base';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { importCatalogue, undoImport, type CatalogueImport } from '../../api/client';
@@ -53,7 +54,7 @@ export function CatalogueFile() {
     <section aria-label="The shelf as a file" className="catalogue-file">
       <h3>The shelf as a file</h3>
       <p>
-        <a className="btn btn-outline-dark" href="/api/shelf/catalogue" download="rimrock-catalogue.json">
+        <a className="btn btn-outline-dark" href={`${base}/api/shelf/catalogue`} download="rimrock-catalogue.json">
           Save every part
         </a>{' '}
         <label className="btn btn-link">

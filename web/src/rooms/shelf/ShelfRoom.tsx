@@ -6,6 +6,7 @@ import { AsideNote } from '../../shared/AsideNote';
 import { useUnits } from '../../units/UnitContext';
 import { CarsAndCircuits } from './CarsAndCircuits';
 import { CatalogueFile } from './CatalogueFile';
+import { Garage } from './Garage';
 import { partKinds, type Kind, type PartKind } from './kinds';
 import { PartEditor, type Opened } from './PartEditor';
 import { pick, rowsOf, type Sorting } from './rows';
@@ -27,7 +28,9 @@ export default function ShelfRoom() {
   const { shelf } = usePlan();
   const { show } = useUnits();
   const [params, setParams] = useSearchParams();
-  const kind = (kinds.includes(params.get('kind') as Kind) ? params.get('kind') : 'pads') as Kind;
+  const named = params.get('kind');
+  const inGarage = named === null || named === 'garage';
+  const kind = (kinds.includes(named as Kind) ? named : 'pads') as Kind;
   const openId = params.get('open');
   const [text, setText] = useState('');
   const [filter, setFilter] = useState({ own: false, road: false, archived: false });
@@ -66,15 +69,23 @@ export default function ShelfRoom() {
     <div className="shelf">
       <AsideNote />
       <p className="room-sentence">
-        On the shelf:{' '}
+        <button
+          type="button"
+          className={inGarage ? 'phrase current' : 'phrase'}
+          aria-pressed={inGarage}
+          onClick={() => go({ kind: 'garage', open: null })}
+        >
+          In the garage
+        </button>
+        ; on the shelf:{' '}
         {kinds.map((item, i) => {
           const count = shelf.content[item].filter((row) => !row.archived).length;
           return (
             <span key={item}>
               <button
                 type="button"
-                className={item === kind ? 'phrase current' : 'phrase'}
-                aria-pressed={item === kind}
+                className={!inGarage && item === kind ? 'phrase current' : 'phrase'}
+                aria-pressed={!inGarage && item === kind}
                 onClick={() => go({ kind: item, open: null })}
               >
                 {count} {isPart(item) ? (count === 1 ? partKinds[item].one : partKinds[item].many) : item}
@@ -84,7 +95,9 @@ export default function ShelfRoom() {
           );
         })}
       </p>
-      {isPart(kind) ? (
+      {inGarage ? (
+        <Garage />
+      ) : isPart(kind) ? (
         <div className="shelf-columns">
           <section aria-label={`All ${partKinds[kind].many}`} className="shelf-list" onKeyDown={onKey}>
             <input

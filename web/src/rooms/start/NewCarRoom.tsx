@@ -1,10 +1,11 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { guessCar, type CarBody, type CarLayout } from '../../api/client';
+import { guessCar, type CarBody, type CarLayout, type PlannedDay, type Wishes } from '../../api/client';
 import { encodeDraft } from '../../plan/address';
-import { day } from '../../plan/days';
+import { day, usualDays } from '../../plan/days';
 import { classPrefix, draftOfCar, familyPrefix, typicalCircuit, type Draft } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
+import { classParts } from '../../plan/wishes';
 import { useRange } from '../../plan/editors/useRange';
 import { KeptNote } from '../../shared/KeptNote';
 import { NumberField } from '../../shared/NumberField';
@@ -20,14 +21,36 @@ interface Answers {
   powerKw?: number;
   tyre: string;
   circuit: string;
+  pace: string;
+  rotorMm?: number;
+  /** Kinds of day that it sees; undefined for track days and the road between them. */
+  uses?: string[];
+  trailerKg?: number;
+  trailerBraked?: boolean;
+  classKeeps?: ClassPart[];
+  oldHoses?: boolean;
+  rearDrums?: boolean;
+  carbonDiscs?: boolean;
   pad: string;
   fluid: string;
   ageMonths: number;
 }
 
-const firstAnswers: Omit<Answers, 'circuit'> = { motorcycle: false, tyre: 'summer', pad: 'organic', fluid: 'dot4', ageMonths: 24 };
+const firstAnswers: Omit<Answers, 'circuit'> = {
+  motorcycle: false,
+  tyre: 'summer',
+  pace: 'regular',
+  pad: 'organic',
+  fluid: 'dot4',
+  ageMonths: 24,
+};
 
+const usualUses = usualDays.map((one) => one.kind);
+type ClassPart = NonNullable<Wishes['classKeeps']>[number];
 const roadOnly = 'road';
+/** Circuits as their kinds usually are come by their place among them. */
+const ofKind = 'kind:';
+const usualKind = `${ofKind}1`;
 
 const layouts: { value: CarLayout; label: string }[] = [
   { value: 'frontDrive', label: 'front drive' },
@@ -50,36 +73,73 @@ export default function NewCarRoom() {
   const { shelf } = usePlan();
   const range = useRange();
   const navigate = useNavigate();
-  const kept = useKept<Answers>('new-car', () => ({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? 'typical' }));
-  const { motorcycle, layout, body, massKg, powerKw, tyre, pad, fluid, ageMonths } = kept.now;
+  const kept = useKept<Answers>('new-car', () => ({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? usualKind }));
+  const { motorcycle, layout, body, massKg, powerKw, tyre, pad, fluid, ageMonths, rotorMm } = kept.now;
+  const pace = kept.now.pace ?? 'regular';
+  const uses = kept.now.uses ?? usualUses;
+  const use = (code: string) => set({ uses: uses.includes(code) ? uses.filter((one) => one !== code) : [...uses, code] });
+  const tows = uses.some((code) => shelf.dayKinds.find((kind) => kind.code === code)?.trailer);
   const set = (changes: Partial<Answers>) => kept.set((old) => ({ ...old, ...changes }));
   // A circuit may have left the shelf since the answers were begun.
   const circuit =
-    kept.now.circuit === roadOnly || shelf.content.circuits.some((item) => item.id === kept.now.circuit) ? kept.now.circuit : 'typical';
+    kept.now.circuit === roadOnly ||
+    kept.now.circuit === 'typical' ||
+    kept.now.circuit.startsWith(ofKind) ||
+    shelf.content.circuits.some((item) => item.id === kept.now.circuit)
+      ? kept.now.circuit
+      : usualKind;
+  const typical = circuit.startsWith(ofKind) ? shelf.typicalCircuits[Number(circuit.slice(ofKind.length))] : undefined;
   const [error, setError] = useState<Error | null>(null);
   const ready = massKg !== undefined && powerKw !== undefined;
   const missing = massKg === undefined ? (powerKw === undefined ? 'Mass and power are' : 'Mass is') : 'Power is';
+
+  // What it sees in a year; a road day where nothing else was pressed.
+  const daysOf = (): PlannedDay[] => {
+    const chosen = shelf.dayKinds.filter((kind) =>
+      circuit === roadOnly ? kind.shape === 'road' && uses.includes(kind.code) : uses.includes(kind.code),
+    );
+    const days = chosen.slice(0, 8).map((kind) => ({
+      ...day(kind.code, usualDays.find((one) => one.kind === kind.code)?.daysAYear ?? kind.usualDays),
+      ...(kind.trailer && kept.now.trailerKg ? { trailerKg: kept.now.trailerKg, trailerBraked: kept.now.trailerBraked ?? false } : {}),
+    }));
+    return days.length > 0 ? days : [day('weekday', 200)];
+  };
 
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     if (!ready) return;
     try {
-      const guess = await guessCar({ name: motorcycle ? 'My motorcycle' : 'My car', massKg, powerKw, tyre, motorcycle, layout, body });
+      const guess = await guessCar({
+        name: motorcycle ? 'My motorcycle' : 'My car',
+        massKg,
+        powerKw,
+        tyre,
+        motorcycle,
+        layout,
+        body,
+        rotorMm,
+        rearDrums: kept.now.rearDrums,
+        carbonDiscs: kept.now.carbonDiscs,
+      });
+      // On carbon-ceramic discs nothing else goes.
+      const fitted = kept.now.carbonDiscs && !motorcycle ? 'carbon-ceramic-disc' : pad;
       const base = draftOfCar('', {
         car: guess.car,
         frontRotor: guess.frontRotor,
         rearRotor: guess.rearRotor,
-        frontPad: familyPrefix + pad,
-        rearPad: familyPrefix + pad,
+        frontPad: familyPrefix + fitted,
+        rearPad: familyPrefix + fitted,
         fluid: classPrefix + fluid,
         fluidState: { ageMonths, climate: 'temperate', tightHoses: false },
       });
       const draft: Draft = {
         ...base,
-        pace: 'regular',
-        car: { ...guess.car, originalPadFamily: pad.startsWith('race') || pad === 'track-sport' ? 'organic' : pad },
-        circuit: circuit === 'typical' || circuit === roadOnly ? typicalCircuit : circuit,
-        days: circuit === roadOnly ? [day('weekday', 200)] : base.days,
+        pace,
+        car: { ...guess.car, originalPadFamily: fitted.startsWith('race') || fitted === 'track-sport' ? 'organic' : fitted },
+        circuit: typical ?? (circuit === 'typical' || circuit === roadOnly ? typicalCircuit : circuit),
+        days: daysOf(),
+        refine: kept.now.oldHoses ? { lines: 'agedRubber' } : undefined,
+        wishes: uses.includes('autocross') && kept.now.classKeeps?.length ? { classKeeps: kept.now.classKeeps } : undefined,
         frontRotor: guess.frontRotor,
         rearRotor: guess.rearRotor,
       };
@@ -96,7 +156,7 @@ export default function NewCarRoom() {
       <p className="note">Everything else starts from a typical figure, marked as such, and can be refined on the Bench.</p>
       <KeptNote
         takenUp={kept.takenUp}
-        onThrow={() => kept.forget({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? 'typical' })}
+        onThrow={() => kept.forget({ ...firstAnswers, circuit: shelf.content.circuits[0]?.id ?? usualKind })}
       />
       <fieldset>
         <legend>1 and 2. How heavy, how strong?</legend>
@@ -129,16 +189,83 @@ export default function NewCarRoom() {
         </select>
       </fieldset>
       <fieldset>
-        <legend>4. Where?</legend>
+        <legend>4. Where, and how do you drive?</legend>
         <select aria-label="Circuit" className="form-select" value={circuit} onChange={(event) => set({ circuit: event.target.value })}>
           {shelf.content.circuits.map((item) => (
             <option key={item.id} value={item.id}>
               {item.body.name}
             </option>
           ))}
-          <option value="typical">a typical club circuit (braking zones you can edit)</option>
+          {shelf.typicalCircuits.map((one, i) => (
+            <option key={one.name} value={`${ofKind}${i}`}>
+              a {one.name}
+            </option>
+          ))}
+          <option value="typical">braking zones that I enter myself</option>
           <option value={roadOnly}>on the road only: no track</option>
         </select>
+        <select aria-label="Pace" className="form-select" value={pace} onChange={(event) => set({ pace: event.target.value })}>
+          {shelf.paces.map((row) => (
+            <option key={row.code} value={row.code}>
+              {told(row.name)}
+            </option>
+          ))}
+        </select>
+      </fieldset>
+      <fieldset>
+        <legend>And what for?</legend>
+        <div className="presses" role="group" aria-label="Days of its year">
+          {shelf.dayKinds.map((kind) => (
+            <button
+              key={kind.code}
+              type="button"
+              className={uses.includes(kind.code) ? 'press chosen' : 'press'}
+              aria-pressed={uses.includes(kind.code)}
+              onClick={() => use(kind.code)}
+            >
+              {told(kind.name)}
+            </button>
+          ))}
+        </div>
+        {tows && (
+          <>
+            <NumberField
+              label="Trailer"
+              hint="with its load; nothing for none"
+              value={kept.now.trailerKg}
+              range={range('days.trailerKg')}
+              onChange={(trailerKg) => set({ trailerKg })}
+              onClear={() => set({ trailerKg: undefined })}
+            />
+            <label className="check">
+              <input
+                type="checkbox"
+                checked={kept.now.trailerBraked ?? false}
+                onChange={(event) => set({ trailerBraked: event.target.checked })}
+              />{' '}
+              it has brakes of its own
+            </label>
+          </>
+        )}
+        {uses.includes('autocross') && (
+          <div className="presses" role="group" aria-label="Your class keeps as sold">
+            <span className="presses-label">Class keeps as sold</span>
+            {classParts.map(({ value, label }) => (
+              <button
+                key={value}
+                type="button"
+                className={kept.now.classKeeps?.includes(value) ? 'press chosen' : 'press'}
+                aria-pressed={kept.now.classKeeps?.includes(value) ?? false}
+                onClick={() => {
+                  const now = kept.now.classKeeps ?? [];
+                  set({ classKeeps: now.includes(value) ? now.filter((one) => one !== value) : [...now, value] });
+                }}
+              >
+                {label}
+              </button>
+            ))}
+          </div>
+        )}
       </fieldset>
       <fieldset>
         <legend>5. What is fitted now?</legend>
@@ -166,12 +293,47 @@ export default function NewCarRoom() {
           </select>
         </div>
         <NumberField
+          label="Front disc’s diameter, if you know it"
+          hint="stamped on the disc; else a usual one stands in"
+          value={rotorMm}
+          range={range('rotor.outerDiameterMm')}
+          onChange={(mm) => set({ rotorMm: mm })}
+        />
+        <NumberField
           label="Age of the fluid"
           hint="two years if nobody knows"
           value={ageMonths}
           range={range('fluidState.ageMonths')}
           onChange={(months) => set({ ageMonths: months })}
         />
+        <label className="check">
+          <input
+            type="checkbox"
+            checked={kept.now.oldHoses ?? false}
+            onChange={(event) => set({ oldHoses: event.target.checked || undefined })}
+          />{' '}
+          its rubber hoses are ten years old or more
+        </label>
+        {!motorcycle && (
+          <div className="presses" role="group" aria-label="Kind of brakes">
+            <button
+              type="button"
+              className={kept.now.rearDrums ? 'press chosen' : 'press'}
+              aria-pressed={kept.now.rearDrums ?? false}
+              onClick={() => set({ rearDrums: !kept.now.rearDrums || undefined })}
+            >
+              drums at the rear
+            </button>
+            <button
+              type="button"
+              className={kept.now.carbonDiscs ? 'press chosen' : 'press'}
+              aria-pressed={kept.now.carbonDiscs ?? false}
+              onClick={() => set({ carbonDiscs: !kept.now.carbonDiscs || undefined })}
+            >
+              carbon-ceramic discs
+            </button>
+          </div>
+        )}
       </fieldset>
       {error && <ProblemNote error={error} />}
       <button type="submit" className="btn btn-dark" disabled={!ready}>

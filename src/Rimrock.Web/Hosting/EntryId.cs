@@ -1,6 +1,6 @@
 using Rimrock.Core.Quantities;
 
-namespace Rimrock.Web.Log;
+namespace Rimrock.Web.Hosting;
 
 /// <summary>Ids of cars, entries and photos as they come in an address.</summary>
 internal static class EntryId

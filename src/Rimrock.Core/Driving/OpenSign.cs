@@ -1,0 +1,96 @@
+namespace Rimrock.Core.Driving;
+
+/// <summary>What stops a car until something is done about it.</summary>
+public enum Trouble
+{
+    /// <summary>A pedal that went soft.</summary>
+    SoftPedal,
+
+    /// <summary>A pedal that sinks.</summary>
+    SinkingPedal,
+
+    /// <summary>Fluid outside.</summary>
+    Leak,
+
+    /// <summary>A firm pedal, and the car did not stop.</summary>
+    NoStop,
+
+    /// <summary>Grinding or knocking.</summary>
+    Grinding,
+
+    /// <summary>A wheel with play.</summary>
+    WheelPlay,
+
+    /// <summary>A hose that is cracked, chafed or swollen.</summary>
+    BadHose,
+
+    /// <summary>Friction material loose on its plate.</summary>
+    LoosePad,
+
+    /// <summary>A crack that ends a rotor's life, or a chipped edge.</summary>
+    CrackedRotor,
+
+    /// <summary>A bolt, nut, clip or bobbin that is loose or missing.</summary>
+    LooseHardware,
+}
+
+/// <summary>What is new on a car, as far as it can answer a sign.</summary>
+/// <param name="Bled">True where the hydraulics were filled or bled.</param>
+/// <param name="Hoses">True where other hoses went on.</param>
+/// <param name="Pads">True for an axle with other pads.</param>
+/// <param name="Rotors">True for an axle with other rotors.</param>
+public sealed record Renewed(bool Bled, bool Hoses, Axles<bool> Pads, Axles<bool> Rotors);
+
+/// <summary>
+/// Something that a driver wrote down, that stops the car, and that nothing written down since has answered. A car with one of these never holds, however
+/// good its figures (common practice).
+/// </summary>
+/// <param name="Since">The day on which it was written down first.</param>
+/// <param name="Trouble">What it was.</param>
+/// <param name="Axle">Where; null where nobody said, or for the whole car.</param>
+public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null)
+{
+    /// <summary>More than so many a plan does not carry.</summary>
+    public const int Most = 12;
+
+    /// <summary>True for what air, vapour or a leak in the hydraulics does: only bleeding answers it, whatever explains it.</summary>
+    public bool IsOfHydraulics => Trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak;
+
+    /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone.</summary>
+    public bool IsAnsweredBy(Renewed renewed)
+    {
+        ArgumentNullException.ThrowIfNull(renewed);
+        bool At(Axles<bool> parts) => Axle is { } axle ? parts[axle] : parts.Front || parts.Rear;
+        return Trouble switch
+        {
+            _ when IsOfHydraulics => renewed.Bled,
+            Trouble.BadHose => renewed.Hoses,
+            Trouble.NoStop or Trouble.LoosePad => At(renewed.Pads),
+            Trouble.CrackedRotor or Trouble.LooseHardware => At(renewed.Rotors),
+            _ => false,
+        };
+    }
+
+    /// <summary>What is left of some signs after a renewal; null where nothing is.</summary>
+    /// <param name="open">The signs; null for none.</param>
+    /// <param name="renewed">What is new.</param>
+    public static IReadOnlyList<OpenSign>? LeftOf(IReadOnlyList<OpenSign>? open, Renewed renewed) =>
+        open?.Where(sign => !sign.IsAnsweredBy(renewed)).ToList() is { Count: > 0 } left ? left : null;
+
+    /// <summary>Lists what is wrong.</summary>
+    /// <param name="open">The signs; null for none.</param>
+    /// <param name="faults">Where faults go.</param>
+    public static void Check(IReadOnlyList<OpenSign>? open, ICollection<InputFault> faults)
+    {
+        ArgumentNullException.ThrowIfNull(faults);
+        if (open is { Count: > Most })
+        {
+            faults.Add(new InputFault("open", $"{open.Count}", Said.Of("open-sign.at-most", Most), Said.Of("open-sign.too-many")));
+        }
+
+        for (var i = 0; i < Math.Min(Most, open?.Count ?? 0); i++)
+        {
+            Days.Check(open![i].Since, $"open[{i}].since", faults);
+        }
+    }
+}

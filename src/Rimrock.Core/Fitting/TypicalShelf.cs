@@ -1,0 +1,141 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Fitting;
+
+/// <summary>
+/// Parts as they usually are, for what a driver's own shelf lacks: a pad for each family, fluids at each class's minimum and as good ones usually are,
+/// rotors of the car's own size, hoses, ducts. They stand for what a counter can be asked for, never for a product: only the family is known of a
+/// pad, so that its band is wide (<see cref="Priors.PriorSpread.FamilyEdgeK"/>). Prices are multiples of a plain street set (engineering
+/// judgement, within a factor of 1.5), and money only once a price of the driver's own gives them a scale.
+/// </summary>
+public static class TypicalShelf
+{
+    /// <summary>Ids of typical parts begin so.</summary>
+    public const string Mark = "typical:";
+
+    private const double DuctHoseMm = 63;
+
+    // Of pads for track days some have road approval: that is the one to ask for (common practice).
+    private const string SoldWithApproval = "track-sport";
+
+    // With a sensible fluid and a spare, a shelf of one's own has a choice.
+    private const int EnoughFluids = 2;
+
+    private static readonly (string Family, double Multiple, bool Motorcycle)[] Pads =
+    [
+        ("organic", 1, true), ("ceramic", 1.3, false), ("semi-metallic", 1.3, true), ("street-performance", 2, false), ("track-sport", 3, false),
+        ("race-sintered", 4.5, true), ("race-carbon-metallic", 5, false), (PadFamilies.CarbonCeramicCode, 6, false),
+    ];
+
+    // Dry and wet, C: the classes' own minima, and what good ones usually reach (typical, +-10): highest dry for a flush before every event, highest wet for
+    // a season.
+    private static readonly (string Code, string Class, double? DryC, double? WetC, double Multiple, Said? School)[] Fluids =
+    [
+        ("dot3", "dot3", null, null, 0.2, null), ("dot4", "dot4", null, null, 0.25, null), ("dot5.1", "dot5.1", null, null, 0.4, null),
+        ("dot4-good", "dot4", 270, 170, 0.4, Said.Of("typical-shelf.good")), ("dot51-good", "dot5.1", 270, 185, 0.6, Said.Of("typical-shelf.good")),
+        ("dot4-dry", "dot4", 315, 195, 1.2, Said.Of("typical-shelf.high-dry")), ("dot4-wet", "dot4", 290, 210, 1, Said.Of("typical-shelf.high-wet")),
+    ];
+
+    /// <summary>True for the id of a typical part.</summary>
+    public static bool Has(string id)
+    {
+        ArgumentNullException.ThrowIfNull(id);
+        return id.StartsWith(Mark, StringComparison.Ordinal);
+    }
+
+    /// <summary>The driver's own shelf, with typical parts for what it lacks.</summary>
+    /// <param name="plan">The car.</param>
+    /// <param name="own">The driver's own shelf.</param>
+    /// <param name="wishes">What the driver wishes: what may not be fitted is lacking too.</param>
+    /// <param name="name">Tells a part's name.</param>
+    public static Offer With(PredictionPlan plan, Offer own, Wishes wishes, Func<Said, string> name)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(own);
+        ArgumentNullException.ThrowIfNull(name);
+        var scale = StreetSetPrice(plan, own);
+        return own with
+        {
+            Pads = [.. own.Pads, .. PadsFor(plan, own, wishes, scale, name)],
+            Fluids = own.Fluids.Count(fluid => HardStops.Of(fluid.Body, plan, wishes) is null) >= EnoughFluids ? own.Fluids
+                : [.. own.Fluids, .. Fluids.Select(row => FluidOf(row, scale, name))],
+            Rotors = own.Rotors.Any(rotor => HardStops.Of(rotor.Body, plan, wishes) is null) ? own.Rotors
+                : [.. own.Rotors, .. RotorsFor(plan, scale, name)],
+            Lines = own.Lines.Any(lines => HardStops.Of(lines.Body, plan.Car, wishes) is null) ? own.Lines
+                : [.. own.Lines, .. LinesFor(plan.Car, scale, name)],
+            Ducts = own.Ducts.Count > 0 || plan.Car.Kind == VehicleKind.Motorcycle ? own.Ducts
+                : [.. own.Ducts, new(Mark + "duct", new DuctKit(name(Said.Of("typical-shelf.duct")), new WheelDuct(DuctHoseMm, Shield.Trimmed),
+                    Round(2 * scale)))],
+        };
+    }
+
+    /// <summary>Price of a plain street set, by what the driver's own prices say; null where there is none.</summary>
+    private static double? StreetSetPrice(PredictionPlan plan, Offer own)
+    {
+        double[] known = [.. own.Pads.Select(part => part.Body).Append(plan.FrontPad).Append(plan.RearPad)
+            .Where(pad => pad.PriceAxleSet is > 0).Select(pad => pad.PriceAxleSet!.Value / Pads.First(row => row.Family == pad.Family).Multiple).Order()];
+        return known.Length == 0 ? null : known[known.Length / 2];
+    }
+
+    private static IEnumerable<Part<Pad>> PadsFor(PredictionPlan plan, Offer own, Wishes wishes, double? scale, Func<Said, string> name)
+    {
+        var (motorcycle, carbon) = (plan.Car.Kind == VehicleKind.Motorcycle, plan.FrontRotor.Material == RingMaterial.CarbonCeramic);
+        foreach (var (family, multiple, rides) in Pads)
+        {
+            var isMine = own.Pads.Any(pad => pad.Body.Family == family && HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, wishes) is null);
+            if (isMine || (motorcycle && !rides) || carbon != (family == PadFamilies.CarbonCeramicCode))
+            {
+                continue;
+            }
+
+            var row = PadFamilies.Find(family);
+            yield return new(Mark + family, new Pad(name(Said.Of("typical-shelf.pad", row.Name, Price(multiple, scale))), family,
+                PriceAxleSet: Round(multiple * scale), RoadApproved: row.Street || family == SoldWithApproval, ForMotorcycle: motorcycle));
+        }
+    }
+
+    private static Part<BrakeFluid> FluidOf((string Code, string Class, double? DryC, double? WetC, double Multiple, Said? School) row, double? scale,
+        Func<Said, string> name)
+    {
+        var minima = FluidClass.Find(row.Class)!;
+        var told = row.School is { } school ? Said.Of("typical-shelf.fluid-of-school", minima.Name, school) : Said.Of("typical-shelf.fluid", minima.Name);
+        return new(Mark + row.Code, new BrakeFluid(name(told), row.Class, row.DryC ?? minima.DryC, row.WetC ?? minima.WetC, Round(row.Multiple * scale)));
+    }
+
+    /// <summary>Rings of the car's own size: slotted, of high-carbon iron, and a floating ring on a hat.</summary>
+    private static IEnumerable<Part<Rotor>> RotorsFor(PredictionPlan plan, double? scale, Func<Said, string> name)
+    {
+        var own = plan.FrontRotor;
+        if (own.Material != RingMaterial.Iron || own.Construction == RotorConstruction.Drum)
+        {
+            yield break;
+        }
+
+        var plain = own with { RingMassKg = null, Finish = null, Grade = IronGrade.Plain, BracketForMm = null };
+        Part<Rotor> Of(string code, Said told, Rotor rotor, double multiple) =>
+            new(Mark + code, rotor with { Name = name(Said.Of("typical-shelf.rotor", told, Price(multiple, scale))), Price = Round(multiple * scale / 2) });
+        yield return Of("slotted", Said.Of("typical-shelf.slotted"), plain with { Finish = new RotorFinish(RotorFace.Slotted) }, 3);
+        yield return Of("high-carbon", Said.Of("typical-shelf.high-carbon"), plain with { Grade = IronGrade.HighCarbon }, 2.5);
+        if (plan.Car.Kind == VehicleKind.Car && own.Construction == RotorConstruction.OnePiece)
+        {
+            yield return Of("two-piece", Said.Of("typical-shelf.two-piece"),
+                plain with { Construction = RotorConstruction.TwoPiece, Grade = IronGrade.HighCarbon }, 10);
+        }
+    }
+
+    private static IEnumerable<Part<LineKit>> LinesFor(Car car, double? scale, Func<Said, string> name)
+    {
+        var motorcycle = car.Kind == VehicleKind.Motorcycle;
+        yield return new(Mark + "rubber", new LineKit(name(Said.Of("typical-shelf.rubber-lines")), BrakeLine.Rubber, true, Round(1.5 * scale), motorcycle));
+        yield return new(Mark + "braided", new LineKit(name(Said.Of("typical-shelf.braided-lines")), BrakeLine.Braided, true, Round(2 * scale), motorcycle));
+    }
+
+    // Money where there is a scale; else the name says how many street sets it costs.
+    private static Said Price(double multiple, double? scale) => scale is null ? Said.Of("typical-shelf.street-sets", multiple) : Said.Nothing;
+
+    private static double? Round(double? price) => price is { } known ? Math.Round(known) : null;
+}

@@ -1,0 +1,53 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Garage;
+
+/// <summary>The parts of a plan that are on the car, without where and how it is driven.</summary>
+/// <param name="Brakes">Caliper and pad sizes of each axle.</param>
+/// <param name="Pads">Pads of each axle.</param>
+/// <param name="Rotors">Rotors of each axle.</param>
+/// <param name="Fluid">Fluid.</param>
+/// <param name="FluidState">Its age on the day of which this is said.</param>
+/// <param name="Ducts">Cooling air to each axle; null for none.</param>
+/// <param name="Lines">Flexible lines.</param>
+/// <param name="FrontKit">Caliper kit in front; null for the car's own calipers.</param>
+/// <param name="PadMm">Friction material on that day where the plan says it, mm.</param>
+/// <param name="Bedded">False for new pads that have not been bedded.</param>
+public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rotor> Rotors, BrakeFluid Fluid, FluidState FluidState, Axles<WheelDuct?> Ducts,
+    BrakeLine Lines = BrakeLine.Rubber, CaliperKit? FrontKit = null, Axles<double?>? PadMm = null, bool Bedded = true)
+{
+    /// <summary>Of a plan.</summary>
+    public static Fitment Of(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return new Fitment(new(plan.Car.Front, plan.Car.Rear), new(plan.FrontPad, plan.RearPad), new(plan.FrontRotor, plan.RearRotor),
+            plan.Fluid, plan.FluidState, new(plan.FrontDuct, plan.RearDuct), plan.Lines, plan.FrontKit, new(plan.FrontPadMm, plan.RearPadMm), plan.Bedded);
+    }
+
+    /// <summary>A plan with these parts on the car.</summary>
+    public PredictionPlan On(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan with
+        {
+            Car = FrontKit is null ? plan.Car : plan.Car with { Front = Brakes.Front },
+            FrontPad = Pads.Front,
+            RearPad = Pads.Rear,
+            FrontRotor = Rotors.Front,
+            RearRotor = Rotors.Rear,
+            Fluid = Fluid,
+            FluidState = FluidState,
+            FrontDuct = Ducts.Front,
+            RearDuct = Ducts.Rear,
+            Lines = Lines,
+            FrontKit = FrontKit,
+            FrontPadMm = PadMm?.Front,
+            RearPadMm = PadMm?.Rear,
+            Bedded = Bedded,
+        };
+    }
+}

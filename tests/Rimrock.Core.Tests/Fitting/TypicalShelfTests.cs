@@ -1,0 +1,84 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Tests.Fitting;
+
+/// <summary>What a counter can be asked for, where the shelf is empty: ranges of the trade, no product.</summary>
+public class TypicalShelfTests
+{
+    private static readonly Offer Empty = new([], [], [], [], []);
+    private static readonly PredictionPlan Plan = SampleParts.Plan();
+    private static readonly Wishes Free = new(RoadApprovalMust: false);
+
+    [Fact]
+    public void An_empty_shelf_has_a_pad_of_each_family_fluids_of_each_school_and_rings_of_the_cars_own_size()
+    {
+        var offer = Of(Plan, Empty);
+        offer.Pads.Select(pad => pad.Body.Family).ShouldBe(PadFamilies.All.Select(family => family.Code).Where(code => code != PadFamilies.CarbonCeramicCode));
+        offer.Pads.ShouldAllBe(pad => TypicalShelf.Has(pad.Id) && pad.Body.Curve == null && pad.Body.PriceAxleSet == null);
+        offer.Fluids.Select(fluid => fluid.Body).ShouldAllBe(fluid => fluid.DryC >= fluid.ClassOf()!.DryC && fluid.WetC >= fluid.ClassOf()!.WetC);
+        offer.Fluids.MaxBy(fluid => fluid.Body.WetC)!.Body.DryC.ShouldBeLessThan(offer.Fluids.MaxBy(fluid => fluid.Body.DryC)!.Body.DryC,
+            "highest dry and highest wet are two schools");
+        offer.Rotors.ShouldAllBe(rotor => rotor.Body.OuterDiameterMm == Plan.FrontRotor.OuterDiameterMm
+            && rotor.Body.ThicknessMm == Plan.FrontRotor.ThicknessMm);
+        offer.Rotors.ShouldContain(rotor => rotor.Body.Construction == RotorConstruction.TwoPiece);
+        offer.Lines.Select(lines => lines.Body.Kind).ShouldBe([BrakeLine.Rubber, BrakeLine.Braided]);
+        offer.Ducts.Count.ShouldBe(1);
+    }
+
+    [Fact]
+    public void Everything_typical_passes_the_gate_of_the_car_that_it_is_offered_for()
+    {
+        foreach (var plan in new[] { Plan, Motorcycle() })
+        {
+            var offer = Of(plan, Empty);
+            offer.Pads.ShouldAllBe(pad => HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, Free) == null);
+            offer.Rotors.ShouldAllBe(rotor => HardStops.Of(rotor.Body, plan, Free) == null);
+            offer.Lines.ShouldAllBe(lines => HardStops.Of(lines.Body, plan.Car, Free) == null);
+            offer.Ducts.ShouldAllBe(duct => HardStops.Of(duct.Body, plan, Free) == null);
+        }
+    }
+
+    [Fact]
+    public void What_the_driver_has_is_not_doubled_and_a_price_of_ones_own_turns_multiples_into_money()
+    {
+        var own = Empty with { Pads = [new("mine", new Pad("mine", "track-sport", PriceAxleSet: 210))] };
+        var offer = Of(Plan, own);
+        offer.Pads.Count(pad => pad.Body.Family == "track-sport").ShouldBe(1);
+
+        // A track-day set costs some three street sets (engineering judgement): so a street set costs 70.
+        offer.Pads.Single(pad => pad.Body.Family == "organic").Body.PriceAxleSet.ShouldBe(70);
+        Of(Plan, Empty with { Fluids = ShelfSamples.Small.Fluids }).Fluids.ShouldBe(ShelfSamples.Small.Fluids);
+    }
+
+    [Fact]
+    public void Carbon_ceramic_discs_are_offered_pads_made_for_them_and_no_iron_ring_of_their_size()
+    {
+        var carbon = Plan with { FrontRotor = Plan.FrontRotor with { Material = RingMaterial.CarbonCeramic } };
+        Of(carbon, Empty).Pads.Select(pad => pad.Body.Family).ShouldBe([PadFamilies.CarbonCeramicCode]);
+        Of(carbon, Empty).Rotors.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_fast_day_on_street_pads_finds_its_way_from_an_empty_shelf()
+    {
+        var hard = Plan with { Pace = "advanced", Stint = new StintPlan(1, 15, 30), FluidState = new FluidState(20) };
+        var nothing = Matcher.Search(hard, Empty, Free).Answer(MatchStage.Sketch);
+        var typical = Matcher.Search(hard, Of(hard, Empty), Free).Answer(MatchStage.Sketch);
+        typical.Shortlist.ShouldNotBeEmpty();
+        typical.Shortlist[0].Danger.Share.ShouldBeLessThan(nothing.Fitted.Danger.Share / 2);
+    }
+
+    private static Offer Of(PredictionPlan plan, Offer own) => TypicalShelf.With(plan, own, Free, said => said.Name);
+
+    private static PredictionPlan Motorcycle()
+    {
+        var guess = CarGuess.Motorcycle("bike", 210, 90, "sport");
+        return Plan with { Car = guess.Car, FrontRotor = guess.FrontRotor, RearRotor = guess.RearRotor };
+    }
+}

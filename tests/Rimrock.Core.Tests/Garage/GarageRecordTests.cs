@@ -1,0 +1,140 @@
+using CsCheck;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Garage;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Quantities;
+
+namespace Rimrock.Core.Tests.Garage;
+
+/// <summary>What is on the car is read off what was written down, whatever the order in which it was: common practice of a service book.</summary>
+public class GarageRecordTests
+{
+    private static readonly PredictionPlan Street = SampleParts.Plan();
+    private static readonly PredictionPlan Sport = SampleParts.Plan("track-sport", "track-sport") is var plan
+        ? plan with { FrontPad = plan.FrontPad with { Name = "sport" }, RearPad = plan.RearPad with { Name = "sport rear" } } : plan;
+    private static readonly DateOnly Today = Day(200);
+    private static readonly Statement Described = new(null, KnownBy.Described, "", Fitment.Of(Street with { FluidState = new FluidState(12) }));
+
+    [Fact]
+    public void A_description_alone_is_the_car()
+    {
+        var car = Of(Described);
+        car.Pads.Front.Pad.Name.ShouldBe(Street.FrontPad.Name);
+        car.Fluid.State.AgeMonths.ShouldBe(12, "nobody knows the day on which that was said");
+        car.Fitment().PadMm!.Value.Front.ShouldBeNull("nothing was measured, and nothing driven");
+        GarageRecord.Of([], Today, _ => default).ShouldBeNull();
+    }
+
+    [Fact]
+    public void A_measurement_stands_until_laps_are_driven_and_wears_on_from_there()
+    {
+        var car = Of(Described, Stands(100, Sport, 9), Driven(120, Sport, 50));
+        car.Pads.Front.By.ShouldBe(KnownBy.Reckoned);
+        car.Pads.Front.LeftMm.P50.ShouldBe(9 - (50 * 0.02), 1e-9);
+        car.Pads.Front.LeftMm.P10.ShouldBeLessThan(car.Pads.Front.LeftMm.P50);
+        car.Pads.Front.MeasuredOn.ShouldBe(Day(100));
+        Of(Described, Stands(100, Sport, 9)).Pads.Front.By.ShouldBe(KnownBy.Measured);
+        (car.Pads.Front.Hours, car.Pads.Front.Megajoules).ShouldBe((1.5, 600), "50 laps");
+
+        // What was learnt of their wear flows into it.
+        var slow = GarageRecord.Of([Described, Stands(100, Sport, 9), Driven(120, Sport, 50)], Today, _ => new(new LapUse(0.02, 0.03, 12), new LapUse(0.01)),
+            (_, _) => new Spread(0.3, 0.35, 0.4))!;
+        slow.Pads.Front.LeftMm.P50.ShouldBe(9 - (50 * 0.02 * 0.35), 1e-9);
+        slow.Fitment().PadMm!.Value.Front.ShouldBe(8.6);
+    }
+
+    /// <summary>The thinnest corner decides, whoever was measured last: common practice.</summary>
+    [Fact]
+    public void A_corner_that_was_not_measured_again_is_as_thin_as_it_was()
+    {
+        Statement Front(int day, Corner corner, double mm) => Statement.Of($"{day}",
+            new InspectionNote(new Inspection(Day(day), [new CornerLook(corner, mm, mm + 0.2)]), Sport));
+        var car = Of(Described, Front(100, Corner.LeftFront, 3.5), Driven(120, Sport, 20), Front(130, Corner.RightFront, 6));
+        car.Pads.Front.LeftMm.P50.ShouldBe(3.5 - (20 * 0.02), 1e-9);
+        car.Pads.Front.Corners.ShouldBe([new CornerLeft(Corner.LeftFront, 3.1), new CornerLeft(Corner.RightFront, 6)]);
+        car.Contradictions.ShouldBeEmpty("the right is not the left");
+        // Pads that wore less than was feared did not grow.
+        var slow = Of(Described, Front(100, Corner.LeftFront, 9), Driven(120, Sport, 200), Front(130, Corner.LeftFront, 8.4));
+        (slow.Contradictions.Count, slow.Pads.Front.LeftMm.P50).ShouldBe((0, 8.4));
+        Statement Disc(int day, Corner corner, double mm) => Statement.Of($"{day}",
+            new InspectionNote(new Inspection(Day(day), [new CornerLook(corner, RotorMm: mm)]), Sport));
+        Of(Described, Disc(100, Corner.LeftFront, 25.8), Disc(130, Corner.RightFront, 27.4)).Rotors.Front.ThicknessMm.ShouldBe(25.8);
+        Of(Described, Disc(100, Corner.LeftFront, 25.8), Disc(120, Corner.RightFront, 25.9), Disc(130, Corner.LeftFront, 28)).Rotors.Front.ThicknessMm
+            .ShouldBe(28, "one that grew is another, and so is its neighbour");
+    }
+
+    [Fact]
+    public void Fluid_ages_from_the_day_that_its_age_was_said_and_starts_anew_when_it_is_changed()
+    {
+        var car = Of(Described, Driven(20, Sport with { FluidState = new FluidState(6) }, 10));
+        car.Fluid.State.AgeMonths.ShouldBe(6 + (180 / Days.AMonth), 0.1);
+        Of(Described, Driven(20, Sport with { FluidState = new FluidState(6) }, 10), Fitted(150, Sport, newFluid: true))
+            .Fluid.State.AgeMonths.ShouldBe(50 / Days.AMonth, 0.1);
+        var read = Of(Described, Stands(100, Sport with { FluidState = new FluidState(6) }, 9, water: 2.1));
+        (read.Fluid.ReadOn, read.Fluid.ReadPercent).ShouldBe((Day(100), 2.1));
+        read.Fluid.State.ReservoirWaterPercent.ShouldBeNull("a reading replaces nothing");
+    }
+
+    [Fact]
+    public void What_comes_off_is_stock_and_goes_back_on_with_what_it_had_left()
+    {
+        var off = Of(Described, Stands(100, Sport, 9), Fitted(150, Street, newPads: true));
+        off.Pads.Front.Pad.Name.ShouldBe(Street.FrontPad.Name);
+        off.Pads.Front.By.ShouldBe(KnownBy.Fitted);
+        off.Stock.Select(set => (set.Pad.Name, set.Axle, set.LeftMm.P50, set.Off)).ShouldContain((Sport.FrontPad.Name, Axle.Front, 9, Day(150)));
+        var back = Of(Described, Stands(100, Sport, 9), Fitted(150, Street, newPads: true), Driven(170, Sport, 10));
+        back.Pads.Front.LeftMm.P50.ShouldBe(9 - (10 * 0.02), 1e-9);
+        back.Stock.ShouldContain(set => set.Pad.Name == Street.FrontPad.Name);
+    }
+
+    [Fact]
+    public void What_does_not_go_together_is_shown()
+    {
+        Of(Described, Stands(100, Sport, 6), Stands(150, Sport, 10.5)).Contradictions.Select(one => one.Sentence.Code)
+            .ShouldBe(["garage.pads-grew", "garage.pads-grew"], "front and rear");
+        Of(Described, Stands(100, Sport, 6), Fitted(120, Sport, newPads: true), Stands(150, Sport, 10.5)).Contradictions
+            .ShouldBeEmpty("a new set was written down");
+        Of(Described, Stands(100, Sport, 25)).Contradictions[0].Sentence.Code.ShouldBe("garage.thicker-than-new");
+    }
+
+    /// <summary>Any order of arrival, and a deleted entry leaves no trace.</summary>
+    [Fact]
+    public void The_order_in_which_entries_arrive_does_not_matter()
+    {
+        var entry = Gen.Select(Gen.Int[0, 190], Gen.Int[0, 2], Gen.Bool, Gen.Double[3, 10.9], Gen.Int[0, 60]).Select((day, kind, sport, mm, laps) =>
+        {
+            var plan = (sport ? Sport : Street) with { FluidState = new FluidState(laps / 4.0) };
+            return kind == 0 ? Driven(day, plan, laps, laps % 5 == 0 ? PedalFeel.SoftHot : PedalFeel.Firm) : kind == 1 ? Stands(day, plan, Math.Round(mm, 1)) : Fitted(day, plan, laps % 2 == 0, laps % 3 == 0);
+        });
+        Gen.Select(entry.List[1, 9], Gen.Int[0, 1000]).Sample((entries, seed) =>
+        {
+            List<Statement> all = [Described, .. entries.Select((one, i) => one with { Key = $"{i}" })];
+            var expected = Told(Of([.. all]));
+            var random = new Random(seed);
+            Told(Of([.. all.OrderBy(_ => random.Next())])).ShouldBe(expected);
+
+            // Written down and deleted again is the same as never written down.
+            var without = all.Where((_, i) => i != 1 + (seed % entries.Count)).ToList();
+            Told(Of([.. without])).ShouldBe(Told(Of([.. without.AsEnumerable().Reverse()])));
+        }, iter: 300);
+    }
+
+    private static string Told(CarInGarage car) => string.Join('|', new[] { car.Pads.Front, car.Pads.Rear }.Concat(car.Stock)
+        .Select(set => $"{set.Pad.Name} {set.Axle} {set.Since} {set.Off} {set.LeftMm} {set.By} {set.MeasuredOn} {set.HotLaps} {set.Bedded}")
+        .Append($"{car.Fluid.Filled} {car.Fluid.State} {car.Fluid.ReadPercent} {car.Contradictions.Count} {car.Rotors.Front.ThicknessMm} {string.Join(',', car.Open)}"));
+
+    private static CarInGarage Of(params Statement[] said) => GarageRecord.Of(said, Today, _ => new(new LapUse(0.02, 0.03, 12), new LapUse(0.01)))!;
+
+    private static DateOnly Day(int day) => new DateOnly(2026, 1, 1).AddDays(day);
+
+    private static Statement Driven(int day, PredictionPlan plan, int laps, PedalFeel pedal = PedalFeel.Unsaid) =>
+        Statement.Of("", new LogSession(Day(day), 1, laps, plan, Pedal: pedal));
+
+    private static Statement Stands(int day, PredictionPlan plan, double mm, double? water = null) => Statement.Of("", new InspectionNote(
+        new Inspection(Day(day), [new CornerLook(Corner.LeftFront, mm, mm + 0.3), new CornerLook(Corner.LeftRear, mm)], water), plan));
+
+    private static Statement Fitted(int day, PredictionPlan plan, bool newPads = false, bool newFluid = false) =>
+        Statement.Of("", new WorkTicks([], [], new FinishedWork(Day(day), plan, newPads, newPads, newFluid)))!;
+}

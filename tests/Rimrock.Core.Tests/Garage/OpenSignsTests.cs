@@ -1,0 +1,118 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Garage;
+using Rimrock.Core.Logbook;
+using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Tests.Garage;
+
+/// <summary>What stops a car stops it until it is answered, whatever else is driven or measured meanwhile: common practice of a workshop.</summary>
+public class OpenSignsTests
+{
+    private static readonly PredictionPlan Plan = SampleParts.Plan();
+    private static readonly DateOnly First = new(2026, 3, 1);
+
+    [Theory]
+    [InlineData(PedalFeel.SoftHot, Trouble.SoftPedal)]
+    [InlineData(PedalFeel.Sinks, Trouble.SinkingPedal)]
+    public void A_pedal_stops_the_car_until_a_bleed_is_written_down(PedalFeel pedal, Trouble trouble)
+    {
+        var soft = Day(0, pedal);
+        Open(soft).ShouldBe([new OpenSign(First, trouble)]);
+
+        // No day that went well, no look, no other fluid in somebody's plan is a bleed.
+        Open(soft, Day(7, PedalFeel.Firm), Look(8), Day(9, PedalFeel.Firm, Plan with { Fluid = Plan.Fluid with { Name = "another" } })).Count.ShouldBe(1);
+        Open(soft, Look(7, bled: true)).ShouldBeEmpty();
+        Open(soft, Fitted(7, newFluid: true)).ShouldBeEmpty();
+        Open(soft, Fitted(7, newFluid: false)).Count.ShouldBe(1, "pads alone bleed nothing");
+        Open(Look(-3, bled: true), soft).Count.ShouldBe(1, "a bleed before it answers nothing");
+        Open(soft, Look(0, bled: true)).ShouldBeEmpty("bled on the evening of that day");
+    }
+
+    [Fact]
+    public void Each_sign_has_an_answer_of_its_own()
+    {
+        Open(Look(0, CornerMark.WheelPlay), Look(1, CornerMark.WheelFirm)).ShouldBeEmpty();
+        Open(Look(0, CornerMark.WheelPlay), Look(1, CornerMark.HoseSound)).Single().Trouble.ShouldBe(Trouble.WheelPlay);
+        Open(Look(0, CornerMark.WheelPlay), Look(1, CornerMark.WheelFirm, Corner.RightFront)).ShouldNotBeEmpty("another wheel was rocked");
+        Open(Look(0, CornerMark.HoseBad), Fitted(1, lines: BrakeLine.Braided)).ShouldBeEmpty();
+        Open(Look(0, CornerMark.HoseBad), Fitted(1, lines: BrakeLine.AgedRubber)).ShouldNotBeEmpty("they are called old, and are the same");
+        Open(Look(0, CornerMark.Wet), Look(1)).Single().Trouble.ShouldBe(Trouble.Leak);
+        Open(Look(0, CornerMark.Wet), Look(1, bled: true)).ShouldBeEmpty();
+        Open(Look(0, CornerMark.CarbonChipped), Fitted(1, rotor: "another")).ShouldBeEmpty();
+        Open(Cracked(0), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
+        Open(Look(0, CornerMark.HardwareLoose), Look(1, CornerMark.FacesSound)).ShouldNotBeEmpty("sound faces hold no bolts");
+        Open(Look(0, CornerMark.HardwareLoose), Look(1, CornerMark.HardwareFirm)).ShouldBeEmpty();
+        var grinds = Statement.Of("", new LogSession(First, 1, 8, Plan, Signs: [Sign.Grinding]));
+        Open(grinds, Look(1, CornerMark.WheelFirm)).ShouldNotBeEmpty("it may be another wheel");
+        Open(grinds, Statement.Of("", new InspectionNote(new Inspection(First.AddDays(1),
+            [.. Enum.GetValues<Corner>().Select(corner => new CornerLook(corner, Marks: [CornerMark.WheelFirm]))]), Plan))).ShouldBeEmpty();
+        Open(Cracked(0), Fitted(1, newFluid: true)).Single().ShouldBe(new OpenSign(First, Trouble.CrackedRotor, Axle.Front));
+        Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.SoftHot)).Count.ShouldBe(2);
+        Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.Firm)).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void The_worst_stands_first_and_the_first_day_is_told()
+    {
+        var open = Open(Look(0, CornerMark.WheelPlay), Day(1, PedalFeel.SoftHot), Day(4, PedalFeel.SoftHot));
+        open.Select(sign => (sign.Trouble, sign.Since)).ShouldBe([(Trouble.SoftPedal, First.AddDays(1)), (Trouble.WheelPlay, First)]);
+    }
+
+    [Fact]
+    public void No_room_says_that_such_a_car_holds()
+    {
+        var soft = Plan with { Open = [new OpenSign(First, Trouble.SoftPedal)] };
+        soft.Faults().ShouldBeEmpty();
+        HardStops.OfFitted(soft).Select(stop => stop.Code).ShouldContain(OpenStop.Code);
+        StopOrGo.Of(new Inspection(First.AddDays(9), []), soft)[0].Verdict.ShouldBe(Verdict.StopNow);
+        StopOrGo.Of(new Inspection(First.AddDays(9), [], Bled: true), soft).ShouldNotContain(finding => finding.Verdict == Verdict.StopNow);
+
+        // An order for it flushes and bleeds, whatever else it is about, and is not refused for what it mends.
+        var order = WorkOrder.Of(soft, soft, freshFluid: false);
+        order.Refused.ShouldBeEmpty();
+        order.Steps.Select(step => step.Code).ShouldContain("bleed");
+        var done = WorkOrder.Finished(soft, soft, freshFluid: false);
+        (done.Open, done.FluidState.AgeMonths).ShouldBe((null, 0));
+    }
+
+    [Fact]
+    public void A_setup_answers_what_it_renews_and_nothing_else()
+    {
+        var stopped = Plan with { Open = [new OpenSign(First, Trouble.SoftPedal), new OpenSign(First, Trouble.WheelPlay, Axle.Front)] };
+        var fitted = Selection.Fitted(stopped);
+        fitted.On(stopped, new Wishes()).Open!.Count.ShouldBe(2);
+        (fitted with { Fluid = new("same", stopped.Fluid) }).On(stopped, new Wishes()).Open!.Single().Trouble.ShouldBe(Trouble.WheelPlay);
+    }
+
+    [Fact]
+    public void More_signs_than_a_car_can_carry_are_refused_by_field()
+    {
+        var many = Plan with { Open = [.. Enumerable.Repeat(new OpenSign(First, Trouble.Leak), OpenSign.Most + 1)] };
+        many.Faults().Single().Field.ShouldBe("open");
+        (Plan with { Open = [new OpenSign(new DateOnly(1, 1, 1), Trouble.Leak)] }).Faults().Single().Field.ShouldBe("open[0].since");
+    }
+
+    private static IReadOnlyList<OpenSign> Open(params Statement[] said) =>
+        GarageRecord.Of(said.Prepend(new Statement(null, KnownBy.Described, "", Fitment.Of(Plan))), First.AddDays(100), _ => new(new LapUse(0.02, 0.03, 12), new LapUse(0.01)))!.Open;
+
+    private static Statement Day(int day, PedalFeel pedal, PredictionPlan? plan = null) =>
+        Statement.Of($"{day}", new LogSession(First.AddDays(day), 1, 8, plan ?? Plan, Pedal: pedal));
+
+    private static Statement Look(int day, CornerMark? mark = null, Corner corner = Corner.LeftFront, bool bled = false) => Looked(day,
+        new CornerLook(corner, Marks: mark is { } found ? [found] : null), bled);
+
+    private static Statement Cracked(int day) => Looked(day, new CornerLook(Corner.LeftFront, CrackMm: 9), false);
+
+    private static Statement Looked(int day, CornerLook look, bool bled) =>
+        Statement.Of($"{day}", new InspectionNote(new Inspection(First.AddDays(day), [look], Bled: bled), Plan));
+
+    private static Statement Fitted(int day, bool newFluid = false, BrakeLine? lines = null, string? rotor = null)
+    {
+        var after = Plan with { Lines = lines ?? Plan.Lines, FrontRotor = rotor is null ? Plan.FrontRotor : Plan.FrontRotor with { Name = rotor } };
+        return Statement.Of($"{day}", new WorkTicks([], [], new FinishedWork(First.AddDays(day), after, Fluid: newFluid)))!;
+    }
+}

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import type { GarageAnswer } from '../api/log';
+import { carKey } from '../plan/carKey';
+import { firstDraft, resolve } from '../plan/draft';
+import { differences, standingDraft } from '../plan/garage';
+import { isBare } from '../rooms/bench/useSeenToday';
+import { sampleShelf } from './sampleShelf';
+
+const item = sampleShelf.content.cars[0]!;
+const described = resolve(firstDraft(sampleShelf)!, sampleShelf);
+if (!('plan' in described)) throw new Error('the sample shelf has a plan');
+const { plan } = described;
+const garage = (changes: Partial<GarageAnswer['plan']>) => ({ state: {}, plan: { ...plan, ...changes } }) as unknown as GarageAnswer;
+
+describe('the car as it stands', () => {
+  it('is its description where the log says nothing else, with references to the shelf kept', () => {
+    const stands = standingDraft(item, sampleShelf, garage({}), firstDraft(sampleShelf)!);
+    expect(stands.frontPad).toBe(item.body.frontPad);
+    expect(stands.frontRotor).toBeNull();
+    expect(standingDraft(item, sampleShelf, null)).toMatchObject({ car: item.id, fluid: item.body.fluid });
+  });
+
+  it('carries what is left of the pads, the fluid’s age and parts that the shelf does not have', () => {
+    const pad = { ...plan.frontPad, name: 'off the shelf' };
+    const stands = standingDraft(
+      item,
+      sampleShelf,
+      garage({ frontPad: pad, frontPadMm: 6.3, fluidState: { ageMonths: 3, tightHoses: false } }),
+    );
+    expect(stands).toMatchObject({ frontPad: pad, frontPadMm: 6.3, fluidState: { ageMonths: 3 } });
+  });
+
+  it('is told from a wish, by what differs', () => {
+    expect(differences(plan, plan)).toEqual([]);
+    expect(differences({ ...plan, frontPad: { ...plan.frontPad, name: 'race' } }, plan)[0]).toContain('front pads race instead of');
+    const age = plan.fluidState.ageMonths;
+    expect(differences({ ...plan, fluidState: { ...plan.fluidState, ageMonths: age + 0.5 } }, plan)).toEqual([]);
+    expect(differences({ ...plan, fluidState: { ...plan.fluidState, ageMonths: age + 9 } }, plan)).toHaveLength(1);
+    expect(differences({ ...plan, lines: 'braided' }, plan)).toEqual(['other lines']);
+  });
+
+  it('keeps its log where its calipers are others', () => {
+    const kit = { name: 'kit' } as unknown as NonNullable<GarageAnswer['plan']['frontKit']>;
+    const stands = standingDraft(item, sampleShelf, garage({ frontKit: kit }));
+    expect(typeof stands.car).toBe('object');
+    expect(carKey(stands)).toBe(item.id);
+  });
+});
+
+describe('an entry that was made for one thing seen', () => {
+  const bare = { date: '2026-11-30', sessions: 3, laps: 0, plan, pedal: 'unsaid' as const, seen: [] };
+
+  it('goes with the last of it, and never where anything else was written down', () => {
+    expect(isBare(bare)).toBe(true);
+    for (const more of [
+      { readingC: 300 },
+      { fluidLevelMm: 4 },
+      { pressureBar: 80 },
+      { note: 'x' },
+      { laps: 9 },
+      { frontPaint: { aboveC: 430 } },
+    ])
+      expect(isBare({ ...bare, ...more })).toBe(false);
+  });
+});

@@ -1,0 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { carKey } from './carKey';
+import { resolve } from './draft';
+import { garageOf, standingDraft } from './garage';
+import { usePlan } from './PlanContext';
+
+/** The car of the plan as it stands: what is on it, the draft of it, and that draft's plan; nothing where the car is not on the shelf. */
+export function useGarage() {
+  const { shelf, draft } = usePlan();
+  const key = draft ? carKey(draft) : '';
+  const item = shelf.content.cars.find((one) => one.id === key);
+  const query = useQuery({ ...garageOf(item, shelf), enabled: item !== undefined });
+  return useMemo(() => {
+    if (!item || !draft || !query.data) return null;
+    const stands = standingDraft(item, shelf, query.data, draft);
+    const resolved = resolve({ ...stands, circuit: draft.circuit }, shelf);
+    return 'plan' in resolved ? { state: query.data.state, stops: query.data.stops, draft: stands, plan: resolved.plan } : null;
+  }, [item, draft, shelf, query.data]);
+}

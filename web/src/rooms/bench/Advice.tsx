@@ -1,0 +1,63 @@
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { match, type PredictionPlan } from '../../api/client';
+import type { Belief } from '../../plan/useBelief';
+import { usePlan } from '../../plan/PlanContext';
+import { useGuesses } from '../../plan/useGuesses';
+import { wishesOf } from '../../plan/wishes';
+import { useUnits } from '../../units/UnitContext';
+
+/** Not while somebody is still looking for a plan, ms. */
+const restMs = 1500;
+
+/** What would make the day hold, looked for on the shelf once the verdict stands: the steps, and the way to the card. */
+export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief }) {
+  const { draft, search } = usePlan();
+  const { told, show } = useUnits();
+  const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
+  // The same question that Choose asks: whoever asks it first.
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key]), [plan, wishes, belief.key]);
+  const query = useQuery({
+    queryKey: ['match', 'first', asked],
+    queryFn: async ({ signal }) => {
+      await new Promise((resume) => setTimeout(resume, restMs));
+      signal.throwIfAborted();
+      return match(plan, wishes, 'first', crypto.randomUUID(), belief.car, signal);
+    },
+    staleTime: Infinity,
+    retry: false,
+  });
+  const to = { pathname: '/choose', search };
+  const [guess] = useGuesses(plan);
+  const moves = (one: { faceK: number; fluidK: number }) =>
+    [one.faceK >= 1 && `face ±${show(one.faceK, 'K')}`, one.fluidK >= 1 && `fluid ±${show(one.fluidK, 'K')}`].filter(Boolean).join(', ');
+  const question = guess && (
+    <>
+      {' '}
+      Look up first: <b>{told(guess.name)}</b> ({moves(guess)}), {told(guess.how)}.
+    </>
+  );
+  if (!query.data)
+    return (
+      <p>
+        <Link to={to}>See what would hold</Link>
+        {query.isFetching && <span className="note"> Looking through the shelf…</span>}
+        {question}
+      </p>
+    );
+  const { steps, verdict, stops } = query.data;
+  const last = steps.at(-1);
+  return (
+    <p className="first-advice">
+      {last && (
+        <>
+          {last.setup.holds ? 'What would hold: ' : 'What helps most: '}
+          <b>{steps.map((step) => told(step.what)).join('; ')}</b>.{' '}
+        </>
+      )}
+      {verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all of it</Link>, or{' '}
+      <Link to={{ ...to, hash: '#ask' }}>what to ask for</Link>.{question}
+    </p>
+  );
+}

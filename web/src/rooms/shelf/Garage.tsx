@@ -1,0 +1,230 @@
+import { Link } from 'react-router';
+import type { CarInGarage } from '../../api/log';
+import { usePlan } from '../../plan/PlanContext';
+import { useGarage } from '../../plan/useGarage';
+import { Currency } from './Currency';
+import { HardStopList } from '../../shared/HardStopList';
+import { priced } from '../../units/currency';
+import { useUnits } from '../../units/UnitContext';
+
+type PadSet = NonNullable<CarInGarage['pads']['front']>;
+type RotorsOnCar = NonNullable<CarInGarage['rotors']['front']>;
+
+const knownBy: Record<PadSet['by'], string> = {
+  guessed: 'new when fitted, a guess',
+  described: 'as described',
+  driven: 'from that day’s plan',
+  measured: 'measured',
+  fitted: 'new',
+  reckoned: 'by laps since',
+};
+
+/** The month in which a bottle was opened: so many months before it was written down. */
+const openedOn = (saved: string | null | undefined, months: number) => {
+  const day = saved ? new Date(saved) : new Date();
+  day.setMonth(day.getMonth() - Math.round(months));
+  return day.toISOString().slice(0, 7);
+};
+
+const cornerNames: Record<PadSet['corners'][number]['corner'], string> = {
+  leftFront: 'left',
+  rightFront: 'right',
+  leftRear: 'left',
+  rightRear: 'right',
+};
+
+/** A bar of what is left over what was new, with its band and the limit: worn rock is gone from the right. */
+function Left({
+  low,
+  middle,
+  high,
+  most,
+  limit,
+  label,
+}: {
+  low: number;
+  middle: number;
+  high: number;
+  most: number;
+  limit: number;
+  label: string;
+}) {
+  const x = (mm: number) => (Math.max(0, Math.min(most, mm)) / most) * 236 + 2;
+  return (
+    <svg viewBox="0 0 240 30" className="garage-bar" role="img" aria-label={label}>
+      <rect x={2} y={8} width={236} height={12} className="garage-new" />
+      <rect x={2} y={8} width={x(middle) - 2} height={12} className="garage-left" />
+      <path d={`M${x(low)} 14H${x(high)}M${x(low)} 10v8M${x(high)} 10v8`} className="garage-band" />
+      <path d={`M${x(limit)} 4V24`} className="garage-limit" />
+    </svg>
+  );
+}
+
+function AxleOnCar({
+  name,
+  pads,
+  rotors,
+  newMm,
+  limitMm,
+}: {
+  name: string;
+  pads: PadSet;
+  rotors: RotorsOnCar;
+  newMm: number;
+  limitMm: number;
+}) {
+  const { show, band } = useUnits();
+  const { rotor } = rotors;
+  const thickness = rotors.thicknessMm ?? null;
+  return (
+    <section aria-label={name} className="garage-axle">
+      <h3>{name}</h3>
+      <p>
+        <b>{pads.pad.name}</b>
+        {pads.since && `, since ${pads.since}`}
+        {pads.hotLaps > 0 && `, ${pads.hotLaps} hot laps`}
+        {(pads.hours ?? 0) > 0 && `, ${show(pads.hours ?? 0, 'h', 1)}, ${show(pads.megajoules ?? 0, 'MJ')}`}
+        {pads.pad.priceAxleSet != null && `, ${priced(pads.pad.priceAxleSet)} a set`}
+        {!pads.bedded && ', not bedded yet'}
+      </p>
+      <Left
+        low={pads.leftMm.p10}
+        middle={pads.leftMm.p50}
+        high={pads.leftMm.p90}
+        most={newMm}
+        limit={limitMm}
+        label={`${band(pads.leftMm, 'mm', 1)} of pad left of ${show(newMm, 'mm', 1)}`}
+      />
+      <p className="note">
+        {band(pads.leftMm, 'mm', 1)} left at the thinnest ({knownBy[pads.by]}
+        {pads.corners.length > 1 && `; ${pads.corners.map((one) => `${cornerNames[one.corner]} ${show(one.leftMm, 'mm', 1)}`).join(', ')}`}
+        {pads.measuredOn && `; measured ${pads.measuredOn}: ${show(pads.measuredMm ?? 0, 'mm', 1)}`}); changed at {show(limitMm, 'mm', 1)}
+      </p>
+      <p>
+        <b>{rotor.name}</b>
+        {rotors.since && `, since ${rotors.since}`}
+      </p>
+      {thickness !== null && (
+        <Left
+          low={thickness}
+          middle={thickness}
+          high={thickness}
+          most={rotor.thicknessMm + 0.2}
+          limit={rotor.minThicknessMm}
+          label={`${show(thickness, 'mm', 2)} of rotor, limit ${show(rotor.minThicknessMm, 'mm', 1)}`}
+        />
+      )}
+      <p className="note">
+        {thickness !== null ? `${show(thickness, 'mm', 2)} measured ${rotors.measuredOn}` : 'nobody measured them'}
+        {rotors.ringKg != null && `, lightest ring ${show(rotors.ringKg, 'kg', 2)}`}
+        {rotors.crackMm != null && rotors.crackMm > 0 && `, longest heat check ${show(rotors.crackMm, 'mm', 1)}`}; limit{' '}
+        {show(rotor.minThicknessMm, 'mm', 1)}
+      </p>
+    </section>
+  );
+}
+
+/** The car as it stands: what is on each axle since when and how that is known, what was taken off, opened bottles. */
+export function Garage() {
+  const { shelf, plan, search } = usePlan();
+  const garage = useGarage();
+  const { band, told } = useUnits();
+  if (!plan) return null;
+  if (!garage)
+    return (
+      <p className="note">
+        The {plan.car.name} is not on the shelf, so that nothing is kept of it. Press its name above and keep it; then what you fit and
+        measure is remembered here.
+      </p>
+    );
+  const { state } = garage;
+  const { front, rear } = state.pads;
+  const [frontRotors, rearRotors] = [state.rotors.front, state.rotors.rear];
+  const bottles = shelf.content.fluids.filter((item) => !item.archived && item.body.openedMonths != null);
+  if (!front || !rear || !frontRotors || !rearRotors) return null;
+  const { fluid } = state;
+  return (
+    <div className="garage">
+      <header className="section-head">
+        <h2>The {plan.car.name} as it stands</h2>
+        <span className="section-note">read off its log: description, finished orders, days, inspections</span>
+      </header>
+      <HardStopList stops={garage.stops} />
+      {state.contradictions.length > 0 && (
+        <ul className="garage-odd" aria-label="What does not go together">
+          {state.contradictions.map((one) => (
+            <li key={`${one.day} ${told(one.sentence)}`}>
+              {one.day}: {told(one.sentence)}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="garage-axles">
+        <AxleOnCar
+          name="Front"
+          pads={front}
+          rotors={frontRotors}
+          newMm={plan.car.front.padNewMm ?? 11}
+          limitMm={plan.car.front.padLimitMm ?? 3}
+        />
+        <AxleOnCar
+          name="Rear"
+          pads={rear}
+          rotors={rearRotors}
+          newMm={plan.car.rear.padNewMm ?? 10}
+          limitMm={plan.car.rear.padLimitMm ?? 3}
+        />
+        <section aria-label="Fluid and hoses" className="garage-axle">
+          <h3>Fluid and hoses</h3>
+          <p>
+            <b>{fluid.fluid.name}</b>, {Math.round(fluid.state.ageMonths)} months old
+            {fluid.filled && `, filled about ${fluid.filled}`}
+          </p>
+          <p className="note">
+            {fluid.readOn
+              ? `a tester said ${fluid.readPercent?.toFixed(1)} % of water on ${fluid.readOn}: evidence for the Bench, which weighs it`
+              : 'no tester was held into it'}
+          </p>
+          <p>
+            <b>
+              {
+                {
+                  rubber: 'rubber hoses',
+                  agedRubber: 'old rubber hoses',
+                  braided: 'braided hoses',
+                  stiffFromWorks: 'stiff hoses from the works',
+                }[state.lines]
+              }
+            </b>
+            {state.linesSince && `, since ${state.linesSince}`}
+          </p>
+        </section>
+      </div>
+      <section aria-label="Stock">
+        <h3>In stock</h3>
+        {state.stock.length + bottles.length === 0 ? (
+          <p className="note">Nothing: what a finished order takes off with something left is listed here, and opened bottles.</p>
+        ) : (
+          <ul>
+            {state.stock.map((set) => (
+              <li key={`${set.axle} ${set.pad.name}`}>
+                <b>{set.pad.name}</b>, {set.axle}: {band(set.leftMm, 'mm', 1)} left ({knownBy[set.by]}), {set.hotLaps} hot laps
+                {set.off && !set.off.startsWith('0001') && `, off ${set.off}`}
+              </li>
+            ))}
+            {bottles.map((item) => (
+              <li key={item.id}>
+                <b>{item.body.name}</b>, bottle opened about {openedOn(item.saved, item.body.openedMonths ?? 0)}
+              </li>
+            ))}
+          </ul>
+        )}
+      </section>
+      <p>
+        <Link to={{ pathname: '/log', search }}>Write down what you measured</Link>, or{' '}
+        <Link to={{ pathname: '/ready', search }}>order what comes next</Link>.
+      </p>
+      <Currency />
+    </div>
+  );
+}
