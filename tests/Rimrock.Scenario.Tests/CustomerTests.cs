@@ -1,4 +1,6 @@
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Friction;
+using Rimrock.Telling;
 
 namespace Rimrock.Scenario.Tests;
 
@@ -17,5 +19,22 @@ public class CustomerTests
         var wrong = customer.Must.Where(one => !advice.Says(one)).Select(one => $"must: {one}")
             .Concat(customer.MustNot.Where(advice.Says).Select(one => $"must not: {one}")).ToList();
         wrong.ShouldBeEmpty($"{customer.Who}\n{advice}");
+    }
+
+    /// <summary>Who comes in early on faded pads heats nothing; nobody fits them for that, and the rear has no more than the front (common practice).</summary>
+    [Fact]
+    public void A_fast_hatch_is_not_sold_pads_that_fade()
+    {
+        var plan = Customer.Read("hatch.json").Plan();
+        plan = plan with { FrontPad = new Pad("street", "organic"), RearPad = new Pad("street", "organic") };
+        var offer = TypicalShelf.With(plan, new Offer([], [], [], [], []), new Wishes(), said => Teller.Text(said));
+        var answer = Matcher.Match(plan, offer, new Wishes());
+        Selection.OfKey(answer.Shortlist[0].Key, plan, offer)!.FrontPad.Body.Family.ShouldBe("track-sport");
+        answer.Steps[0].Setup.Key.ShouldStartWith("typical:track-sport|typical:track-sport|");
+        foreach (var setup in answer.Shortlist.Select(row => Selection.OfKey(row.Key, plan, offer)!))
+        {
+            setup.FrontPad.Body.Family.ShouldBeOneOf("organic", "track-sport", "race-sintered", "race-carbon-metallic");
+            (setup.FrontPad.Body.Family == "track-sport" && setup.RearPad.Body.Family.StartsWith("race")).ShouldBeFalse(setup.Key());
+        }
     }
 }

@@ -1,6 +1,7 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fitting;
 
@@ -86,6 +87,25 @@ public sealed partial class Matcher
         }
 
         return rows;
+    }
+
+    /// <summary>
+    /// Without those whose pads fade at an axle on more days than not, where others that are no more dangerous surely fade less there and no more at the
+    /// other: who comes in early on faded pads heats nothing, and nobody fits them for that (common practice). What is on the car stays to be looked at.
+    /// </summary>
+    private List<DrawnSetup> InRange(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
+    {
+        var fades = all.ToDictionary(one => one, one => Axles.Both.Select(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))).ToList());
+        bool IsLikely(DrawnSetup one, int axle) => fades[one][axle].Share > Thresholds.LikelyNuisance;
+        double Odds(DrawnSetup one, int axle) => fades[one][axle].LogOdds(judged(one).Members);
+        bool IsSurely(Chance less, Chance more) =>
+            more.Share - less.Share > Thresholds.EqualPairedSigmas * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
+        bool IsBetter(DrawnSetup other, DrawnSetup one, int axle) => Odds(other, axle) < Odds(one, axle) - Thresholds.SurelyLogOdds
+            && IsSurely(fades[other][axle], fades[one][axle])
+            && (!IsLikely(other, 1 - axle) || Odds(other, 1 - axle) <= Odds(one, 1 - axle))
+            && (judged(other).Danger.Share <= judged(one).Danger.Share || Ranking.Equal(judged(other), judged(one), Limits.Harm.Danger));
+        return [.. all.Where(one => one.Key == fitted.Key
+            || !Enumerable.Range(0, 2).Any(axle => IsLikely(one, axle) && all.Exists(other => IsBetter(other, one, axle))))];
     }
 
     /// <summary>The safest by a sketch that are not listed already.</summary>

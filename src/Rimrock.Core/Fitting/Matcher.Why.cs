@@ -100,7 +100,8 @@ public sealed partial class Matcher
                 var key = stop is not null ? null : kind == "caliper" ? KeyWith(id)
                     : found.BestWith.TryGetValue((kind, id), out var held) ? held.Selection.Key() : null;
                 all.Add(new WhyNot(kind, new PartName(id, name), stop, key, null, null, stop?.Sentence ?? (key is null
-                    ? kind == "caliper" ? Said.Of("matcher.kit-not-needed", name) : Said.Of("matcher.car-another-kind-good", name)
+                    ? kind == "caliper" ? Said.Of("matcher.kit-not-needed", name)
+                        : kind == "rearPad" ? Said.Of("matcher.no-front-pad-to-match", name) : Said.Of("matcher.car-another-kind-good", name)
                     : Said.Of("matcher.weighed-first-look-others", name))));
             }
         }

@@ -197,7 +197,7 @@ public sealed partial class Matcher
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
     private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged) =>
-        Ranking.Order(all, judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
+        Ranking.Order(InRange([.. all], judged), judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
 
     // What is on the car goes on; of new pads the shape is known, or somebody has to look.
     private bool IsSure(DrawnSetup one)

@@ -160,6 +160,12 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             var rotorCost = RotorCostPerHour(rotor, duct, pads[f].Body, cell);
             for (var r = 0; r < rear.Length; r++)
             {
+                if (!PadPair.IsUsual(pads[f].Body, rearPads[r]))
+                {
+                    result.Pass(fillings.Length);
+                    continue;
+                }
+
                 var budget = (wishes.MostToBuy ?? double.MaxValue)
                     - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan.Car, plan.FrontRotor)
                     ?? 0);

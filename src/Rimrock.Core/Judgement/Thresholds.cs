@@ -24,6 +24,9 @@ public static class Thresholds
     /// <summary>Log-odds within which two chances count as equal in a ranking.</summary>
     public const double EqualLogOdds = 0.3;
 
+    /// <summary>Log-odds by which a chance is surely smaller than another: odds some three times as long.</summary>
+    public const double SurelyLogOdds = 1;
+
     /// <summary>Standard deviations of their paired difference within which they do, too.</summary>
     public const double EqualPairedSigmas = 2;
 

@@ -122,6 +122,13 @@ public static class LimitTable
         return row.Code is LimitCode.FrontPadHot or LimitCode.RearPadHot or LimitCode.StreetCold;
     }
 
+    /// <summary>True for the limit at which an axle's pads fade: hotter than their range.</summary>
+    public static bool IsPastRange(LimitRow row, Axle axle)
+    {
+        ArgumentNullException.ThrowIfNull(row);
+        return row.Code == (axle == Axle.Front ? LimitCode.FrontPadHot : LimitCode.RearPadHot);
+    }
+
     private static bool IsTimed(PredictionPlan plan) => plan.Leading().KindOf().IsTimed;
 
     // A motorcycle's pistons have dust seals in the bore, and no rubber that stands out beside the pads (common practice).
