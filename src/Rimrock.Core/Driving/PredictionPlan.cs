@@ -28,7 +28,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="Bedded">False for new pads that have not been bedded.</param>
 /// <param name="StabilityControlPercent">Laps in which stability control brakes a front wheel in the corners, %.</param>
 /// <param name="BatteryFull">True where a full battery takes no recuperation.</param>
-/// <param name="OutsideHeat">Something hot beside a front line or caliper.</param>
+/// <param name="OutsideHeat">Something hot beside a line or caliper.</param>
 /// <param name="Lines">The flexible lines.</param>
 /// <param name="Days">The kinds of day that the car sees, each with its share of the year; null for track days alone.</param>
 /// <param name="LinesPrice">Price of the set of lines; null where unknown.</param>
@@ -205,6 +205,9 @@ public sealed record PredictionPlan(
 
     /// <summary>The car as it is driven on the leading day.</summary>
     public Car DrivenCar() => Drive().DrivenCar();
+
+    /// <summary>How much faster than by months alone its fluid takes up water, for what is hot beside a line.</summary>
+    public double FluidUptake() => OutsideHeat?.Uptake(Weather.AmbientC) ?? 1;
 
     /// <summary>Torque at all wheels that a stop takes, Nm.</summary>
     public double StopTorqueNM(BrakeStop stop)

@@ -106,7 +106,7 @@ public static class AskCards
         var isRare = just.Fluid.DryC >= RarestDryC;
         var gives = life?.Holds == true ? null : life is null ? LimitCode.FrontFace : FittedVerdict.Names(life)?.Limit;
         return new AskCard(new(Told(Axle.Front), Told(Axle.Rear)), Math.Ceiling(just.Fluid.DryC),
-            Math.Ceiling(Math.Max(Minimum(plan).WetC, WetFor(lines.BoilsC, plan.FluidState))), just,
+            Math.Ceiling(Math.Max(Minimum(plan).WetC, WetFor(lines.BoilsC, plan))), just,
             life?.Danger, life?.Damage, life?.Holds == true, gives, life?.Members ?? 0, AskCure.Of(gives, isRare),
             isRare);
     }
@@ -136,7 +136,7 @@ public static class AskCards
         Pad Of(Axle axle) => JustMeets(lines.Mu[axle], lines.ColdMu, lines.WarmC, Math.Min(lines.ToC[axle], HottestPadC));
         var state = plan.FluidState with { AgeMonths = FluidSeason.OldestMonths(wishes.FreshFluidEachEvent), ReservoirWaterPercent = null };
         var minimum = Minimum(plan);
-        var dry = Math.Max(minimum.DryC, DryFor(lines.BoilsC, state));
+        var dry = Math.Max(minimum.DryC, DryFor(lines.BoilsC, state, plan.FluidUptake()));
         var just = Fitted(plan, Of(Axle.Front), Of(Axle.Rear)) with
         {
             Fluid = new BrakeFluid("just-meets", minimum.Code, dry, Math.Clamp(dry - DryOverWetC, minimum.WetC, WettestC)),
@@ -211,14 +211,14 @@ public static class AskCards
     private static FluidClass Minimum(PredictionPlan plan) => FluidClass.Find(plan.Car.AsksFluid ?? FitRules.UsualClass)
         ?? FluidClass.Find(FitRules.UsualClass)!;
 
-    private static double DryFor(double boilsC, FluidState state) => Least(200, DriestC, dry =>
-        BoilingPoint.At(new Temperature(dry), new Temperature(Math.Clamp(dry - DryOverWetC, 140, WettestC)), state.WaterAtCaliperPercent()).Celsius >= boilsC);
+    private static double DryFor(double boilsC, FluidState state, double uptake) => Least(200, DriestC, dry =>
+        BoilingPoint.At(new Temperature(dry), new Temperature(Math.Clamp(dry - DryOverWetC, 140, WettestC)), state.WaterAtCaliperPercent(uptake)).Celsius >= boilsC);
 
     // Left in for the season: the wettest member in ten has so much in it at the last event.
-    private static double WetFor(double boilsC, FluidState state)
+    private static double WetFor(double boilsC, PredictionPlan plan)
     {
-        var season = state with { AgeMonths = FluidSeason.OldestMonths(freshEachEvent: false), ReservoirWaterPercent = null };
-        var water = Math.Min(8, season.WaterAtCaliperPercent(Math.Pow(Priors.PriorSpread.Water, Numerics.Spread.EdgeSigmas)));
+        var season = plan.FluidState with { AgeMonths = FluidSeason.OldestMonths(freshEachEvent: false), ReservoirWaterPercent = null };
+        var water = Math.Min(8, season.WaterAtCaliperPercent(plan.FluidUptake() * Math.Pow(Priors.PriorSpread.Water, Numerics.Spread.EdgeSigmas)));
         return Least(140, WettestC, wet => BoilingPoint.At(new Temperature(wet + DryOverWetC), new Temperature(wet), water).Celsius >= boilsC);
     }
 

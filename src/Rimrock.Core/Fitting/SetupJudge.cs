@@ -293,7 +293,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         // Fluid that stays in starts as old as it is; new fluid new, or as old as its opened bottle.
         var atStart = setup.Fluid.Id == Selection.FittedId ? on.FluidState : on.FluidState with { AgeMonths = setup.Fluid.Body.OpenedMonths ?? 0 };
         var fresh = wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId;
-        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, on.EventsAYear(), on.Circuit.AltitudeM)
+        return [.. FluidSeason.Days(on.Fluid, atStart, fresh, on.EventsAYear(), on.Circuit.AltitudeM, on.FluidUptake())
             .Select(then => new EventDay(then, demand, Math.Round(then.VapourC.P50 - demand.P50, 1), null))];
     }
 }

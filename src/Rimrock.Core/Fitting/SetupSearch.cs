@@ -129,7 +129,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     {
         var setup = Selection.Fitted(plan) with { Fluid = fluid, Lines = kit };
         var on = setup.On(plan, wishes);
-        var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM);
+        var vapour = FluidSeason.Vapour(on.Fluid, on.FluidState, plan.Circuit.AltitudeM, plan.FluidUptake());
         var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
         var running = ((flushes * RunningCost.FlushLitres(plan.Car) * (fluid.Body.PriceLitre ?? 0))
             + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;

@@ -30,7 +30,8 @@ public static class FluidSeason
     /// <param name="freshEachEvent">True where it is flushed before every event.</param>
     /// <param name="events">Number of events, 1 or more.</param>
     /// <param name="altitudeM">Altitude, m.</param>
-    public static IReadOnlyList<FluidDay> Days(BrakeFluid fluid, FluidState state, bool freshEachEvent, int events, double altitudeM)
+    /// <param name="uptake">How much faster than by months alone it takes up water, for what is hot beside a line.</param>
+    public static IReadOnlyList<FluidDay> Days(BrakeFluid fluid, FluidState state, bool freshEachEvent, int events, double altitudeM, double uptake = 1)
     {
         ArgumentNullException.ThrowIfNull(fluid);
         ArgumentNullException.ThrowIfNull(state);
@@ -39,18 +40,18 @@ public static class FluidSeason
         {
             var age = freshEachEvent ? FreshMonths : state.AgeMonths + (events == 1 ? SeasonMonths : SeasonMonths * (number - 1) / (events - 1));
             var then = state with { AgeMonths = age, ReservoirWaterPercent = freshEachEvent ? null : state.ReservoirWaterPercent };
-            var water = fluid.ClassOf() is { Silicone: true } ? 0 : then.WaterAtCaliperPercent();
-            return new FluidDay(number, Math.Round(age, 1), Math.Round(water, 2), Vapour(fluid, then, altitudeM), then.ReservoirWaterPercent);
+            var water = fluid.ClassOf() is { Silicone: true } ? 0 : then.WaterAtCaliperPercent(uptake);
+            return new FluidDay(number, Math.Round(age, 1), Math.Round(water, 2), Vapour(fluid, then, altitudeM, uptake), then.ReservoirWaterPercent);
         })];
     }
 
     /// <summary>Where vapour shows, with the band of water uptake, chemistry and vapour lag taken as independent (first order).</summary>
-    public static Spread Vapour(BrakeFluid fluid, FluidState state, double altitudeM)
+    public static Spread Vapour(BrakeFluid fluid, FluidState state, double altitudeM, double uptake = 1)
     {
         ArgumentNullException.ThrowIfNull(fluid);
         ArgumentNullException.ThrowIfNull(state);
         double At(double rate, double decay) =>
-            VapourPoint.Of(fluid.BoilingWith(fluid.ClassOf() is { Silicone: true } ? 0 : state.WaterAtCaliperPercent(rate), decay), altitudeM).Celsius;
+            VapourPoint.Of(fluid.BoilingWith(fluid.ClassOf() is { Silicone: true } ? 0 : state.WaterAtCaliperPercent(rate * uptake), decay), altitudeM).Celsius;
         var middle = At(1, 1);
         var sigma = Math.Sqrt(Square(At(1 / PriorSpread.Water, 1) - At(PriorSpread.Water, 1))
             + Square(At(1, 1 / PriorSpread.BoilingDecay) - At(1, PriorSpread.BoilingDecay)) + Square(2 * VapourPoint.SpreadK(altitudeM))) / 2;

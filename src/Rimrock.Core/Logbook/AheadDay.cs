@@ -58,7 +58,8 @@ public sealed record AheadDay(DateOnly Date, string Name, PredictionPlan Plan)
     {
         var months = (Date.DayNumber - today.DayNumber) / Days.AMonth;
         var then = now with { AgeMonths = Math.Min(FluidState.AgeRange.Max, now.AgeMonths + months), ReservoirWaterPercent = null };
-        var (byAge, later) = ((now with { ReservoirWaterPercent = null }).WaterByAgePercent(), then.WaterByAgePercent());
+        var (byAge, later) = ((now with { ReservoirWaterPercent = null }).WaterByAgePercent(Plan.FluidUptake()),
+            then.WaterByAgePercent(Plan.FluidUptake()));
         var faster = byAge > LeastToTell ? Math.Clamp(water / byAge, 1 / MostFaster, MostFaster) : 1;
         return then with { ReservoirWaterPercent = Math.Round(Math.Min(FluidState.WaterRange.Max, water + (faster * (later - byAge))), 2) };
     }

@@ -25,7 +25,7 @@ internal sealed record FluidFill(PredictionPlan Plan, DateOnly Today, IReadOnlyL
         return state.ReservoirWaterPercent is { } reading
             ? state with
             {
-                ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses)
+                ReservoirWaterPercent = Math.Min(7, reading + MoistureUptake.AtCaliperPercent(months, state.Climate, state.TightHoses, Plan.FluidUptake())
                 - MoistureUptake.AtCaliperPercent(0, state.Climate, state.TightHoses))
             }
             : state with { AgeMonths = Math.Clamp(state.AgeMonths + months, 0, FluidState.AgeRange.Max) };

@@ -93,9 +93,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, ScopedBelief belief, bool settle,
         CancellationToken cancel)
     {
-        var usual = plan.OnLeading();
-        var laps = usual.Leading().KindOf().Shape == DayShape.Laps;
-        var on = usual with { Circuit = laps ? item.Circuit ?? usual.Circuit : usual.Circuit, Weather = plan.Weather with { AmbientC = item.AmbientC } };
+        var on = item.On(plan);
         var day = new Day(on);
         var run = new DayRun(on, [CarFactors.Median], demands: false);
         foreach (var phase in day.Phases)
@@ -120,12 +118,12 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var seasonDays = events.Select((item, i) =>
         {
             var (state, judged, demand) = (days[i].States[place], days[i].Judged[place], days[i].FluidC);
-            var vapour = FluidSeason.Vapour(plan.Fluid, state, days[i].On.Circuit.AltitudeM);
+            var vapour = FluidSeason.Vapour(plan.Fluid, state, days[i].On.Circuit.AltitudeM, days[i].On.FluidUptake());
             return new SeasonDay(item.Date, item.Name, state, vapour, demand, Math.Round(vapour.P50 - demand.P50, 1), judged.Together(LimitTable.Boils),
                 judged.Danger, judged.Damage);
         }).ToList();
         return new PolicySeason(policy, fill.Flushes, CostOf(plan.Fluid, plan.Car, fill.Flushes.Count), fill.Flushes.Count, seasonDays,
-            Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM)),
+            Line(events, fill.Flushes, fill.Today, date => FluidSeason.Vapour(plan.Fluid, fill.On(date), plan.Circuit.AltitudeM, plan.FluidUptake())),
             seasonDays.Min(day => day.MarginK), seasonDays.All(day => day.Boils.UpperBound < Thresholds.MostDanger),
             JudgedDay.AnyDay([.. days.Select(day => day.Judged[place])], LimitTable.Boils));
     }

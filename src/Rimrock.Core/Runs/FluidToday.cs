@@ -18,7 +18,8 @@ public sealed record FluidToday(double WaterPercent, double BoilsC, double Vapou
     {
         ArgumentNullException.ThrowIfNull(plan);
         var car = member ?? CarFactors.Median;
-        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0 : plan.FluidState.WaterAtCaliperPercent(car.WaterRate, car.Lesser.CaliperWater);
+        var water = plan.Fluid.ClassOf() is { Silicone: true } ? 0
+            : plan.FluidState.WaterAtCaliperPercent(car.WaterRate * plan.FluidUptake(), car.Lesser.CaliperWater);
         var boils = plan.Fluid.BoilingWith(water, car.BoilingDecay);
         var vapour = VapourPoint.Of(boils, plan.Circuit.AltitudeM).Celsius + (VapourPoint.SpreadK(plan.Circuit.AltitudeM) * car.Capacities.Vapour);
         return new FluidToday(water, boils.Celsius, vapour, plan.Fluid.DryC, plan.Fluid.WetC);

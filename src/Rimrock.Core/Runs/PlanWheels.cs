@@ -14,7 +14,7 @@ public static class PlanWheels
         var (car, setup) = (plan.Car, plan.Setup());
         return Axles.Of(axle => new WheelParts(setup.Axles[axle].Rotors.Rotor, setup.Axles[axle].Brake, setup.Axles[axle].Pads.Pad.FamilyOf(),
             setup.Axles[axle].PadMm, Air(car, setup.Axles[axle].Duct), car.TyreRadiusM, setup.Axles[axle].Rotors.WrongSide,
-            axle == Axle.Front && plan.OutsideHeat is { Place: HeatedPlace.Caliper } source ? source : null, plan.Weather.Rain));
+            plan.OutsideHeat is { Place: HeatedPlace.Caliper } source && source.Axle == axle ? source : null, plan.Weather.Rain));
     }
 
     private static WheelDuct Air(Car car, WheelDuct? duct)

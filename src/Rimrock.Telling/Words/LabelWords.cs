@@ -78,6 +78,7 @@ internal static class LabelWords
         ("observation.session", "Session"),
         ("observation.value", "Temperature read"),
         ("outsideHeat.distanceMm", "Distance"),
+        ("outsideHeat.kmAYear", "Driven a year"),
         ("outsideHeat.sourceC", "Surface of the source"),
         ("outsideHeat.sourceDiameterMm", "Diameter of the source"),
         ("pad.priceAxleSet", "Price of an axle set"),

@@ -18,6 +18,5 @@ public static class EventsAhead
     /// <param name="today">The day from which on.</param>
     public static IReadOnlyList<AheadDay> Of(LogStore store, string? car, PredictionPlan plan, DateOnly today) => car is null ? []
         : [.. store.Read<SeasonEvent>(EntryId.Checked(car, "car"), "event").Items.Select(item => item.Body).Where(one => one.Date > today)
-            .OrderBy(one => one.Date).Take(Most).Select(one => new AheadDay(one.Date, one.Name,
-                plan with { Circuit = one.Circuit ?? plan.Circuit, Weather = plan.Weather with { AmbientC = one.AmbientC } }))];
+            .OrderBy(one => one.Date).Take(Most).Select(one => new AheadDay(one.Date, one.Name, one.On(plan)))];
 }

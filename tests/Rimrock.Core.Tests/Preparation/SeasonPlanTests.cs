@@ -2,6 +2,8 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Runs;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Preparation;
 
@@ -90,5 +92,48 @@ public class SeasonPlanTests
         var faults = Should.Throw<InputFaultException>(() => SeasonPlan.Of(Plan, wrong, Today)).Faults;
         faults.Select(fault => fault.Field).ShouldBe(["events[1].date", "events[2].ambientC", "events[2].date"], ignoreOrder: true);
         Should.Throw<InputFaultException>(() => SeasonPlan.Of(Plan, [], Today)).Faults.Single().Field.ShouldBe("events");
+    }
+
+    [Fact]
+    public void An_event_has_its_own_kind_of_day_and_its_own_height()
+    {
+        SeasonEvent[] kinds = [Events[0], Events[0] with { Kind = "commute" }, Events[0] with { Kind = "descent" }, Events[0] with { Kind = "autocross" }];
+        var days = SeasonPlan.Of(Plan, kinds, Today).Policies[0].Days;
+        var (track, commute, descent, autocross) = (days[0].DemandC.P50, days[1].DemandC.P50, days[2].DemandC.P50, days[3].DemandC.P50);
+        commute.ShouldBeLessThan(track - 20, "a drive to work is no track day");
+        autocross.ShouldBeLessThan(track - 20, "a minute on and minutes off heats little (common practice)");
+        descent.ShouldBeGreaterThan(commute + 20);
+
+        // What the plan says of such a day holds; the place is the event's.
+        var towed = Plan with { Days = [.. Plan.Planned(), new PlannedDay("descent", 2, DropM: 2000, TrailerKg: 1500)] };
+        var on = (Events[0] with { Kind = "descent", Circuit = Plan.Circuit with { AltitudeM = 1500 } }).On(towed);
+        (on.Leading().DropM, on.Circuit.AltitudeM, on.Weather.AmbientC).ShouldBe((2000, 1500, 15));
+        Should.Throw<InputFaultException>(() => SeasonPlan.Of(Plan, [Events[0] with { Kind = "sprint" }], Today)).Faults.Single().Field
+            .ShouldBe("events[0].kind");
+    }
+
+    /// <summary>A heat source beside a line cooks fluid by distance ridden, not by months (common practice).</summary>
+    [Fact]
+    public void Fluid_beside_an_exhaust_is_older_than_its_months()
+    {
+        double LeftIn(OutsideHeat? beside) => SeasonPlan.Of(Plan with { OutsideHeat = beside }, [Events[2]], Today).Policies[(int)FluidPolicy.LeftIn].Days[^1].VapourC.P50;
+        var none = LeftIn(null);
+        LeftIn(new OutsideHeat(DistanceMm: 60)).ShouldBeLessThan(none - 2);
+        LeftIn(new OutsideHeat(DistanceMm: 30)).ShouldBeLessThan(LeftIn(new OutsideHeat(DistanceMm: 60)));
+        LeftIn(new OutsideHeat(DistanceMm: 60, KmAYear: 0)).ShouldBe(none, "parked, nothing is hot");
+        LeftIn(new OutsideHeat(HeatedPlace.Caliper)).ShouldBe(none, 0.2);
+
+        // Doubles for every 15 K above 40 C of the line while it is driven.
+        // 12,000 km at 60 km/h are 200 h of a year's 8766.
+        var near = new OutsideHeat(SourceC: 800, DistanceMm: 50);
+        near.Uptake(20).ShouldBe(1 + (200 / 8766.0 * (Math.Pow(2, (near.LineC(20) - 40) / 15) - 1)), 1e-9);
+        (near with { KmAYear = 24000 }).Uptake(20).ShouldBe(1 + (2 * (near.Uptake(20) - 1)), 1e-9);
+    }
+
+    [Fact]
+    public void A_rear_caliper_is_heated_where_the_exhaust_runs()
+    {
+        var rear = (Plan with { OutsideHeat = new OutsideHeat(HeatedPlace.Caliper, 600, 20, Axle: Axle.Rear) }).Wheels();
+        (rear.Front.CaliperSource, rear.Rear.CaliperSource is null).ShouldBe((null, false));
     }
 }

@@ -5,11 +5,13 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { PredictionPlan } from '../api/client';
 import * as log from '../api/log';
 import { today } from '../plan/carKey';
+import { sampleShelf } from './sampleShelf';
 import { Season } from '../rooms/ready/Season';
 import { UnitProvider, useUnits } from '../units/UnitContext';
 
 const plan = { car: { name: 'Sample' }, circuit: { name: 'Sample ring' }, weather: { ambientC: 20 } } as unknown as PredictionPlan;
-const date = () => screen.getByLabelText(/Add a day at Sample ring/);
+const kinds = sampleShelf.dayKinds;
+const date = () => screen.getByLabelText(/at Sample ring on|^on$/);
 const air = () => screen.getByLabelText(/^air/);
 
 function UnitSwitch() {
@@ -22,7 +24,7 @@ function show() {
   render(
     <QueryClientProvider client={new QueryClient()}>
       <UnitProvider>
-        <Season plan={plan} car="car" belief={{ key: '' }} />
+        <Season plan={plan} car="car" belief={{ key: '' }} kinds={kinds} />
       </UnitProvider>
     </QueryClientProvider>,
   );
@@ -50,6 +52,15 @@ describe('a day ahead', () => {
     expect(save.mock.calls[0]![1].body.ambientC).toBeCloseTo(kept, 9);
   });
 
+  it('of another kind is kept as that, where it is driven at no circuit', async () => {
+    const save = show();
+    fireEvent.change(screen.getByLabelText('Kind of day'), { target: { value: 'weekday' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Add' }));
+    await waitFor(() => expect(save).toHaveBeenCalled());
+    expect(save.mock.calls[0]![1].body).toMatchObject({ kind: 'weekday', circuit: undefined });
+    expect(save.mock.calls[0]![1].body.name).not.toBe('Sample ring');
+  });
+
   it('is the same air where the unit is switched before it is added', async () => {
     const save = vi.spyOn(log, 'saveEvent').mockResolvedValue({ revision: 1 } as never);
     vi.spyOn(log, 'readEvents').mockResolvedValue({ total: 0, items: [] });
@@ -57,7 +68,7 @@ describe('a day ahead', () => {
       <QueryClientProvider client={new QueryClient()}>
         <UnitProvider>
           <UnitSwitch />
-          <Season plan={plan} car="car" belief={{ key: '' }} />
+          <Season plan={plan} car="car" belief={{ key: '' }} kinds={kinds} />
         </UnitProvider>
       </QueryClientProvider>,
     );

@@ -1314,8 +1314,12 @@ export interface components {
             /** @description Car whose log is learnt from; null for none. */
             car?: null | string;
         };
-        /** @enum {unknown} */
-        Axle: "front" | "rear" | null;
+        /**
+         * @description An axle.
+         * @default front
+         * @enum {unknown}
+         */
+        Axle: "front" | "rear";
         /** @description Caliper and pads of one wheel of an axle. */
         AxleBrake: {
             /** @description How it grips. */
@@ -4242,7 +4246,7 @@ export interface components {
             masterCylinderMm?: null | number;
         };
         /**
-         * @description Something hot beside a front line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
+         * @description Something hot beside a line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
          *     from a small parallel line (Incropera, table 13.1, parallel cylinders far apart, from memory), emissivity 0.8 on both
          *     (from memory, +-0.15).
          */
@@ -4267,6 +4271,14 @@ export interface components {
              * @default 60
              */
             sourceDiameterMm: number;
+            /** @description Whose line or caliper it is. */
+            axle?: components["schemas"]["Axle"];
+            /**
+             * Format: double
+             * @description How far the car is driven a year, km: while it is, fluid beside the source ages faster.
+             * @default 12000
+             */
+            kmAYear: number;
         };
         /** @description Where demand leaves capacity. */
         Overlap: {
@@ -5601,6 +5613,8 @@ export interface components {
              */
             ambientC: number;
             circuit?: null | components["schemas"]["Circuit"];
+            /** @description What kind of day it is, see DayKind; null for the plan's leading one. */
+            kind?: null | string;
         };
         /** @description A season: the fluid by each policy, and what wears out before what. */
         SeasonPlan: {

@@ -89,6 +89,7 @@ export const ranges: Record<string, FieldRange[]> = {
     { field: 'observation.value', label: 'Water read', unit: '%', min: 0, max: 7 },
   ],
   'outsideHeat.distanceMm': [{ field: 'outsideHeat.distanceMm', label: 'Distance', unit: 'mm', min: 5, max: 500 }],
+  'outsideHeat.kmAYear': [{ field: 'outsideHeat.kmAYear', label: 'Driven a year', unit: 'km', min: 0, max: 100000 }],
   'outsideHeat.sourceC': [{ field: 'outsideHeat.sourceC', label: 'Surface of the source', unit: 'C', min: 50, max: 950 }],
   'outsideHeat.sourceDiameterMm': [{ field: 'outsideHeat.sourceDiameterMm', label: 'Diameter of the source', unit: 'mm', min: 10, max: 300 }],
   'pad.priceAxleSet': [{ field: 'pad.priceAxleSet', label: 'Price of an axle set', unit: '', min: 0, max: 20000 }],

@@ -4,9 +4,9 @@ import { SelectField } from '../../shared/SelectField';
 import { usePlan } from '../PlanContext';
 import { useRange } from './useRange';
 
-const exhaust: Required<OutsideHeat> = { place: 'line', sourceC: 450, distanceMm: 60, sourceDiameterMm: 60 };
+const exhaust: Required<OutsideHeat> = { place: 'line', sourceC: 450, distanceMm: 60, sourceDiameterMm: 60, axle: 'front', kmAYear: 12000 };
 
-/** Lines, and an exhaust or catalyst beside a front line or caliper. */
+/** Lines, and an exhaust or catalyst beside a line or caliper. */
 export function HeatBeside() {
   const { draft, plan, change } = usePlan();
   const range = useRange();
@@ -33,7 +33,7 @@ export function HeatBeside() {
           checked={heat !== null}
           onChange={(event) => refine({ outsideHeat: event.target.checked ? exhaust : undefined })}
         />{' '}
-        An exhaust or catalyst runs beside a front line or caliper
+        An exhaust or catalyst runs beside a line or caliper
       </label>
       {heat && (
         <>
@@ -46,6 +46,23 @@ export function HeatBeside() {
             ]}
             onChange={(place) => edit({ place })}
           />
+          <SelectField
+            label="Of the"
+            value={heat.axle}
+            options={[
+              { value: 'front', label: 'front' },
+              { value: 'rear', label: 'rear' },
+            ]}
+            onChange={(axle) => edit({ axle })}
+          />
+          {heat.place === 'line' && (
+            <NumberField
+              label="Driven a year"
+              value={heat.kmAYear}
+              range={range('outsideHeat.kmAYear')}
+              onChange={(kmAYear) => edit({ kmAYear })}
+            />
+          )}
           <NumberField
             label="Its surface"
             value={heat.sourceC}

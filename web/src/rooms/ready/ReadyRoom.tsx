@@ -114,7 +114,7 @@ export default function ReadyRoom() {
           {handed && !order.data?.steps.some((step) => step.code === handStep) && <HandTrainer />}
         </div>
       </div>
-      <Season plan={plan} car={carKey(draft)} belief={belief} />
+      <Season kinds={shelf.dayKinds} plan={plan} car={carKey(draft)} belief={belief} />
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { seasonCalendar, seasonPlan, seasonTable, type FluidPolicy, type SeasonE
 import { SeasonChart } from '../../charts/SeasonChart';
 import { rangeOf } from '../../api/ranges';
 import { newId, today } from '../../plan/carKey';
+import type { DayChoice } from '../../plan/days';
 import type { Belief } from '../../plan/useBelief';
 import { withError } from '../../shared/chance';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -36,13 +37,27 @@ const usualC = 22;
 const upper = (text: string) => text.replace(/^./, (letter) => letter.toUpperCase());
 
 /** The events ahead: where the fluid boils on each day, when to bleed, what runs out before what. */
-export function Season({ plan, car, belief }: { plan: PredictionPlan; car: string; belief: Pick<Belief, 'car' | 'key'> }) {
+export function Season({
+  plan,
+  car,
+  belief,
+  kinds,
+}: {
+  plan: PredictionPlan;
+  car: string;
+  belief: Pick<Belief, 'car' | 'key'>;
+  kinds: DayChoice[];
+}) {
   const { show, band, system, told } = useUnits();
   const queries = useQueryClient();
   const [policy, setPolicy] = useState<FluidPolicy>('yearly');
   const air = conversion('C', system);
   const range = rangeOf('events.ambientC');
   const [date, setDate] = useState('');
+  // Nothing chosen is the sentence's own leading day.
+  const [kind, setKind] = useState('');
+  const chosenKind = kinds.find((one) => one.code === kind);
+  const isOnLaps = !chosenKind || chosenKind.shape === 'laps';
   // What is typed stays in the unit it was typed in: a switch between typing and adding changes the unit shown, never the air.
   const [typed, setTyped] = useState({ text: air.to(usualC).toFixed(0), system });
   const ambientC = conversion('C', typed.system).from(parseNumber(typed.text));
@@ -79,7 +94,13 @@ export function Season({ plan, car, belief }: { plan: PredictionPlan; car: strin
         id: newId(),
         day: date,
         revision: 0,
-        body: { date, name: plan.circuit.name, ambientC, circuit: plan.circuit },
+        body: {
+          date,
+          name: isOnLaps ? plan.circuit.name : told(chosenKind.name),
+          ambientC,
+          circuit: isOnLaps ? plan.circuit : undefined,
+          kind: kind || undefined,
+        },
       });
     },
     onSuccess: () => setDate(''),
@@ -102,7 +123,23 @@ export function Season({ plan, car, belief }: { plan: PredictionPlan; car: strin
         }}
       >
         <label>
-          Add a day at {plan.circuit.name}{' '}
+          Add{' '}
+          <select
+            className="form-select season-kind"
+            aria-label="Kind of day"
+            value={kind}
+            onChange={(event) => setKind(event.target.value)}
+          >
+            <option value="">a day as planned</option>
+            {kinds.map((one) => (
+              <option key={one.code} value={one.code}>
+                {told(one.name)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          {isOnLaps ? `at ${plan.circuit.name} on` : 'on'}{' '}
           <input
             type="date"
             className="form-control"
