@@ -37,4 +37,24 @@ public class CustomerTests
             (setup.FrontPad.Body.Family == "track-sport" && setup.RearPad.Body.Family.StartsWith("race")).ShouldBeFalse(setup.Key());
         }
     }
+
+    /// <summary>
+    /// Pads and fluid first; calipers only where they take danger away that nothing else does, and after all else (judged for a car that is driven hard, and
+    /// for a light one that is not).
+    /// </summary>
+    [Theory]
+    [InlineData("hatch.json", true)]
+    [InlineData("roadster.json", false)]
+    public void Other_calipers_come_last_or_not_at_all(string file, bool come)
+    {
+        var plan = Customer.Read(file).Plan();
+        plan = plan with { FrontPad = new Pad("street", "organic"), RearPad = new Pad("street", "organic") };
+        var offer = TypicalShelf.With(plan, new Offer([], [], [], [], []), new Wishes(), said => Teller.Text(said));
+        var answer = Matcher.Match(plan, offer, new Wishes());
+        bool HasKit(string key) => key.Contains("kit:", StringComparison.Ordinal);
+        HasKit(answer.Shortlist[0].Key).ShouldBe(come, $"{answer.Shortlist[0].Key}");
+        answer.Steps.Count(step => HasKit(step.Setup.Key)).ShouldBe(come ? 1 : 0, "in one go, and last");
+        answer.Steps.Count.ShouldBeGreaterThan(1);
+        answer.Steps.ShouldAllBe(step => step.DangerAfter.Share <= step.DangerBefore.Share);
+    }
 }

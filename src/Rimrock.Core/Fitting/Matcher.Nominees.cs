@@ -91,7 +91,8 @@ public sealed partial class Matcher
 
     /// <summary>
     /// Without those whose pads fade at an axle on more days than not, where others that are no more dangerous surely fade less there and no more at the
-    /// other: who comes in early on faded pads heats nothing, and nobody fits them for that (common practice). What is on the car stays to be looked at.
+    /// other: who comes in early on faded pads heats nothing, and nobody fits them for that (common practice). Pads for other calipers are no reason to leave
+    /// those for the car's own out. What is on the car stays to be looked at.
     /// </summary>
     private List<DrawnSetup> InRange(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
@@ -100,12 +101,47 @@ public sealed partial class Matcher
         double Odds(DrawnSetup one, int axle) => fades[one][axle].LogOdds(judged(one).Members);
         bool IsSurely(Chance less, Chance more) =>
             more.Share - less.Share > Thresholds.EqualPairedSigmas * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
+        static bool IsNoWorse(JudgedLife other, JudgedLife one) => other.Danger.Share < Thresholds.MostDanger
+            || other.Danger.LogOdds(other.Members) <= one.Danger.LogOdds(one.Members) + Thresholds.EqualLogOdds;
         bool IsBetter(DrawnSetup other, DrawnSetup one, int axle) => Odds(other, axle) < Odds(one, axle) - Thresholds.SurelyLogOdds
-            && IsSurely(fades[other][axle], fades[one][axle])
+            && IsSurely(fades[other][axle], fades[one][axle]) && (other.Selection.Kit is null || one.Selection.Kit is not null)
             && (!IsLikely(other, 1 - axle) || Odds(other, 1 - axle) <= Odds(one, 1 - axle))
-            && (judged(other).Danger.Share <= judged(one).Danger.Share || Ranking.Equal(judged(other), judged(one), Limits.Harm.Danger));
+            && IsNoWorse(judged(other), judged(one));
         return [.. all.Where(one => one.Key == fitted.Key
             || !Enumerable.Range(0, 2).Any(axle => IsLikely(one, axle) && all.Exists(other => IsBetter(other, one, axle))))];
+    }
+
+    /// <summary>
+    /// Without other calipers where they do not surely take away much of the danger that is left with the car's own (odds some three times as long), unless
+    /// they alone make the car hold: keeping the original kit is an answer (common practice).
+    /// </summary>
+    private static List<DrawnSetup> WorthIt(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
+    {
+        if (all.Where(one => one.Selection.Kit is null).MinBy(one => judged(one).Danger.LogOdds(judged(one).Members)) is not { } own)
+        {
+            return all;
+        }
+
+        var best = judged(own);
+        bool IsSafer(JudgedLife life) => life.Danger.LogOdds(life.Members) < best.Danger.LogOdds(best.Members) - Thresholds.SurelyLogOdds
+            && !Ranking.Equal(life, best, Limits.Harm.Danger);
+        return [.. all.Where(one => one.Selection.Kit is null || IsSafer(judged(one)) || (judged(one).Holds == true && best.Holds != true))];
+    }
+
+    /// <summary>
+    /// What to do before other calipers come: the best with the car's own and its own rotors, where that surely takes danger away; null where it does not.
+    /// </summary>
+    private DrawnSetup? Until(DrawnSetup first, List<DrawnSetup> all)
+    {
+        if (first.Selection.Kit is null)
+        {
+            return null;
+        }
+
+        double Odds(DrawnSetup one) => Of(one, sketch: true).Danger.LogOdds(Of(one, sketch: true).Members);
+        var own = all.Where(one => one.Selection.Kit is null && one.Selection.FrontRotor.Id == Selection.FittedId && one.Key != fitted.Key
+            && Has(one, sketch: true));
+        return Ranked(own, one => Of(one, sketch: true)) is [var best, ..] && Odds(best) < Odds(fitted) - Thresholds.SurelyLogOdds ? best : null;
     }
 
     /// <summary>The safest by a sketch that are not listed already.</summary>

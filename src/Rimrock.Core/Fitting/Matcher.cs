@@ -126,7 +126,7 @@ public sealed partial class Matcher
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
                 : new StepWalk(plan, judge, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
-                    .To(fitted, asItStands, rows[0]);
+                    .To(fitted, asItStands, rows[0], Until(rows[0], all));
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
                 or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
             progress?.Invoke(1);
@@ -197,7 +197,7 @@ public sealed partial class Matcher
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
     private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged) =>
-        Ranking.Order(InRange([.. all], judged), judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
+        Ranking.Order(InRange(WorthIt([.. all], judged), judged), judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
 
     // What is on the car goes on; of new pads the shape is known, or somebody has to look.
     private bool IsSure(DrawnSetup one)

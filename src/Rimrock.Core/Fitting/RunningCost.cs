@@ -147,7 +147,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
 
-    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles; null where a price of it is unknown.</summary>
+    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles, of the same where
+    /// hoses or calipers open the lines; null where a price of it is unknown.</summary>
     /// <param name="setup">The setup.</param>
     /// <param name="car">The car that it goes on.</param>
     /// <param name="fitted">Front rotors that are on it.</param>
@@ -158,7 +159,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         var bottles = Math.Ceiling((FlushLitres(car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
         return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
             + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(fitted)))
-            + New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre)
+            + (setup.Lines is null && setup.Kit is null ? New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre) : bottles * setup.Fluid.Body.PriceLitre)
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 

@@ -20,12 +20,42 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
 
     private bool IsDue => Due.IsFluid(plan) || Due.IsHoses(plan);
 
-    public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target)
+    /// <summary>Walks.</summary>
+    /// <param name="fitted">What is on the car.</param>
+    /// <param name="asItStands">The same, told.</param>
+    /// <param name="target">The first row.</param>
+    /// <param name="until">What is done on the way before other calipers come; null for nothing.</param>
+    public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target, DrawnSetup? until = null)
     {
-        var changes = Changes(fitted.Selection, target.Selection, IsDue).ToList();
-        var path = new List<Waypoint> { new(fitted.Selection.Key(), asItStands, of(fitted).Life, []) };
+        var path = new List<Waypoint> { new(fitted.Selection, asItStands, of(fitted).Life, []) };
+        if (until is not null)
+        {
+            Walk(path, asItStands, until);
+        }
+
+        if (until is not null && path[^1].At.Key() != until.Key)
+        {
+            path.RemoveRange(1, path.Count - 1);
+        }
+
+        Walk(path, asItStands, target);
+        var aim = of(target);
+        var steps = path.Zip(path.Skip(1), (before, after) => new SpendStep(Said.Joined(Said.And, after.Words), after.Told,
+            Buy(fitted.Selection, before, after), before.Told.Danger, after.Told.Danger, before.Told.Damage, after.Told.Damage)).ToList();
+        return new WalkedSteps(steps, path[^1].At.Key() == target.Key ? null : EndOf(steps.Count == 0, path[^1].Life, aim.Life));
+    }
+
+    // With other calipers the pads and the fluid that were bought until then are bought anew.
+    private double? Buy(Selection fitted, Waypoint before, Waypoint after) => after.At.Kit is null || before.At.Kit is not null
+        ? after.Told.Cost.BuyNow - before.Told.Cost.BuyNow
+        : after.Told.Cost.BuyNow - RunningCost.BuyNowOf(before.At with { FrontPad = fitted.FrontPad, Fluid = fitted.Fluid }, plan.Car, plan.FrontRotor);
+
+    private void Walk(List<Waypoint> path, Suggestion asItStands, DrawnSetup target)
+    {
+        var begin = path.Count - 1;
+        var from = path[^1].At;
+        var changes = Changes(from, target.Selection, IsDue).ToList();
         var together = new List<Said>();
-        var from = fitted.Selection;
         while (changes.Count > 0)
         {
             var next = Next(changes, from, path[^1].Life);
@@ -34,27 +64,23 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             together.Add(next.What);
             if (After(from, target, isTold: true) is { } after && !Raises(path[^1].Life, of(after).Life))
             {
-                path.Add(new(after.Key, SetupJudge.Told(after, of(after), asItStands), of(after).Life, [.. together]));
+                path.Add(new(after.Selection, SetupJudge.Told(after, of(after), asItStands), of(after).Life, [.. together]));
                 together.Clear();
             }
         }
 
         // What raises the danger after the other steps is done in one go with them, as many of them as it takes.
         var aim = of(target);
-        if (together.Count > 0 && path.FindLastIndex(stop => !Raises(stop.Life, aim.Life)) is >= 0 and var back)
+        if (together.Count > 0 && path.FindLastIndex(stop => !Raises(stop.Life, aim.Life)) is var back && back >= begin)
         {
             together.InsertRange(0, path.Skip(back + 1).SelectMany(stop => stop.Words));
             path.RemoveRange(back + 1, path.Count - back - 1);
-            path.Add(new(target.Key, SetupJudge.Told(target, aim, asItStands), aim.Life, together));
+            path.Add(new(target.Selection, SetupJudge.Told(target, aim, asItStands), aim.Life, together));
         }
-
-        var steps = path.Zip(path.Skip(1), (before, after) => new SpendStep(Said.Joined(Said.And, after.Words), after.Told,
-            after.Told.Cost.BuyNow - before.Told.Cost.BuyNow, before.Told.Danger, after.Told.Danger, before.Told.Damage, after.Told.Damage)).ToList();
-        return new WalkedSteps(steps, path[^1].Key == target.Key ? null : EndOf(steps.Count == 0, path[^1].Life, aim.Life));
     }
 
     // A state of the car on the way, and what was changed to come to it.
-    private sealed record Waypoint(string Key, Suggestion Told, JudgedLife Life, IReadOnlyList<Said> Words);
+    private sealed record Waypoint(Selection At, Suggestion Told, JudgedLife Life, IReadOnlyList<Said> Words);
 
     /// <summary>Why the steps do not end at the first row: what is left of the way raises the danger, or it would be a step.</summary>
     private static Said EndOf(bool none, JudgedLife here, JudgedLife there)

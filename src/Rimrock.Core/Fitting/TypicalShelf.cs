@@ -8,7 +8,7 @@ namespace Rimrock.Core.Fitting;
 
 /// <summary>
 /// Parts as they usually are, for what a driver's own shelf lacks: a pad for each family, fluids at each class's minimum and as good ones usually are,
-/// rotors of the car's own size, hoses, ducts. They stand for what a counter can be asked for, never for a product: only the family is known of a
+/// rotors of the car's own size, hoses, ducts, a caliper kit (<see cref="TypicalKit"/>). They stand for what a counter can be asked for, never for a product: only the family is known of a
 /// pad, so that its band is wide (<see cref="Priors.PriorSpread.FamilyEdgeK"/>). Prices are multiples of a plain street set (engineering
 /// judgement, within a factor of 1.5), and money only once a price of the driver's own gives them a scale.
 /// </summary>
@@ -18,6 +18,7 @@ public static class TypicalShelf
     public const string Mark = "typical:";
 
     private const double DuctHoseMm = 63;
+    private const double KitMultiple = 25;
 
     // Of pads for track days some have road approval: that is the one to ask for (common practice).
     private const string SoldWithApproval = "track-sport";
@@ -70,6 +71,7 @@ public static class TypicalShelf
             Ducts = own.Ducts.Count > 0 || plan.Car.Kind == VehicleKind.Motorcycle ? own.Ducts
                 : [.. own.Ducts, new(Mark + "duct", new DuctKit(name(Said.Of("typical-shelf.duct")), new WheelDuct(DuctHoseMm, Shield.Trimmed),
                     Round(2 * scale)))],
+            Kits = own.Kits?.Any(kit => HardStops.Of(kit.Body, plan, wishes) is null) == true ? own.Kits : [.. own.Kits ?? [], .. KitsFor(plan, scale, name)],
         };
     }
 
@@ -126,6 +128,9 @@ public static class TypicalShelf
                 plain with { Construction = RotorConstruction.TwoPiece, Grade = IronGrade.HighCarbon }, 10);
         }
     }
+
+    private static IEnumerable<Part<CaliperKit>> KitsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
+        TypicalKit.For(plan, name(Said.Of("typical-shelf.kit", Price(KitMultiple, scale))), Round(KitMultiple * scale)) is { } kit ? [new(Mark + "kit", kit)] : [];
 
     private static IEnumerable<Part<LineKit>> LinesFor(Car car, double? scale, Func<Said, string> name)
     {

@@ -22,6 +22,7 @@ internal static class FittingWords
         ("typical-shelf.two-piece", "floating ring of your size on a hat"),
         ("typical-shelf.rubber-lines", "new rubber hoses"),
         ("typical-shelf.braided-lines", "typical braided hoses"),
+        ("typical-shelf.kit", "typical four-piston calipers with brackets and a larger floating ring{0}"),
         ("typical-shelf.duct", "typical duct to the eye of the rotor"),
         ("typical-shelf.street-sets", " (some {0:0.0} street sets)"),
         ("due.fluid-months-old-street", "The fluid is {0:0} months old, and street fluid is changed after {1:0}."),

@@ -41,7 +41,29 @@ public class TypicalShelfTests
             offer.Rotors.ShouldAllBe(rotor => HardStops.Of(rotor.Body, plan, Free) == null);
             offer.Lines.ShouldAllBe(lines => HardStops.Of(lines.Body, plan.Car, Free) == null);
             offer.Ducts.ShouldAllBe(duct => HardStops.Of(duct.Body, plan, Free) == null);
+            offer.Kits!.ShouldAllBe(kit => HardStops.Of(kit.Body, plan, Free) == null);
+            offer.Kits!.Count.ShouldBe(plan.Car.Kind == VehicleKind.Car ? 1 : 0);
         }
+    }
+
+    /// <summary>Piston area near the original keeps pedal and balance, more pad area takes less energy for each of it (common practice).</summary>
+    [Theory]
+    [InlineData(980, 95)]
+    [InlineData(1480, 210)]
+    [InlineData(2300, 200)]
+    public void A_typical_kit_goes_on_the_car_that_it_is_made_for(double massKg, double powerKw)
+    {
+        var guess = CarGuess.From("any", massKg, powerKw, "sport");
+        var plan = Plan with { Car = guess.Car, FrontRotor = guess.FrontRotor, RearRotor = guess.RearRotor, FrontPadMm = null, RearPadMm = null };
+        var kit = Of(plan, Empty).Kits!.Single().Body;
+        HardStops.Of(kit, plan, Free).ShouldBeNull();
+        kit.AreaRatio(plan.Car.Front).ShouldBe(1, 0.06);
+        kit.Brake.PadAreaCm2.ShouldBeGreaterThan(plan.Car.Front.PadAreaCm2);
+        kit.Rotor.GeometricMassKg().ShouldBeGreaterThan(plan.FrontRotor.GeometricMassKg());
+        var faults = new List<InputFault>();
+        kit.Check("kit", faults);
+        faults.ShouldBeEmpty();
+        (Selection.Fitted(plan).With(new Part<CaliperKit>("typical:kit", kit)).On(plan, Free) with { FrontPadMm = null }).Faults().ShouldBeEmpty();
     }
 
     [Fact]

@@ -52,4 +52,4 @@ export function firstToGive(setup: Suggestion): string {
 export const money = (sum: number | null | undefined) => (sum == null ? 'unknown' : priced(sum));
 
 /** True where a setup has a part that stands for what can be asked for, and is no product. */
-export const isTypical = (setup: Suggestion) => setup.key.split('|').some((id) => id.startsWith('typical:'));
+export const isTypical = (setup: Suggestion) => setup.key.split('|').some((id) => /^(kit:)?typical:/.test(id));
