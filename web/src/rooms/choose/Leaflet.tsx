@@ -1,6 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { holdLeaflet, savePart, type BrakeFluid, type LeafletAnswer, type Pad, type PredictionPlan, type Wishes } from '../../api/client';
+import {
+  holdLeaflet,
+  savePart,
+  type BrakeFluid,
+  type CurvePoint,
+  type LeafletAnswer,
+  type Pad,
+  type PredictionPlan,
+  type Wishes,
+} from '../../api/client';
 import { newId } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useRange } from '../../plan/editors/useRange';
@@ -9,6 +18,7 @@ import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
 import { useUnits } from '../../units/UnitContext';
+import { LeafletChart } from './LeafletChart';
 
 const words: Record<LeafletAnswer['outcome'], { mark: string; word: string }> = {
   fits: { mark: '●', word: 'Fits.' },
@@ -27,6 +37,8 @@ export function Leaflet({ plan, wishes, car }: { plan: PredictionPlan; wishes: W
   const [fromC, setFrom] = useState<number>();
   const [toC, setTo] = useState<number>();
   const [edgeCode, setEdgeCode] = useState('');
+  const [curve, setCurve] = useState<CurvePoint[]>();
+  const [basis, setBasis] = useState<NonNullable<Pad['basis']>>('unknown');
   const [price, setPrice] = useState<number>();
   const [rear, setRear] = useState(false);
   const [dryC, setDry] = useState<number>();
@@ -36,7 +48,8 @@ export function Leaflet({ plan, wishes, car }: { plan: PredictionPlan; wishes: W
   const pad: Pad = {
     name: name.trim() || 'the leaflet’s pad',
     family,
-    basis: 'unknown',
+    basis: curve ? basis : 'unknown',
+    ...(curve ? { curve } : {}),
     statedFromC: fromC,
     statedToC: toC,
     priceAxleSet: price,
@@ -100,6 +113,13 @@ export function Leaflet({ plan, wishes, car }: { plan: PredictionPlan; wishes: W
           { value: 'rear', label: 'rear' },
         ]}
         onChange={(where) => setRear(where === 'rear')}
+      />
+      <LeafletChart
+        curve={curve}
+        basis={basis}
+        family={shelf.padFamilies.find((row) => row.code === family)?.curve ?? []}
+        onCurve={setCurve}
+        onBasis={setBasis}
       />
       <details>
         <summary>A fluid with it</summary>

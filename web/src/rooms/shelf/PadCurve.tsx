@@ -2,12 +2,12 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readFriction, readPad, runDynamometer, type CurvePoint, type DynamometerStop, type Pad } from '../../api/client';
 import { CurveEditor } from '../../charts/CurveEditor';
+import { Digitizer } from '../../charts/Digitizer';
 import { useRange } from '../../plan/editors/useRange';
 import { usePlan } from '../../plan/PlanContext';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { useUnits } from '../../units/UnitContext';
-import { Digitizer } from './Digitizer';
 
 const mostBytes = 1_000_000;
 

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
-import type { CurvePoint } from '../../api/client';
-import { axisFault, readClick, type AxisMarks, type Click } from '../../charts/digitize';
-import { parseNumber, showRange } from '../../units/units';
-import { useUnits } from '../../units/UnitContext';
+import type { CurvePoint } from '../api/client';
+import { axisFault, readClick, type AxisMarks, type Click } from './digitize';
+import { parseNumber, showRange } from '../units/units';
+import { useUnits } from '../units/UnitContext';
 
 const mostBytes = 12_000_000;
 const steps = [
