@@ -1,4 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import Modal from 'react-bootstrap/Modal';
+import { ReadStrata } from '../charts/ReadStrata';
+import { predictionOf } from '../plan/asking';
+import { usePlan } from '../plan/PlanContext';
 
 const keys: [string, string][] = [
   ['1 to 5', 'go to a room'],
@@ -18,11 +22,24 @@ interface Props {
   onSingleKeys: (on: boolean) => void;
 }
 
-/** What the keys do. */
+/** The drawing read on the plan's own figures, as far as they are known on the page. */
+function Reading() {
+  const { plan } = usePlan();
+  const result = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
+  return result.data ? (
+    <>
+      <h2>The drawing, read</h2>
+      <ReadStrata result={result.data} />
+    </>
+  ) : null;
+}
+
+/** The drawing and the keys. */
 export default function Help({ onHide, singleKeys, onSingleKeys }: Props) {
   return (
     <Modal show onHide={onHide} aria-label="Keyboard" centered>
       <Modal.Body>
+        <Reading />
         <h2>Keyboard</h2>
         <dl className="keyboard">
           {keys.map(([key, what]) => (

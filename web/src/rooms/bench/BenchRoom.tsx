@@ -12,6 +12,7 @@ import {
   type StopSummary,
 } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
+import { ReadStrata } from '../../charts/ReadStrata';
 import { StrataChart } from '../../charts/StrataChart';
 import { bandOf, predictionOf } from '../../plan/asking';
 import { nameOfDay } from '../../plan/days';
@@ -241,6 +242,10 @@ const Verdict = memo(function Verdict({
                 : 'Dotted: how far the bar may move, since cooling, driver and pads are only known roughly.'}{' '}
               Friction is read at the temperature the pad’s chart means.
             </p>
+            <details className="no-print">
+              <summary>How to read it, on your own figures</summary>
+              <ReadStrata result={result} band={band} />
+            </details>
           </section>
           {series && banded && (
             <section aria-label="Lap story" className="lap-story">

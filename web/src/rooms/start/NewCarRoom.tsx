@@ -29,6 +29,8 @@ interface Answers {
   trailerBraked?: boolean;
   classKeeps?: ClassPart[];
   oldHoses?: boolean;
+  /** What an electric motor slows by, m/s². */
+  regenerationMS2?: number;
   rearDrums?: boolean;
   carbonDiscs?: boolean;
   pad: string;
@@ -69,7 +71,7 @@ const bodies: { value: CarBody; label: string }[] = [
 
 /** Five answers to a first verdict; everything else starts from a typical value that can be refined on the Bench. */
 export default function NewCarRoom() {
-  const { told } = useUnits();
+  const { told, show } = useUnits();
   const { shelf } = usePlan();
   const range = useRange();
   const navigate = useNavigate();
@@ -109,7 +111,7 @@ export default function NewCarRoom() {
     event.preventDefault();
     if (!ready) return;
     try {
-      const guess = await guessCar({
+      const asked = await guessCar({
         name: motorcycle ? 'My motorcycle' : 'My car',
         massKg,
         powerKw,
@@ -121,6 +123,11 @@ export default function NewCarRoom() {
         rearDrums: kept.now.rearDrums,
         carbonDiscs: kept.now.carbonDiscs,
       });
+      const isElectric = layout === 'electric' || layout === 'electricFront';
+      const guess =
+        isElectric && kept.now.regenerationMS2 !== undefined
+          ? { ...asked, car: { ...asked.car, regenerationMS2: kept.now.regenerationMS2 } }
+          : asked;
       // On carbon-ceramic discs nothing else goes.
       const fitted = kept.now.carbonDiscs && !motorcycle ? 'carbon-ceramic-disc' : pad;
       const base = draftOfCar('', {
@@ -175,6 +182,16 @@ export default function NewCarRoom() {
           <>
             <Presses label="Drive" choices={layouts} chosen={layout} onChoose={(next) => set({ layout: next })} />
             <Presses label="Shape" choices={bodies} chosen={body} onChoose={(next) => set({ body: next })} />
+            {(layout === 'electric' || layout === 'electricFront') && (
+              <NumberField
+                label="Regeneration slows by"
+                hint={`0.2 g is ${show(1.96, 'm/s2', 1)}; a usual figure if nobody knows`}
+                value={kept.now.regenerationMS2}
+                range={range('car.regenerationMS2')}
+                onChange={(regenerationMS2) => set({ regenerationMS2 })}
+                onClear={() => set({ regenerationMS2: undefined })}
+              />
+            )}
           </>
         )}
       </fieldset>
