@@ -14,7 +14,12 @@ namespace Rimrock.Core.Garage;
 /// <param name="ThicknessMm">The thinnest then, mm.</param>
 /// <param name="RingKg">The lightest ring then, kg.</param>
 /// <param name="CrackMm">The longest heat check then, mm.</param>
-public sealed record RotorsOnCar(Rotor Rotor, DateOnly? Since, KnownBy By, DateOnly? MeasuredOn, double? ThicknessMm, double? RingKg, double? CrackMm);
+/// <param name="HotLaps">Hot laps driven on them.</param>
+/// <param name="Hours">Track hours.</param>
+/// <param name="Megajoules">Heat through the axle, MJ.</param>
+/// <param name="Off">When they came off; null while they are on the car.</param>
+public sealed record RotorsOnCar(Rotor Rotor, DateOnly? Since, KnownBy By, DateOnly? MeasuredOn, double? ThicknessMm, double? RingKg, double? CrackMm,
+    int HotLaps = 0, double Hours = 0, double Megajoules = 0, DateOnly? Off = null);
 
 /// <summary>The fluid in the car.</summary>
 /// <param name="Fluid">What it is.</param>
@@ -23,7 +28,10 @@ public sealed record RotorsOnCar(Rotor Rotor, DateOnly? Since, KnownBy By, DateO
 /// <param name="State">Its age today.</param>
 /// <param name="ReadOn">When its water was read last; null for never.</param>
 /// <param name="ReadPercent">What the tester said then, %: evidence, which replaces nothing.</param>
-public sealed record FluidOnCar(BrakeFluid Fluid, DateOnly? Filled, KnownBy By, FluidState State, DateOnly? ReadOn, double? ReadPercent);
+/// <param name="HotLaps">Hot laps driven on it.</param>
+/// <param name="Off">When another was filled in; null while it is in the car.</param>
+public sealed record FluidOnCar(BrakeFluid Fluid, DateOnly? Filled, KnownBy By, FluidState State, DateOnly? ReadOn, double? ReadPercent, int HotLaps = 0,
+    DateOnly? Off = null);
 
 /// <summary>Something that the log says twice, each time otherwise.</summary>
 /// <param name="Day">The day of the later word.</param>
@@ -45,9 +53,14 @@ public sealed record Contradiction(DateOnly Day, Said Sentence);
 /// <param name="Stock">Sets of pads that were taken off with something left, the last taken off first.</param>
 /// <param name="Contradictions">What does not go together, the newest first.</param>
 /// <param name="Open">What stops the car and was not answered since, the hydraulics first.</param>
+/// <param name="Tyre">Code of its tyres; null where nothing was said of them.</param>
+/// <param name="TyreSince">Since when; null for before the log.</param>
+/// <param name="PastRotors">Rotors that came off, the last first.</param>
+/// <param name="PastFluids">Fills that were changed, the last first.</param>
 public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Axles<RotorsOnCar> Rotors, FluidOnCar Fluid, BrakeLine Lines,
     DateOnly? LinesSince, Axles<WheelDuct?> Ducts, CaliperKit? FrontKit, IReadOnlyList<PadSet> Stock, IReadOnlyList<Contradiction> Contradictions,
-    IReadOnlyList<OpenSign> Open)
+    IReadOnlyList<OpenSign> Open, string? Tyre = null, DateOnly? TyreSince = null, Axles<IReadOnlyList<RotorsOnCar>>? PastRotors = null,
+    IReadOnlyList<FluidOnCar>? PastFluids = null)
 {
     private const double LeastMm = 1;
 
@@ -63,6 +76,6 @@ public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Ax
         static double? Left(PadSet set) => set.By is KnownBy.Measured or KnownBy.Reckoned or KnownBy.Driven
             ? Math.Max(LeastMm, Math.Round(set.LeftMm.P50, 1)) : null;
         return new Fitment(Brakes, new(Pads.Front.Pad, Pads.Rear.Pad), new(Rotors.Front.Rotor, Rotors.Rear.Rotor), Fluid.Fluid, Fluid.State, Ducts, Lines,
-            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded);
+            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded, Tyre);
     }
 }

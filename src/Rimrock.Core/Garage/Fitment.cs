@@ -17,15 +17,18 @@ namespace Rimrock.Core.Garage;
 /// <param name="FrontKit">Caliper kit in front; null for the car's own calipers.</param>
 /// <param name="PadMm">Friction material on that day where the plan says it, mm.</param>
 /// <param name="Bedded">False for new pads that have not been bedded.</param>
+/// <param name="Tyre">Code of the tyres; null where nothing is said of them.</param>
 public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rotor> Rotors, BrakeFluid Fluid, FluidState FluidState, Axles<WheelDuct?> Ducts,
-    BrakeLine Lines = BrakeLine.Rubber, CaliperKit? FrontKit = null, Axles<double?>? PadMm = null, bool Bedded = true)
+    BrakeLine Lines = BrakeLine.Rubber, CaliperKit? FrontKit = null, Axles<double?>? PadMm = null, bool Bedded = true,
+    string? Tyre = null)
 {
     /// <summary>Of a plan.</summary>
     public static Fitment Of(PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
         return new Fitment(new(plan.Car.Front, plan.Car.Rear), new(plan.FrontPad, plan.RearPad), new(plan.FrontRotor, plan.RearRotor),
-            plan.Fluid, plan.FluidState, new(plan.FrontDuct, plan.RearDuct), plan.Lines, plan.FrontKit, new(plan.FrontPadMm, plan.RearPadMm), plan.Bedded);
+            plan.Fluid, plan.FluidState, new(plan.FrontDuct, plan.RearDuct), plan.Lines, plan.FrontKit, new(plan.FrontPadMm, plan.RearPadMm), plan.Bedded,
+            plan.Car.Tyre);
     }
 
     /// <summary>A plan with these parts on the car.</summary>
@@ -34,7 +37,7 @@ public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rot
         ArgumentNullException.ThrowIfNull(plan);
         return plan with
         {
-            Car = FrontKit is null ? plan.Car : plan.Car with { Front = Brakes.Front },
+            Car = plan.Car with { Tyre = Tyre ?? plan.Car.Tyre, Front = FrontKit is null ? plan.Car.Front : Brakes.Front },
             FrontPad = Pads.Front,
             RearPad = Pads.Rear,
             FrontRotor = Rotors.Front,

@@ -62,7 +62,10 @@ public static class GarageRecord
         private readonly Dictionary<Corner, double> rotorMm = [];
         private Fitment? last;
         private FluidOnCar? fluid;
+        private readonly Axles<List<RotorsOnCar>> pastRotors = Axles.Of(_ => new List<RotorsOnCar>());
+        private readonly List<FluidOnCar> pastFluids = [];
         private DateOnly? linesSince;
+        private DateOnly? tyreSince;
 
         public bool IsKnown => last is not null;
 
@@ -71,13 +74,14 @@ public static class GarageRecord
             foreach (var axle in Axles.Both)
             {
                 HearPads(axle, said, wornOf);
-                HearRotors(axle, said);
+                HearRotors(axle, said, wornOf);
             }
 
             HearFluid(said);
             signs.Hear(said, RenewedBy(said));
             linesSince = last is { } before && before.Lines != said.Fitment.Lines ? said.Day : linesSince;
-            last = said.Fitment;
+            tyreSince = last is { Tyre: { } was } && said.Fitment.Tyre is { } tyre && was != tyre ? said.Day : tyreSince;
+            last = said.Fitment with { Tyre = said.Fitment.Tyre ?? last?.Tyre };
         }
 
         public CarInGarage Told(DateOnly today, Func<Axle, Pad, Spread> wear)
@@ -87,11 +91,14 @@ public static class GarageRecord
                 : fluid.State;
             var stock = sets.Values.Where(set => set.Off is not null).OrderByDescending(set => set.Off).ThenBy(set => set.Pad.Name, StringComparer.Ordinal)
                 .Select(set => set.Told(wear(set.Axle, set.Pad)));
-            return new CarInGarage(last!.Brakes, Axles.Of(axle => on[axle].Told(wear(axle, on[axle].Pad))), Axles.Of(axle => rotors[axle]),
+            return new CarInGarage(last!.Brakes, Axles.Of(axle => on[axle].Told(wear(axle, on[axle].Pad))), Axles.Of(axle => Rounded(rotors[axle])),
                 fluid with { State = state }, last.Lines, linesSince,
                 last.Ducts, last.FrontKit, [.. stock], [.. contradictions.OrderByDescending(one => one.Day)],
-                signs.Told());
+                signs.Told(), last.Tyre, tyreSince, pastRotors.Map(past => (IReadOnlyList<RotorsOnCar>)[.. past.AsEnumerable().Reverse().Select(Rounded)]),
+                [.. pastFluids.AsEnumerable().Reverse()]);
         }
+
+        private static RotorsOnCar Rounded(RotorsOnCar one) => one with { Hours = Math.Round(one.Hours, 1), Megajoules = Math.Round(one.Megajoules) };
 
         // Of the hydraulics only what was written down as a bleed counts, not what can be concluded.
         // That hoses are called old makes no new ones of them.
@@ -158,7 +165,7 @@ public static class GarageRecord
             (set.MeasuredOn, set.MeasuredMm) = (day, mm);
         }
 
-        private void HearRotors(Axle axle, Statement said)
+        private void HearRotors(Axle axle, Statement said, Func<PredictionPlan, Axles<LapUse>> wornOf)
         {
             var rotor = said.Fitment.Rotors[axle];
             var now = rotors.TryGetValue(axle, out var before) && before.Rotor.Name == rotor.Name ? before with { Rotor = rotor }
@@ -166,6 +173,17 @@ public static class GarageRecord
             if (!ReferenceEquals(now, before) && now.MeasuredOn is null)
             {
                 ForgetRotors(axle);
+            }
+
+            if (before is not null && before.Rotor.Name != rotor.Name)
+            {
+                pastRotors[axle].Add(before with { Off = said.Day });
+            }
+
+            if (said is { Driven: { } plan, HotLaps: > 0 and var laps })
+            {
+                var use = wornOf(plan)[axle];
+                now = now with { HotLaps = now.HotLaps + laps, Hours = now.Hours + (laps * use.Hours), Megajoules = now.Megajoules + (laps * use.Megajoules) };
             }
 
             var looks = said.Found?.Corners.Where(look => look.AxleOf() == axle).ToList() ?? [];
@@ -214,7 +232,14 @@ public static class GarageRecord
             DateOnly? filled = said.Day?.AddDays(-(int)Math.Round((said.NewFluid ? 0 : state.AgeMonths) * Days.AMonth));
             var isOther = fluid is null || said.NewFluid || fluid.Fluid.Name != poured.Name || fluid.Filled is null
                 || filled?.DayNumber - fluid.Filled.Value.DayNumber > OtherFillDays;
+            // A description of which nobody knows the day speaks of the same fill, where the fluid is the same.
+            if (isOther && fluid is { } was && (said.NewFluid || was.Filled is not null || was.Fluid.Name != poured.Name))
+            {
+                pastFluids.Add(was with { Off = filled ?? said.Day });
+            }
+
             fluid = isOther ? new FluidOnCar(poured, filled, said.By, state, null, null) : fluid! with { Fluid = poured };
+            fluid = fluid with { HotLaps = fluid.HotLaps + said.HotLaps };
             if ((said.Found?.MoisturePercent ?? said.Fitment.FluidState.ReservoirWaterPercent) is { } read && said.Day is { } day)
             {
                 fluid = fluid with { ReadOn = day, ReadPercent = read };

@@ -45,6 +45,29 @@ public class GarageRecordTests
         slow.Fitment().PadMm!.Value.Front.ShouldBe(8.6);
     }
 
+    [Fact]
+    public void Rotors_fluid_and_tyres_have_a_story_too()
+    {
+        var other = Sport with
+        {
+            FrontRotor = Sport.FrontRotor with { Name = "slotted" },
+            Fluid = Sport.Fluid with { Name = "racing" },
+            FluidState = new FluidState(0),
+            Car = Sport.Car with { Tyre = "semi-slick" },
+        };
+        var car = Of(Described, Driven(100, Sport, 50), Driven(150, other, 20));
+        var gone = car.PastRotors!.Value.Front.Single();
+        (gone.Rotor.Name, gone.HotLaps, gone.Hours, gone.Megajoules, gone.Off).ShouldBe((Sport.FrontRotor.Name, 50, 1.5, 600, Day(150)));
+        (car.Rotors.Front.Rotor.Name, car.Rotors.Front.HotLaps, car.Rotors.Front.Since).ShouldBe(("slotted", 20, Day(150)));
+        car.PastRotors.Value.Rear.ShouldBeEmpty();
+        car.Rotors.Rear.HotLaps.ShouldBe(70);
+        var poured = car.PastFluids!.Single();
+        (poured.Fluid.Name, poured.HotLaps, poured.Off).ShouldBe((Sport.Fluid.Name, 50, Day(150)));
+        (car.Fluid.HotLaps, car.Tyre, car.TyreSince).ShouldBe((20, "semi-slick", Day(150)));
+        car.On(Street).Car.Tyre.ShouldBe("semi-slick", "the sentence starts from what is on the car");
+        Of(Described, Driven(100, Sport, 50)).PastFluids.ShouldBeEmpty("the same fill, of which nobody knew the day");
+    }
+
     /// <summary>The thinnest corner decides, whoever was measured last: common practice.</summary>
     [Fact]
     public void A_corner_that_was_not_measured_again_is_as_thin_as_it_was()

@@ -1406,6 +1406,10 @@ export interface components {
             front?: null | components["schemas"]["AxleBrake"];
             rear?: null | components["schemas"]["AxleBrake"];
         };
+        AxlesOfIReadOnlyListOfRotorsOnCar: {
+            front?: null | components["schemas"]["RotorsOnCar"][];
+            rear?: null | components["schemas"]["RotorsOnCar"][];
+        };
         /** @description Front and rear of one thing. */
         AxlesOfPadAsk: {
             front?: null | components["schemas"]["PadAsk"];
@@ -2127,6 +2131,16 @@ export interface components {
             contradictions: components["schemas"]["Contradiction"][];
             /** @description What stops the car and was not answered since, the hydraulics first. */
             open: components["schemas"]["OpenSign"][];
+            /** @description Code of its tyres; null where nothing was said of them. */
+            tyre?: null | string;
+            /**
+             * Format: date
+             * @description Since when; null for before the log.
+             */
+            tyreSince?: null | string;
+            pastRotors?: null | components["schemas"]["AxlesOfIReadOnlyListOfRotorsOnCar"];
+            /** @description Fills that were changed, the last first. */
+            pastFluids?: null | components["schemas"]["FluidOnCar"][];
         };
         /** @description What an import does, or has done. */
         CatalogueImport: {
@@ -3029,6 +3043,17 @@ export interface components {
              * @description What the tester said then, %: evidence, which replaces nothing.
              */
             readPercent: null | number;
+            /**
+             * Format: int32
+             * @description Hot laps driven on it.
+             * @default 0
+             */
+            hotLaps: number;
+            /**
+             * Format: date
+             * @description When another was filled in; null while it is in the car.
+             */
+            off?: null | string;
         };
         /**
          * @description How often the fluid is changed.
@@ -5465,6 +5490,29 @@ export interface components {
              * @description The longest heat check then, mm.
              */
             crackMm: null | number;
+            /**
+             * Format: int32
+             * @description Hot laps driven on them.
+             * @default 0
+             */
+            hotLaps: number;
+            /**
+             * Format: double
+             * @description Track hours.
+             * @default 0
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description Heat through the axle, MJ.
+             * @default 0
+             */
+            megajoules: number;
+            /**
+             * Format: date
+             * @description When they came off; null while they are on the car.
+             */
+            off?: null | string;
         };
         /** @description What a setup costs, in the driver's currency; a price that nobody entered leaves a sum unknown, never nought. */
         RunningCost: {

@@ -44,10 +44,11 @@ export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageA
   const rotorOf = (own: PredictionPlan['frontRotor'], part: PredictionPlan['frontRotor']) =>
     same(own, part) ? null : (rotors.find((one) => same(one.body, part))?.id ?? part);
   const refine = Object.fromEntries(besides.flatMap((key) => (plan[key] == null ? [] : [[key, plan[key]]]))) as Partial<Refinements>;
+  const isOther = plan.frontKit != null || plan.car.tyre !== item.body.car.tyre;
   return {
     ...plain,
-    car: plan.frontKit ? plan.car : item.id,
-    logCar: plan.frontKit ? item.id : undefined,
+    car: isOther ? plan.car : item.id,
+    logCar: isOther ? item.id : undefined,
     frontPad: placed(item.body.frontPad, padOf(item.body.frontPad), pads, plan.frontPad),
     rearPad: placed(item.body.rearPad, padOf(item.body.rearPad), pads, plan.rearPad),
     frontRotor: rotorOf(item.body.frontRotor, plan.frontRotor),
@@ -90,6 +91,7 @@ export function differences(plan: PredictionPlan, stands: PredictionPlan): strin
   if (same(plan.rearPad, stands.rearPad)) left('rear pads', plan.rearPadMm, stands.rearPadMm, stands.car.rear.padNewMm ?? 0);
   if (same(plan.fluid, stands.fluid) && Math.abs(plan.fluidState.ageMonths - stands.fluidState.ageMonths) > sameAgeMonths)
     words.push(`fluid of ${Math.round(plan.fluidState.ageMonths)} months instead of ${Math.round(stands.fluidState.ageMonths)}`);
+  if (plan.car.tyre !== stands.car.tyre) words.push('other tyres');
   if ((plan.lines ?? 'rubber') !== (stands.lines ?? 'rubber')) words.push('other lines');
   if (!same(plan.frontDuct, stands.frontDuct) || !same(plan.rearDuct, stands.rearDuct)) words.push('other ducts');
   return words;

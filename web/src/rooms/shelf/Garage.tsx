@@ -103,6 +103,9 @@ function AxleOnCar({
       <p>
         <b>{rotor.name}</b>
         {rotors.since && `, since ${rotors.since}`}
+        {(rotors.hotLaps ?? 0) > 0 &&
+          `, ${rotors.hotLaps} hot laps, ${show(rotors.hours ?? 0, 'h', 1)}, ${show(rotors.megajoules ?? 0, 'MJ')}`}
+        {rotor.price != null && `, ${priced(rotor.price)} each`}
       </p>
       {thickness !== null && (
         <Left
@@ -128,7 +131,7 @@ function AxleOnCar({
 export function Garage() {
   const { shelf, plan, search } = usePlan();
   const garage = useGarage();
-  const { band, told } = useUnits();
+  const { band, told, show } = useUnits();
   if (!plan) return null;
   if (!garage)
     return (
@@ -143,6 +146,25 @@ export function Garage() {
   const bottles = shelf.content.fluids.filter((item) => !item.archived && item.body.openedMonths != null);
   if (!front || !rear || !frontRotors || !rearRotors) return null;
   const { fluid } = state;
+  const tyreName = (code: string) => {
+    const row = shelf.tyres.find((one) => one.code === code);
+    return row ? `tyres: ${told(row.name)}` : code;
+  };
+  const since = (from?: string | null, off?: string | null) => `${from ? `, ${from}` : ''} to ${off ?? 'some day'}`;
+  const gone = [
+    ...(['front', 'rear'] as const).flatMap((axle) =>
+      (state.pastRotors?.[axle] ?? []).map((one, i) => ({
+        key: `${axle} ${i}`,
+        name: `${one.rotor.name}, ${axle}`,
+        text: `${since(one.since, one.off)}, ${one.hotLaps ?? 0} hot laps, ${show(one.hours ?? 0, 'h', 1)}, ${show(one.megajoules ?? 0, 'MJ')}${one.thicknessMm == null ? '' : `, last ${show(one.thicknessMm, 'mm', 2)}`}`,
+      })),
+    ),
+    ...(state.pastFluids ?? []).map((one, i) => ({
+      key: `fluid ${i}`,
+      name: one.fluid.name,
+      text: `${since(one.filled, one.off)}, ${one.hotLaps ?? 0} hot laps${one.readPercent == null ? '' : `, ${one.readPercent.toFixed(1)} % of water read`}`,
+    })),
+  ];
   return (
     <div className="garage">
       <header className="section-head">
@@ -179,6 +201,7 @@ export function Garage() {
           <p>
             <b>{fluid.fluid.name}</b>, {Math.round(fluid.state.ageMonths)} months old
             {fluid.filled && `, filled about ${fluid.filled}`}
+            {(fluid.hotLaps ?? 0) > 0 && `, ${fluid.hotLaps} hot laps`}
           </p>
           <p className="note">
             {fluid.readOn
@@ -198,6 +221,12 @@ export function Garage() {
             </b>
             {state.linesSince && `, since ${state.linesSince}`}
           </p>
+          {state.tyre && (
+            <p>
+              <b>{tyreName(state.tyre)}</b>
+              {state.tyreSince && `, since ${state.tyreSince}`}
+            </p>
+          )}
         </section>
       </div>
       <section aria-label="Stock">
@@ -220,6 +249,19 @@ export function Garage() {
           </ul>
         )}
       </section>
+      {gone.length > 0 && (
+        <section aria-label="What came off">
+          <h3>What came off</h3>
+          <ul>
+            {gone.map((one) => (
+              <li key={one.key}>
+                <b>{one.name}</b>
+                {one.text}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <p>
         <Link to={{ pathname: '/log', search }}>Write down what you measured</Link>, or{' '}
         <Link to={{ pathname: '/ready', search }}>order what comes next</Link>.
