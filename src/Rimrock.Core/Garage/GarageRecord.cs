@@ -235,7 +235,7 @@ public static class GarageRecord
             // A description of which nobody knows the day speaks of the same fill, where the fluid is the same.
             if (isOther && fluid is { } was && (said.NewFluid || was.Filled is not null || was.Fluid.Name != poured.Name))
             {
-                pastFluids.Add(was with { Off = filled ?? said.Day });
+                pastFluids.Add(was with { Off = filled > was.Filled ? filled : said.Day });
             }
 
             fluid = isOther ? new FluidOnCar(poured, filled, said.By, state, null, null) : fluid! with { Fluid = poured };

@@ -66,6 +66,10 @@ public class GarageRecordTests
         (car.Fluid.HotLaps, car.Tyre, car.TyreSince).ShouldBe((20, "semi-slick", Day(150)));
         car.On(Street).Car.Tyre.ShouldBe("semi-slick", "the sentence starts from what is on the car");
         Of(Described, Driven(100, Sport, 50)).PastFluids.ShouldBeEmpty("the same fill, of which nobody knew the day");
+
+        // A later word of an older fill: the one before it came out when that was said, not before it was filled in.
+        var older = other with { Fluid = Sport.Fluid with { Name = "older" }, FluidState = new FluidState(6) };
+        Of(Described, Driven(150, other, 20), Driven(160, older, 5)).PastFluids![0].Off.ShouldBe(Day(160));
     }
 
     /// <summary>The thinnest corner decides, whoever was measured last: common practice.</summary>
