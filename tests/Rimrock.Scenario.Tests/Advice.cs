@@ -11,12 +11,14 @@ namespace Rimrock.Scenario.Tests;
 /// <summary>What is said to a customer, and what can be asked of it.</summary>
 /// <remarks>
 /// outcome CODE; steps N; buys KIND (fluid, frontPad, rearPad, rotor, duct, lines, caliper: what the last step has); first KIND (what the first step
-/// changes); front FAMILY (of the front pad then); gives CODE (a limit worth telling on what is fitted); told WORDS (in the sentences as they are read);
+/// changes); front FAMILY (of the front pad then); orders WORDS (in a line of the order); gives CODE (a limit worth telling on what is fitted); told WORDS (in the sentences as they are read);
 /// below PERCENT (danger of the first row).
 /// </remarks>
 internal sealed class Advice
 {
     private readonly PredictionPlan plan;
+    private readonly Wishes wishes;
+    private readonly Offer offer = ScenarioDay.Offer;
     private readonly MatchAnswer answer;
     private readonly WorkOrder? order;
     private readonly Selection? first;
@@ -25,13 +27,17 @@ internal sealed class Advice
     public Advice(Customer customer)
     {
         plan = customer.Plan();
-        var wishes = customer.Wishes ?? new Wishes();
-        var offer = ScenarioDay.Offer;
+        wishes = customer.Wishes ?? new Wishes();
         answer = Matcher.Match(plan, offer, wishes);
         first = answer.Steps is [.., var last] ? Selection.OfKey(last.Setup.Key, plan, offer) : null;
         order = first is null ? null : WorkOrder.Of(plan, first.On(plan, wishes), wishes.FreshFluidEachEvent);
         told = Read(answer) + (order is null ? "" : Read(order));
     }
+
+    /// <summary>States of the car on the way that cannot be driven: pads on discs that they ruin.</summary>
+    public IEnumerable<string> Impossible() => answer.Steps.Select(step => Selection.OfKey(step.Setup.Key, plan, offer)!)
+        .Where(setup => (setup.FrontPad.Id, setup.FrontRotor.Id) != (Selection.FittedId, Selection.FittedId)
+            && HardStops.Of(setup.FrontPad.Body, setup.FrontRotor.Body, wishes) is not null).Select(setup => setup.Key());
 
     public bool Says(string what)
     {
@@ -45,6 +51,7 @@ internal sealed class Advice
             "first" => answer.Steps is [var step, ..] && Changes(answer, step).Contains(rest),
             "front" => first is { } last && last.FrontPad.Body.Family == rest,
             "gives" => answer.Fitted.Limits.Any(limit => limit.Limit.Code == rest && limit.WorthTelling),
+            "orders" => order?.Order.Any(item => $"{Teller.Text(item.Unit)} {Teller.Text(item.What)}".Contains(rest, StringComparison.OrdinalIgnoreCase)) == true,
             "below" => answer.Shortlist is [var row, ..] && 100 * row.Danger.Share < Figure(),
             "told" => told.Contains(rest, StringComparison.OrdinalIgnoreCase),
             _ => throw new ArgumentException($"Nobody can be asked to {verb}."),

@@ -17,7 +17,8 @@ public class CustomerTests
         customer.Must.ShouldNotBeEmpty();
         var advice = new Advice(customer);
         var wrong = customer.Must.Where(one => !advice.Says(one)).Select(one => $"must: {one}")
-            .Concat(customer.MustNot.Where(advice.Says).Select(one => $"must not: {one}")).ToList();
+            .Concat(customer.MustNot.Where(advice.Says).Select(one => $"must not: {one}"))
+            .Concat(advice.Impossible().Select(one => $"cannot be driven: {one}")).ToList();
         wrong.ShouldBeEmpty($"{customer.Who}\n{advice}");
     }
 

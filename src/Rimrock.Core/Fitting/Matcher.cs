@@ -124,7 +124,7 @@ public sealed partial class Matcher
             var due = Due.Of(plan);
             var outcome = OutcomeOf(Judged(fitted).Life, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
-                : new StepWalk(plan, judge, one => Judged(one),
+                : new StepWalk(plan, wishes, judge, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0], Until(rows[0], all));
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough

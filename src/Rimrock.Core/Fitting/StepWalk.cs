@@ -1,5 +1,7 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
+using Rimrock.Core.Quantities;
 
 namespace Rimrock.Core.Fitting;
 
@@ -9,11 +11,11 @@ namespace Rimrock.Core.Fitting;
 internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
-/// Walks from what is fitted to the first row: fluid and hoses that are due by their age first, then the change that takes most danger, then most damage,
+/// Walks from what is fitted to the first row: fluid and hoses that are due by their age first, then pads that fade, then the change that takes most danger, then most damage,
 /// away for its money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every
 /// state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
-internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
+internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {
     private const double HourWorth = 20;
     private const double NearBestGain = 0.25;
@@ -111,6 +113,16 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
             return changes[fluid];
         }
 
+        // Pads that fade come before what cools them (common practice).
+        bool Fades(Axle axle) => before.Together(row => LimitTable.IsPastRange(row, axle)).Share > Thresholds.LikelyNuisance;
+        bool Mends(Selection then) => then.Kit == now.Kit && ((then.FrontPad.Id != now.FrontPad.Id && Fades(Axle.Front))
+            || (then.RearPad.Id != now.RearPad.Id && Fades(Axle.Rear)));
+        if (changes.FindIndex(change => Mends(change.Apply(now))) is >= 0 and var pads && After(changes[pads].Apply(now), null, isTold: false) is { } mended
+            && !Raises(before, of(mended).Life))
+        {
+            return changes[pads];
+        }
+
         double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
@@ -138,7 +150,7 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
         return drawn;
     }
 
-    private static IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue)
+    private IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue)
     {
         var target = to;
         if (to.Kit is not null)
@@ -157,28 +169,24 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
                 setup with { Fluid = to.Fluid, Lines = to.Lines });
         }
 
-        if (to.FrontPad.Id != before.FrontPad.Id && to.FrontPad.Id == to.RearPad.Id)
+        var pads = PadsOf(before, to);
+        var isOther = to.FrontRotor.Id != before.FrontRotor.Id;
+        if (pads is { } both && isOther && !GoApart(before, to))
         {
-            yield return (Said.Of("step-walk.front-rear", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
+            // Iron rings want iron's pads, and a carbon disc its own: in one go.
+            yield return (Said.Of("step-walk.with", both.What, to.FrontRotor.Body.Name), setup => both.Apply(setup) with { FrontRotor = to.FrontRotor });
         }
-        else if (to.FrontPad.Id != before.FrontPad.Id && to.RearPad.Id != before.RearPad.Id)
+        else
         {
-            // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
-            yield return (Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name), setup =>
-                setup with { FrontPad = to.FrontPad, RearPad = to.RearPad });
-        }
-        else if (to.FrontPad.Id != before.FrontPad.Id)
-        {
-            yield return (Said.Of("step-walk.front", to.FrontPad.Body.Name), setup => setup with { FrontPad = to.FrontPad });
-        }
-        else if (to.RearPad.Id != before.RearPad.Id)
-        {
-            yield return (Said.Of("step-walk.rear", to.RearPad.Body.Name), setup => setup with { RearPad = to.RearPad });
-        }
+            if (pads is { } alone)
+            {
+                yield return alone;
+            }
 
-        if (to.FrontRotor.Id != before.FrontRotor.Id)
-        {
-            yield return (Said.Of("step-walk.front", to.FrontRotor.Body.Name), setup => setup with { FrontRotor = to.FrontRotor });
+            if (isOther)
+            {
+                yield return (Said.Of("step-walk.front", to.FrontRotor.Body.Name), setup => setup with { FrontRotor = to.FrontRotor });
+            }
         }
 
         if (to.Duct is { } duct && duct.Id != before.Duct?.Id)
@@ -197,5 +205,18 @@ internal sealed class StepWalk(PredictionPlan plan, SetupJudge judge, Func<Drawn
                 Lines = target.Lines,
             });
         }
+    }
+
+    private bool GoApart(Selection before, Selection to) => HardStops.Of(to.FrontPad.Body, before.FrontRotor.Body, wishes) is null
+        && HardStops.Of(before.FrontPad.Body, to.FrontRotor.Body, wishes) is null;
+
+    // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
+    private static (Said What, Func<Selection, Selection> Apply)? PadsOf(Selection before, Selection to)
+    {
+        var (front, rear) = (to.FrontPad.Id != before.FrontPad.Id, to.RearPad.Id != before.RearPad.Id);
+        Said? what = front && to.FrontPad.Id == to.RearPad.Id ? Said.Of("step-walk.front-rear", to.FrontPad.Body.Name)
+            : front && rear ? Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name)
+            : front ? Said.Of("step-walk.front", to.FrontPad.Body.Name) : rear ? Said.Of("step-walk.rear", to.RearPad.Body.Name) : null;
+        return what is null ? null : (what, setup => setup with { FrontPad = front ? to.FrontPad : setup.FrontPad, RearPad = to.RearPad });
     }
 }
