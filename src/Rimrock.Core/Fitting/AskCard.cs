@@ -212,7 +212,8 @@ public static class AskCards
         ?? FluidClass.Find(FitRules.UsualClass)!;
 
     private static double DryFor(double boilsC, FluidState state, double uptake) => Least(200, DriestC, dry =>
-        BoilingPoint.At(new Temperature(dry), new Temperature(Math.Clamp(dry - DryOverWetC, 140, WettestC)), state.WaterAtCaliperPercent(uptake)).Celsius >= boilsC);
+        BoilingPoint.At(new Temperature(dry), new Temperature(Math.Clamp(dry - DryOverWetC, 140, WettestC)),
+            state.WaterAtCaliperPercent(uptake)).Celsius >= boilsC);
 
     // Left in for the season: the wettest member in ten has so much in it at the last event.
     private static double WetFor(double boilsC, PredictionPlan plan)

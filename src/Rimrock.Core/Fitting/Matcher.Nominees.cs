@@ -96,11 +96,13 @@ public sealed partial class Matcher
     /// </summary>
     private List<DrawnSetup> InRange(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
-        var fades = all.ToDictionary(one => one, one => Axles.Both.Select(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))).ToList());
+        var fades = all.ToDictionary(one => one,
+            one => Axles.Both.Select(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))).ToList());
         bool IsLikely(DrawnSetup one, int axle) => fades[one][axle].Share > Thresholds.LikelyNuisance;
         double Odds(DrawnSetup one, int axle) => fades[one][axle].LogOdds(judged(one).Members);
         bool IsSurely(Chance less, Chance more) =>
-            more.Share - less.Share > Thresholds.EqualPairedSigmas * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
+            more.Share - less.Share > Thresholds.EqualPairedSigmas
+                * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
         static bool IsNoWorse(JudgedLife other, JudgedLife one) => other.Danger.Share < Thresholds.MostDanger
             || other.Danger.LogOdds(other.Members) <= one.Danger.LogOdds(one.Members) + Thresholds.EqualLogOdds;
         bool IsBetter(DrawnSetup other, DrawnSetup one, int axle) => Odds(other, axle) < Odds(one, axle) - Thresholds.SurelyLogOdds

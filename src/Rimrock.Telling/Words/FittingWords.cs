@@ -89,7 +89,7 @@ internal static class FittingWords
         ("hard-stops.your-class-forbids-ducts", "{0}: your class forbids ducts."),
         ("hard-stops.blows-closed-shield-tenth", "{0} blows at a closed shield: a tenth of it arrives."),
         ("matcher.no-front-pad-to-match",
-            "{0} is not offered at the rear: it is for more heat than any front pad that fits, and the rear has the same compound as the front or a milder one."),
+            "{0} is not offered at the rear: it is for more heat than any front pad that fits; the rear has the front's compound or a milder one."),
         ("matcher.car-another-kind-good",
             "{0}: what is in the car, or another of its kind, is as good in everything that was weighed, and better in something."),
         ("matcher.weighed-first-look-others",
