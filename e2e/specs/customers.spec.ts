@@ -22,18 +22,20 @@ interface Customer {
   trailer?: number;
   must: RegExp[];
   mustNot?: RegExp[];
+  /** What the card must and must not say. */
+  card?: { must: RegExp[]; mustNot?: RegExp[] };
 }
 
 const customers: Customer[] = [
-  { who: 'roadster', mass: 980, power: 95, pace: 'regular', months: 60, must: [/fluid/i], mustNot: [/nothing needed/i] },
+  { who: 'roadster', mass: 980, power: 95, pace: 'regular', months: 60, must: [/fluid/i], mustNot: [/nothing needed|caliper/i], card: { must: [/pad shape/] } },
   { who: 'hatch', mass: 1480, power: 210, pace: 'advanced', circuit: 'typical fast national circuit', must: [/danger|Not this day|ruined/i], mustNot: [/nothing needed/i] },
   { who: 'family car', mass: 1450, power: 110, months: 10, press: ['track day'], must: [/nothing needed/i], mustNot: [/lap /] },
   { who: 'autocross', mass: 1300, power: 140, months: 6, press: ['track day', 'autocross', 'rotors', 'calipers'], mustNot: [/duct/i], must: [/hold|fade|bite|nothing/i] },
   { who: 'trailer', mass: 2300, power: 150, months: 12, press: ['track day', 'mountain descent'], trailer: 1900, must: [/descent|gear|fluid|trailer/i], mustNot: [/\blaps?\b/i] },
-  { who: 'motorcycle', mass: 210, power: 90, press: ['It is a motorcycle'], pads: 'race-sintered', months: 6, must: [/fluid|pad/], mustNot: [/duct|ring of your size|pedal/i] },
+  { who: 'motorcycle', mass: 210, power: 90, press: ['It is a motorcycle'], pads: 'race-sintered', months: 6, must: [/fluid|pad/], mustNot: [/duct|ring of your size|pedal/i], card: { must: [/for iron rotors/], mustNot: [/duct/i] } },
   { who: 'electric', mass: 1850, power: 350, months: 12, press: ['electric'], must: [/What (helps most|would hold)/], mustNot: [/nothing needed/i] },
   { who: 'drums', mass: 1050, power: 80, pace: 'novice', months: 20, press: ['drums at the rear'], must: [/pad [^;]*in front/], mustNot: [/ring of your size/i] },
-  { who: 'carbon', mass: 1700, power: 330, pace: 'advanced', months: 6, press: ['carbon-ceramic discs'], must: [/fluid/], mustNot: [/nothing needed/i] },
+  { who: 'carbon', mass: 1700, power: 330, pace: 'advanced', months: 6, press: ['carbon-ceramic discs'], must: [/fluid/], mustNot: [/nothing needed/i], card: { must: [/listed for carbon-ceramic discs/] } },
   { who: 'one lap', mass: 1250, power: 400, tyres: 'slick', months: 2, press: ['track day', 'one flying lap', 'commute and country road'], mustNot: [/duct/i], must: [/pads? /] },
 ];
 
@@ -109,6 +111,18 @@ for (const customer of walked) {
     await person.read(said);
     for (const word of customer.must) expect(said, customer.who).toMatch(word);
     for (const word of customer.mustNot ?? []) expect(said, customer.who).not.toMatch(word);
+    const link = first.getByRole('link', { name: 'what to ask for' });
+    if (await link.isVisible()) {
+      await link.click();
+      person.press();
+      const card = page.getByRole('article');
+      await expect(card).toContainText('A pad for the front', { timeout: 60_000 });
+      // What stands in bold is what is taken to the counter.
+      await person.read((await card.locator('b').allInnerTexts()).join(' '));
+      const asked = await card.innerText();
+      for (const word of [/at least 0\.\d\d from \d+ to \d+ °C/, /dry \d+ °C or more/, ...(customer.card?.must ?? [])]) expect(asked, customer.who).toMatch(word);
+      for (const word of customer.card?.mustNot ?? []) expect(asked, customer.who).not.toMatch(word);
+    }
     expect(person.actions, customer.who).toBeLessThan(most.actions);
     expect(person.seconds, customer.who).toBeLessThan(most.seconds);
   });

@@ -31,6 +31,8 @@ public class CustomerTests
         var offer = TypicalShelf.With(plan, new Offer([], [], [], [], []), new Wishes(), said => Teller.Text(said));
         var answer = Matcher.Match(plan, offer, new Wishes());
         Selection.OfKey(answer.Shortlist[0].Key, plan, offer)!.FrontPad.Body.Family.ShouldBe("track-sport");
+        answer.Shortlist.ShouldAllBe(row => row.EnergyInBand.Below >= 0 && row.EnergyInBand.Below <= 1
+            && Math.Abs(row.EnergyInBand.Below + row.EnergyInBand.Inside + row.EnergyInBand.Above - 1) < 0.005);
         answer.Steps[0].Setup.Key.ShouldStartWith("typical:track-sport|typical:track-sport|");
         foreach (var setup in answer.Shortlist.Select(row => Selection.OfKey(row.Key, plan, offer)!))
         {

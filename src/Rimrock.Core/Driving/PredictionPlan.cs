@@ -36,6 +36,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="FrontKit">The caliper kit that is on the front axle; null for the car's own calipers.</param>
 /// <param name="Open">What stops the car until something is done about it; null for nothing.</param>
 /// <param name="Driver">Who drives; null where nobody said. What is learnt of how late and hard somebody brakes holds for nobody else.</param>
+/// <param name="HoseYears">Age of the flexible lines, years; null where nobody knows.</param>
 public sealed record PredictionPlan(
     Car Car,
     Circuit Circuit,
@@ -65,11 +66,13 @@ public sealed record PredictionPlan(
     double? DuctPrice = null,
     CaliperKit? FrontKit = null,
     IReadOnlyList<OpenSign>? Open = null,
-    string? Driver = null)
+    string? Driver = null,
+    double? HoseYears = null)
 {
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;
     private static readonly IReadOnlyList<PlannedDay> TrackDays = [new(DayKind.TrackDay, DayKind.Find(DayKind.TrackDay).UsualDays)];
+    private static readonly FieldRange HoseAge = new("hoseYears", "years", 0, 40);
     private static readonly FieldRange PadLeft = new("frontPadMm", "mm", 1, 25);
     private static readonly FieldRange Road = new("roadPercent", "%", 0, 100);
 
@@ -77,7 +80,7 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, .. PlannedDay.Ranges, CurvePoint.TemperatureRange,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, HoseAge, .. PlannedDay.Ranges, CurvePoint.TemperatureRange,
         CurvePoint.MuRange,
     ];
 
@@ -100,6 +103,11 @@ public sealed record PredictionPlan(
         OutsideHeat?.Check("outsideHeat", faults);
         FrontKit?.Check("frontKit", faults);
         Stability.Check(StabilityControlPercent, faults);
+        if (HoseYears is { } years)
+        {
+            HoseAge.Check(years, faults);
+        }
+
         CheckDays(faults);
         OpenSign.Check(Open, faults);
         if (Driver is not null)
@@ -205,6 +213,9 @@ public sealed record PredictionPlan(
 
     /// <summary>The car as it is driven on the leading day.</summary>
     public Car DrivenCar() => Drive().DrivenCar();
+
+    /// <summary>The flexible lines as they are by now: rubber grows old.</summary>
+    public BrakeLine Hoses() => Lines == BrakeLine.Rubber && HoseYears >= BrakeLines.RenewYears ? BrakeLine.AgedRubber : Lines;
 
     /// <summary>How much faster than by months alone its fluid takes up water, for what is hot beside a line.</summary>
     public double FluidUptake() => OutsideHeat?.Uptake(Weather.AmbientC) ?? 1;

@@ -1,4 +1,5 @@
 using Rimrock.Core.Driving;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Fitting;
 
@@ -43,6 +44,10 @@ public static class Cautions
         if (Due.IsHoses(plan))
         {
             cautions.Add(Said.Of("predictor.aged-hoses-swell-and-burst"));
+        }
+        else if (plan.HoseYears is >= BrakeLines.LookYears and var years)
+        {
+            cautions.Add(Said.Of("predictor.hoses-to-look-at", years));
         }
 
         return cautions;

@@ -14,8 +14,8 @@ public sealed record Due(string Code, Said Sentence)
     /// <summary>True where the fluid is due by its age.</summary>
     public static bool IsFluid(PredictionPlan plan) => plan.FluidState.AgeMonths >= FluidMonths;
 
-    /// <summary>True where rubber hoses are due by theirs.</summary>
-    public static bool IsHoses(PredictionPlan plan) => plan.Lines == BrakeLine.AgedRubber;
+    /// <summary>True where hoses are due by theirs, braided ones too: they hide it.</summary>
+    public static bool IsHoses(PredictionPlan plan) => plan.Lines == BrakeLine.AgedRubber || plan.HoseYears >= BrakeLines.RenewYears;
 
     /// <summary>All that is due.</summary>
     public static IReadOnlyList<Due> Of(PredictionPlan plan)
@@ -29,7 +29,8 @@ public sealed record Due(string Code, Said Sentence)
 
         if (IsHoses(plan))
         {
-            due.Add(new Due("hose-age", Said.Of("due.rubber-hoses-old-ten")));
+            due.Add(new Due("hose-age", plan.HoseYears is { } years ? Said.Of("due.hoses-so-many-years", years, BrakeLines.RenewYears)
+                : Said.Of("due.rubber-hoses-old-ten")));
         }
 
         return due;

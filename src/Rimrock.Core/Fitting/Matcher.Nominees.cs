@@ -89,6 +89,8 @@ public sealed partial class Matcher
         return rows;
     }
 
+    private sealed record Faded(DrawnSetup Setup, JudgedLife Life, Axles<Chance> Fades);
+
     /// <summary>
     /// Without those whose pads fade at an axle on more days than not, where others that are no more dangerous surely fade less there and no more at the
     /// other: who comes in early on faded pads heats nothing, and nobody fits them for that (common practice). Pads for other calipers are no reason to leave
@@ -96,21 +98,24 @@ public sealed partial class Matcher
     /// </summary>
     private List<DrawnSetup> InRange(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
-        var fades = all.ToDictionary(one => one,
-            one => Axles.Both.Select(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))).ToList());
-        bool IsLikely(DrawnSetup one, int axle) => fades[one][axle].Share > Thresholds.LikelyNuisance;
-        double Odds(DrawnSetup one, int axle) => fades[one][axle].LogOdds(judged(one).Members);
-        bool IsSurely(Chance less, Chance more) =>
-            more.Share - less.Share > Thresholds.EqualPairedSigmas
-                * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
+        var each = all.Select(one => new Faded(one, judged(one),
+            Axles.Of(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))))).ToList();
+        return [.. each.Where(one => one.Setup.Key == fitted.Key
+            || !Axles.Both.Any(axle => IsLikely(one.Fades[axle]) && each.Exists(other => IsBetter(other, one, axle)))).Select(one => one.Setup)];
+
+        static bool IsLikely(Chance fades) => fades.Share > Thresholds.LikelyNuisance;
+        static bool IsSurely(Chance less, Chance more) => more.Share - less.Share > Thresholds.EqualPairedSigmas
+            * Math.Sqrt((less.SamplingError * less.SamplingError) + (more.SamplingError * more.SamplingError));
         static bool IsNoWorse(JudgedLife other, JudgedLife one) => other.Danger.Share < Thresholds.MostDanger
             || other.Danger.LogOdds(other.Members) <= one.Danger.LogOdds(one.Members) + Thresholds.EqualLogOdds;
-        bool IsBetter(DrawnSetup other, DrawnSetup one, int axle) => Odds(other, axle) < Odds(one, axle) - Thresholds.SurelyLogOdds
-            && IsSurely(fades[other][axle], fades[one][axle]) && (other.Selection.Kit is null || one.Selection.Kit is not null)
-            && (!IsLikely(other, 1 - axle) || Odds(other, 1 - axle) <= Odds(one, 1 - axle))
-            && IsNoWorse(judged(other), judged(one));
-        return [.. all.Where(one => one.Key == fitted.Key
-            || !Enumerable.Range(0, 2).Any(axle => IsLikely(one, axle) && all.Exists(other => IsBetter(other, one, axle))))];
+        static bool IsBetter(Faded other, Faded one, Axle axle)
+        {
+            double Odds(Axles<Chance> fades, Axle at) => fades[at].LogOdds(one.Life.Members);
+            var behind = axle == Axle.Front ? Axle.Rear : Axle.Front;
+            return Odds(other.Fades, axle) < Odds(one.Fades, axle) - Thresholds.SurelyLogOdds && IsSurely(other.Fades[axle], one.Fades[axle])
+                && (other.Setup.Selection.Kit is null || one.Setup.Selection.Kit is not null)
+                && (!IsLikely(other.Fades[behind]) || Odds(other.Fades, behind) <= Odds(one.Fades, behind)) && IsNoWorse(other.Life, one.Life);
+        }
     }
 
     /// <summary>

@@ -83,6 +83,7 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
             FrontWrongSide = FrontRotor.Id == FittedId && plan.FrontWrongSide,
             FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
             Lines = lines,
+            HoseYears = Lines is null ? plan.HoseYears : 0,
             LinesPrice = Lines is null ? plan.LinesPrice : Lines.Body.Price,
             DuctPrice = Duct is null ? plan.DuctPrice : Duct.Body.Price,
             Fluid = Fluid.Body,

@@ -111,7 +111,7 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
             Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad),
-            PedalTravel.SwellShare(on.Car, on.Lines));
+            PedalTravel.SwellShare(on.Car, on.Hoses()));
         return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
         {
             // Only a few of those weighed are shown: their day is run once more, instead of keeping every one.

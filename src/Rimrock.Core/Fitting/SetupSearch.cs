@@ -135,7 +135,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
             + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
             Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0,
-            PedalTravel.SwellShare(plan.Car, on.Lines));
+            PedalTravel.SwellShare(plan.Car, on.Hoses()));
     }
 
     private CellResult SearchCell(HeatCell cell, int rotorIndex, int ductIndex, Filling[] fillings, StreetManners[][] street, CancellationToken cancel)

@@ -11,9 +11,9 @@ namespace Rimrock.Core.Fitting;
 internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 
 /// <summary>
-/// Walks from what is fitted to the first row: fluid and hoses that are due by their age first, then pads that fade, then the change that
-/// takes most danger, then most damage, away for its money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common practice). Every
-/// state is judged by the same members; a change that would raise the danger is done in one go with the next.
+/// Walks from what is fitted to the first row: fluid and hoses that are due by their age first, then pads that fade, then the change that takes most danger,
+/// then most damage, away for its money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common
+/// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
 internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
 {

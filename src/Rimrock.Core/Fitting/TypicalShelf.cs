@@ -9,8 +9,8 @@ namespace Rimrock.Core.Fitting;
 /// <summary>
 /// Parts as they usually are, for what a driver's own shelf lacks: a pad for each family, fluids at each class's minimum and as good ones usually are,
 /// rotors of the car's own size, hoses, ducts, a caliper kit (<see cref="TypicalKit"/>). They stand for what a counter can be asked
-/// for, never for a product: only the family is known of a pad, so that its band is wide (<see cref="Priors.PriorSpread.FamilyEdgeK"/>). Prices are multiples of a plain street set (engineering
-/// judgement, within a factor of 1.5), and money only once a price of the driver's own gives them a scale.
+/// for, never for a product: only the family is known of a pad, so that its band is wide (<see cref="Priors.PriorSpread.FamilyEdgeK"/>). Prices are
+/// multiples of a plain street set (engineering judgement, within a factor of 1.5), and money only once a price of the driver's own gives them a scale.
 /// </summary>
 public static class TypicalShelf
 {

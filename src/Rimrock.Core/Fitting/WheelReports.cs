@@ -100,5 +100,5 @@ internal static class WheelReports
     private static double Tenth(double value) => Math.Round(value, 1);
 
     private static double Travel(PredictionPlan plan, double bar, double fluidC, double lineC) =>
-        PedalTravel.Mm(plan.Car, plan.Lines, bar, fluidC, lineC, plan.FrontPad.Traits?.CompressibilityUm, plan.RearPad.Traits?.CompressibilityUm);
+        PedalTravel.Mm(plan.Car, plan.Hoses(), bar, fluidC, lineC, plan.FrontPad.Traits?.CompressibilityUm, plan.RearPad.Traits?.CompressibilityUm);
 }

@@ -56,11 +56,12 @@ public sealed record Contradiction(DateOnly Day, Said Sentence);
 /// <param name="Tyre">Code of its tyres; null where nothing was said of them.</param>
 /// <param name="TyreSince">Since when; null for before the log.</param>
 /// <param name="PastRotors">Rotors that came off, the last first.</param>
+/// <param name="HoseYears">Age of its flexible lines, years; null where nobody said.</param>
 /// <param name="PastFluids">Fills that were changed, the last first.</param>
 public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Axles<RotorsOnCar> Rotors, FluidOnCar Fluid, BrakeLine Lines,
     DateOnly? LinesSince, Axles<WheelDuct?> Ducts, CaliperKit? FrontKit, IReadOnlyList<PadSet> Stock, IReadOnlyList<Contradiction> Contradictions,
     IReadOnlyList<OpenSign> Open, string? Tyre = null, DateOnly? TyreSince = null, Axles<IReadOnlyList<RotorsOnCar>>? PastRotors = null,
-    IReadOnlyList<FluidOnCar>? PastFluids = null)
+    IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null)
 {
     private const double LeastMm = 1;
 
@@ -76,6 +77,6 @@ public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Ax
         static double? Left(PadSet set) => set.By is KnownBy.Measured or KnownBy.Reckoned or KnownBy.Driven
             ? Math.Max(LeastMm, Math.Round(set.LeftMm.P50, 1)) : null;
         return new Fitment(Brakes, new(Pads.Front.Pad, Pads.Rear.Pad), new(Rotors.Front.Rotor, Rotors.Rear.Rotor), Fluid.Fluid, Fluid.State, Ducts, Lines,
-            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded, Tyre);
+            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded, Tyre, HoseYears);
     }
 }

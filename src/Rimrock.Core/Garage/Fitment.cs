@@ -17,10 +17,11 @@ namespace Rimrock.Core.Garage;
 /// <param name="FrontKit">Caliper kit in front; null for the car's own calipers.</param>
 /// <param name="PadMm">Friction material on that day where the plan says it, mm.</param>
 /// <param name="Bedded">False for new pads that have not been bedded.</param>
+/// <param name="HoseYears">Age of the flexible lines on that day, years; null where nobody said.</param>
 /// <param name="Tyre">Code of the tyres; null where nothing is said of them.</param>
 public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rotor> Rotors, BrakeFluid Fluid, FluidState FluidState, Axles<WheelDuct?> Ducts,
     BrakeLine Lines = BrakeLine.Rubber, CaliperKit? FrontKit = null, Axles<double?>? PadMm = null, bool Bedded = true,
-    string? Tyre = null)
+    string? Tyre = null, double? HoseYears = null)
 {
     /// <summary>Of a plan.</summary>
     public static Fitment Of(PredictionPlan plan)
@@ -28,7 +29,7 @@ public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rot
         ArgumentNullException.ThrowIfNull(plan);
         return new Fitment(new(plan.Car.Front, plan.Car.Rear), new(plan.FrontPad, plan.RearPad), new(plan.FrontRotor, plan.RearRotor),
             plan.Fluid, plan.FluidState, new(plan.FrontDuct, plan.RearDuct), plan.Lines, plan.FrontKit, new(plan.FrontPadMm, plan.RearPadMm), plan.Bedded,
-            plan.Car.Tyre);
+            plan.Car.Tyre, plan.HoseYears);
     }
 
     /// <summary>A plan with these parts on the car.</summary>
@@ -51,6 +52,7 @@ public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rot
             FrontPadMm = PadMm?.Front,
             RearPadMm = PadMm?.Rear,
             Bedded = Bedded,
+            HoseYears = HoseYears,
         };
     }
 }

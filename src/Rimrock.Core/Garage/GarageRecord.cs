@@ -66,6 +66,8 @@ public static class GarageRecord
         private readonly List<FluidOnCar> pastFluids = [];
         private DateOnly? linesSince;
         private DateOnly? tyreSince;
+        private DateOnly? hosesMade;
+        private double? undatedHoseYears;
 
         public bool IsKnown => last is not null;
 
@@ -79,7 +81,8 @@ public static class GarageRecord
 
             HearFluid(said);
             signs.Hear(said, RenewedBy(said));
-            linesSince = last is { } before && before.Lines != said.Fitment.Lines ? said.Day : linesSince;
+            HearHoses(said);
+            linesSince = last is { } before && (before.Lines != said.Fitment.Lines || AreNewHoses(said)) ? said.Day : linesSince;
             tyreSince = last is { Tyre: { } was } && said.Fitment.Tyre is { } tyre && was != tyre ? said.Day : tyreSince;
             last = said.Fitment with { Tyre = said.Fitment.Tyre ?? last?.Tyre };
         }
@@ -95,15 +98,32 @@ public static class GarageRecord
                 fluid with { State = state }, last.Lines, linesSince,
                 last.Ducts, last.FrontKit, [.. stock], [.. contradictions.OrderByDescending(one => one.Day)],
                 signs.Told(), last.Tyre, tyreSince, pastRotors.Map(past => (IReadOnlyList<RotorsOnCar>)[.. past.AsEnumerable().Reverse().Select(Rounded)]),
-                [.. pastFluids.AsEnumerable().Reverse()]);
+                [.. pastFluids.AsEnumerable().Reverse()],
+                hosesMade is { } made ? Math.Round(Math.Max(0, today.DayNumber - made.DayNumber) / (12 * Days.AMonth), 1) : undatedHoseYears);
         }
 
         private static RotorsOnCar Rounded(RotorsOnCar one) => one with { Hours = Math.Round(one.Hours, 1), Megajoules = Math.Round(one.Megajoules) };
 
+        private bool AreNewHoses(Statement said) => last is { } before && said.Fitment.Lines != Vehicles.BrakeLine.AgedRubber
+            && (before.Lines != said.Fitment.Lines || (said.NewFluid && said.Fitment.HoseYears == 0 && before.HoseYears != 0));
+
+        // An age that somebody says is of that day; new ones are born on theirs.
+        private void HearHoses(Statement said)
+        {
+            if (said.Day is { } day && (AreNewHoses(said) || said.Fitment.HoseYears is not null))
+            {
+                hosesMade = day.AddDays(-(int)Math.Round((AreNewHoses(said) ? 0 : said.Fitment.HoseYears!.Value) * (12 * Days.AMonth)));
+            }
+            else if (said.Day is null)
+            {
+                undatedHoseYears = said.Fitment.HoseYears;
+            }
+        }
+
         // Of the hydraulics only what was written down as a bleed counts, not what can be concluded.
         // That hoses are called old makes no new ones of them.
         private Renewed RenewedBy(Statement said) => new(said.NewFluid || said.Found?.Bled == true,
-            last is { } before && before.Lines != said.Fitment.Lines && said.Fitment.Lines != Vehicles.BrakeLine.AgedRubber,
+            AreNewHoses(said),
             Axles.Of(axle => said.NewPads?[axle] == true || (last is { } was && was.Pads[axle].Name != said.Fitment.Pads[axle].Name)),
             Axles.Of(axle => last is { } was && was.Rotors[axle].Name != said.Fitment.Rotors[axle].Name));
 

@@ -93,7 +93,7 @@ public static class Diagnosis
             yield return new Clue("fluid-fresh", Said.Of("diagnosis.fluid-changed-within-month"));
         }
 
-        if (plan.Lines == BrakeLine.AgedRubber)
+        if (plan.Hoses() == BrakeLine.AgedRubber)
         {
             yield return new Clue("old-lines", Said.Of("diagnosis.rubber-lines-old"));
         }

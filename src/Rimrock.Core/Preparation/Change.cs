@@ -23,7 +23,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Rotors => FrontRotor || RearRotor;
 
-    public bool Lines => Before.Lines != After.Lines && After.Lines != BrakeLine.AgedRubber;
+    public bool Lines => (Before.Lines != After.Lines || (After.HoseYears == 0 && Before.HoseYears != 0)) && After.Lines != BrakeLine.AgedRubber;
 
     /// <summary>True where silicone fluid gives way to fluid that drinks water, or the other way round.</summary>
     public bool Chemistry => (Before.Fluid.ClassOf()?.Silicone == true) != (After.Fluid.ClassOf()?.Silicone == true);

@@ -15,3 +15,13 @@ public enum BrakeLine
     /// <summary>Stiff hoses as some newer cars have them from the works.</summary>
     StiffFromWorks,
 }
+
+/// <summary>How long flexible lines last (common practice).</summary>
+public static class BrakeLines
+{
+    /// <summary>Age at which they are renewed, whatever they look like, years.</summary>
+    public const double RenewYears = 10;
+
+    /// <summary>Age from which they are looked at each year, bent and at full lock, years.</summary>
+    public const double LookYears = 6;
+}

@@ -67,6 +67,7 @@ internal static class LabelWords
         ("inspection.hotLapsSince", "Hot laps since"),
         ("inspection.moisturePercent", "Moisture reading"),
         ("kit.celsius", "Threshold"),
+        ("hoseYears", "Age of the hoses"),
         ("line.price", "Price of a set of lines"),
         ("logger.speed", "Playing speed"),
         ("observation.aboveC", "Paint or sticker threshold"),

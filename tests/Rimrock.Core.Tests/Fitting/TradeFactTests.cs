@@ -32,7 +32,11 @@ public class TradeFactTests
         (cold.Metres.P50 - cold.OriginalMetres).ShouldBeGreaterThan(3);
         street.ShouldAllBe(stop => Math.Abs(stop.Metres.P50 - stop.OriginalMetres) < 1);
         var commute = SampleParts.Plan("race-carbon-metallic", "race-carbon-metallic") with { Days = [new("commute", 200)] };
-        SampleParts.LimitsOf(commute)["street-cold"].Gives.ShouldBeTrue();
+        var limit = SampleParts.LimitsOf(commute)["street-cold"];
+        limit.Gives.ShouldBeTrue();
+
+        // The sentence tells how much longer that is than with the original pads.
+        limit.Sentence.Terms.Select(term => term.Figure?.Value).OfType<double>().ShouldContain(more => Math.Abs(more - (limit.Demand!.Value - cold.OriginalMetres)) < 0.1);
     }
 
     [Fact]

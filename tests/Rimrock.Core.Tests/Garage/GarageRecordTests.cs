@@ -72,6 +72,17 @@ public class GarageRecordTests
         Of(Described, Driven(150, other, 20), Driven(160, older, 5)).PastFluids![0].Off.ShouldBe(Day(160));
     }
 
+    [Fact]
+    public void Hoses_grow_old_from_the_day_on_which_their_age_was_said_and_new_ones_are_new()
+    {
+        var said = Sport with { HoseYears = 9.6 };
+        Of(Described, Driven(-100, said, 5)).HoseYears!.Value.ShouldBe(9.6 + (300 / 365.25), 0.06);
+        var renewed = Of(Described, Driven(-100, said, 5), Fitted(180, said with { HoseYears = 0 }, newFluid: true));
+        (renewed.HoseYears, renewed.LinesSince).ShouldBe((0.1, Day(180)), "new rubber for old rubber");
+        renewed.On(Street).HoseYears.ShouldBe(0.1);
+        Of(Described).HoseYears.ShouldBeNull();
+    }
+
     /// <summary>The thinnest corner decides, whoever was measured last: common practice.</summary>
     [Fact]
     public void A_corner_that_was_not_measured_again_is_as_thin_as_it_was()

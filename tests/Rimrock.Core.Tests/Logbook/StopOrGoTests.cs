@@ -142,6 +142,11 @@ public class StopOrGoTests
         Level(Pads(11, 10), 25).Verdict.ShouldBe(Verdict.StopNow);
         Level(Pads(5, 5), 20).Verdict.ShouldBe(Verdict.Fine);
         Level([], 25).Verdict.ShouldBe(Verdict.ChangeBefore);
+
+        // Half-worn pads, which nobody measured, explain so much and no more.
+        var half = Core.Logbook.WearForecast.LevelFallMm(Plan.Car, (Plan.Car.Front.PadNewMm - Plan.Car.Front.PadLimitMm) / 2,
+            (Plan.Car.Rear.PadNewMm - Plan.Car.Rear.PadLimitMm) / 2);
+        Level([], half - 0.1).Verdict.ShouldNotBe(Level([], half + 0.1).Verdict);
         Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
         Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan with { FrontPadMm = 11, RearPadMm = 10 },
             FluidLevelMm: 25))[0].Verdict.ShouldBe(Verdict.StopNow);

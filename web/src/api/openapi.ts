@@ -2141,6 +2141,11 @@ export interface components {
             pastRotors?: null | components["schemas"]["AxlesOfIReadOnlyListOfRotorsOnCar"];
             /** @description Fills that were changed, the last first. */
             pastFluids?: null | components["schemas"]["FluidOnCar"][];
+            /**
+             * Format: double
+             * @description Age of its flexible lines, years; null where nobody said.
+             */
+            hoseYears?: null | number;
         };
         /** @description What an import does, or has done. */
         CatalogueImport: {
@@ -4999,6 +5004,11 @@ export interface components {
             open?: null | components["schemas"]["OpenSign"][];
             /** @description Who drives; null where nobody said. What is learnt of how late and hard somebody brakes holds for nobody else. */
             driver?: null | string;
+            /**
+             * Format: double
+             * @description Age of the flexible lines, years; null where nobody knows.
+             */
+            hoseYears?: null | number;
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {

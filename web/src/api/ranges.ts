@@ -73,6 +73,7 @@ export const ranges: Record<string, FieldRange[]> = {
   'fluidState.ageMonths': [{ field: 'fluidState.ageMonths', label: 'Age of the fluid', unit: 'months', min: 0, max: 120 }],
   'fluidState.reservoirWaterPercent': [{ field: 'fluidState.reservoirWaterPercent', label: 'Moisture reading', unit: '%', min: 0, max: 7 }],
   'frontPadMm': [{ field: 'frontPadMm', label: 'Friction material left', unit: 'mm', min: 1, max: 25 }],
+  'hoseYears': [{ field: 'hoseYears', label: 'Age of the hoses', unit: 'years', min: 0, max: 40 }],
   'inspection.fluidLevelMm': [{ field: 'inspection.fluidLevelMm', label: 'Fluid level below the upper mark', unit: 'mm', min: 0, max: 80 }],
   'inspection.hotLapsSince': [{ field: 'inspection.hotLapsSince', label: 'Hot laps since', unit: '', min: 0, max: 2000 }],
   'inspection.moisturePercent': [{ field: 'inspection.moisturePercent', label: 'Moisture reading', unit: '%', min: 0, max: 7 }],

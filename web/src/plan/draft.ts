@@ -76,6 +76,7 @@ const answering = (draft: Draft) =>
     draft.frontRotor,
     draft.rearRotor,
     draft.refine?.lines,
+    draft.refine?.hoseYears,
     draft.refine?.frontKit,
   ]);
 
@@ -145,6 +146,7 @@ export type Refinements = Pick<
   | 'batteryFull'
   | 'outsideHeat'
   | 'lines'
+  | 'hoseYears'
   | 'linesPrice'
   | 'ductPrice'
   | 'frontKit'

@@ -28,7 +28,7 @@ export const garageOf = (item: CarItem | undefined, shelf: ShelfAnswer | undefin
   });
 
 /** What else a plan can have on the car, besides what has a place of its own in a draft. */
-const besides = ['rearDuct', 'lines', 'frontKit', 'bedded'] as const;
+const besides = ['rearDuct', 'lines', 'hoseYears', 'frontKit', 'bedded'] as const;
 
 /** A draft of the car with what is on it today; what the shelf has too stays a reference to it. */
 export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageAnswer | null | undefined, keep?: Draft): Draft {

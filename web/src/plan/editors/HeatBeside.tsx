@@ -27,6 +27,14 @@ export function HeatBeside() {
         ]}
         onChange={(lines) => refine({ lines })}
       />
+      <NumberField
+        label="Age of the hoses"
+        hint="the car’s age where nobody changed them; nothing if nobody knows"
+        value={plan.hoseYears ?? undefined}
+        range={range('hoseYears')}
+        onChange={(hoseYears) => refine({ hoseYears })}
+        onClear={() => refine({ hoseYears: undefined })}
+      />
       <label className="check">
         <input
           type="checkbox"

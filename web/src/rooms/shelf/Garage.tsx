@@ -220,6 +220,7 @@ export function Garage() {
               }
             </b>
             {state.linesSince && `, since ${state.linesSince}`}
+            {state.hoseYears != null && `, ${state.hoseYears.toFixed(0)} years old`}
           </p>
           {state.tyre && (
             <p>

@@ -28,7 +28,7 @@ interface Answers {
   trailerKg?: number;
   trailerBraked?: boolean;
   classKeeps?: ClassPart[];
-  oldHoses?: boolean;
+  hoseYears?: number;
   /** What an electric motor slows by, m/s². */
   regenerationMS2?: number;
   rearDrums?: boolean;
@@ -145,7 +145,7 @@ export default function NewCarRoom() {
         car: { ...guess.car, originalPadFamily: fitted.startsWith('race') || fitted === 'track-sport' ? 'organic' : fitted },
         circuit: typical ?? (circuit === 'typical' || circuit === roadOnly ? typicalCircuit : circuit),
         days: daysOf(),
-        refine: kept.now.oldHoses ? { lines: 'agedRubber' } : undefined,
+        refine: kept.now.hoseYears === undefined ? undefined : { hoseYears: kept.now.hoseYears },
         wishes: uses.includes('autocross') && kept.now.classKeeps?.length ? { classKeeps: kept.now.classKeeps } : undefined,
         frontRotor: guess.frontRotor,
         rearRotor: guess.rearRotor,
@@ -323,14 +323,14 @@ export default function NewCarRoom() {
           range={range('fluidState.ageMonths')}
           onChange={(months) => set({ ageMonths: months })}
         />
-        <label className="check">
-          <input
-            type="checkbox"
-            checked={kept.now.oldHoses ?? false}
-            onChange={(event) => set({ oldHoses: event.target.checked || undefined })}
-          />{' '}
-          its rubber hoses are ten years old or more
-        </label>
+        <NumberField
+          label="Age of its rubber hoses"
+          hint="the car’s age where nobody changed them; nothing if nobody knows"
+          value={kept.now.hoseYears}
+          range={range('hoseYears')}
+          onChange={(hoseYears) => set({ hoseYears })}
+          onClear={() => set({ hoseYears: undefined })}
+        />
         {!motorcycle && (
           <div className="presses" role="group" aria-label="Kind of brakes">
             <button
