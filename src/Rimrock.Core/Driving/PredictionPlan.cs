@@ -80,8 +80,8 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, HoseAge, .. PlannedDay.Ranges, CurvePoint.TemperatureRange,
-        CurvePoint.MuRange,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, HoseAge, .. PlannedDay.Ranges,
+        CurvePoint.TemperatureRange, CurvePoint.MuRange,
     ];
 
     /// <summary>Everything that is wrong with the plan; empty when it can be computed.</summary>
