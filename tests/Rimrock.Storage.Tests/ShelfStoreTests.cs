@@ -94,12 +94,17 @@ public sealed class ShelfStoreTests : IDisposable
     {
         var store = new ShelfStore(new Database(File));
         var guess = CarGuess.From("Päß <b>", 1234.5, 99.5, "slick");
-        var entry = new CarEntry(guess.Car, guess.FrontRotor, guess.RearRotor, "a", "b", "c", new(3, Core.Fluids.Climate.Dry, true, 1.5));
+        var entry = new CarEntry(guess.Car, guess.FrontRotor, guess.RearRotor, "a", "b", "c", new(3, Core.Fluids.Climate.Dry, true, 1.5),
+            BrakeLine.Braided, 12, new OutsideHeat(SourceC: 600), new WheelDuct(76));
+        entry.Faults().ShouldBeEmpty();
+        (entry with { HoseYears = 41 }).Faults().Single().Field.ShouldBe("hoseYears");
         store.Save("cars", "id", entry.Car.Name, entry, 0);
         var back = store.Read().Cars.Single().Body;
         back.Car.Front.PistonsMm.ShouldBe(entry.Car.Front.PistonsMm);
         back.FluidState.ShouldBe(entry.FluidState);
         back.FrontRotor.ShouldBe(entry.FrontRotor);
+        (back.Lines, back.HoseYears, back.OutsideHeat, back.FrontDuct, back.RearDuct)
+            .ShouldBe((entry.Lines, entry.HoseYears, entry.OutsideHeat, entry.FrontDuct, null), "what is due by its age is not forgotten on the shelf");
         (back.Car with { Front = entry.Car.Front, Rear = entry.Car.Rear }).ShouldBe(entry.Car);
     }
 

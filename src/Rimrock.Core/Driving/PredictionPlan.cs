@@ -72,7 +72,6 @@ public sealed record PredictionPlan(
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;
     private static readonly IReadOnlyList<PlannedDay> TrackDays = [new(DayKind.TrackDay, DayKind.Find(DayKind.TrackDay).UsualDays)];
-    private static readonly FieldRange HoseAge = new("hoseYears", "years", 0, 40);
     private static readonly FieldRange PadLeft = new("frontPadMm", "mm", 1, 25);
     private static readonly FieldRange Road = new("roadPercent", "%", 0, 100);
 
@@ -80,7 +79,7 @@ public sealed record PredictionPlan(
     public static IReadOnlyList<FieldRange> Ranges { get; } =
     [
         .. Car.Ranges, .. Circuit.Ranges, .. StintPlan.Ranges, .. Weather.Ranges, .. Rotor.Ranges,
-        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, HoseAge, .. PlannedDay.Ranges,
+        .. FluidState.Ranges, .. WheelDuct.Ranges, .. Vehicles.OutsideHeat.Ranges, PadLeft, Road, Stability, .. BrakeLines.Ranges, .. PlannedDay.Ranges,
         CurvePoint.TemperatureRange, CurvePoint.MuRange,
     ];
 
@@ -103,11 +102,7 @@ public sealed record PredictionPlan(
         OutsideHeat?.Check("outsideHeat", faults);
         FrontKit?.Check("frontKit", faults);
         Stability.Check(StabilityControlPercent, faults);
-        if (HoseYears is { } years)
-        {
-            HoseAge.Check(years, faults);
-        }
-
+        BrakeLines.CheckAge(HoseYears, faults);
         CheckDays(faults);
         OpenSign.Check(Open, faults);
         if (Driver is not null)

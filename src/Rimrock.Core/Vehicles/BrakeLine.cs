@@ -24,4 +24,20 @@ public static class BrakeLines
 
     /// <summary>Age from which they are looked at each year, bent and at full lock, years.</summary>
     public const double LookYears = 6;
+
+    private static readonly FieldRange Age = new("hoseYears", "years", 0, 40);
+
+    /// <summary>Ranges of the fields, for forms.</summary>
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Age];
+
+    /// <summary>Lists what is wrong with an age, if anything is.</summary>
+    /// <param name="years">Age, years; null where nobody knows.</param>
+    /// <param name="faults">Receives the faults.</param>
+    public static void CheckAge(double? years, ICollection<InputFault> faults)
+    {
+        if (years is { } known)
+        {
+            Age.Check(known, faults);
+        }
+    }
 }

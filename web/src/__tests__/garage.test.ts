@@ -39,6 +39,22 @@ describe('the car as it stands', () => {
     expect(differences({ ...plan, lines: 'braided' }, plan)).toEqual(['other lines']);
   });
 
+  it('has the hoses, the heat beside them and the ducts that its description says', () => {
+    const beside = { place: 'line', sourceC: 450, distanceMm: 60, sourceDiameterMm: 60, axle: 'front', kmAYear: 12000 } as const;
+    const kept = {
+      ...item,
+      body: { ...item.body, lines: 'rubber' as const, hoseYears: 12, outsideHeat: beside, frontDuct: { hoseMm: 76 } },
+    };
+    const shelf = { ...sampleShelf, content: { ...sampleShelf.content, cars: [kept] } } as typeof sampleShelf;
+    const taken = resolve(firstDraft(shelf)!, shelf);
+    if (!('plan' in taken)) throw new Error('the sample shelf has a plan');
+    expect(taken.plan).toMatchObject({ hoseYears: 12, outsideHeat: beside, frontDuct: { hoseMm: 76 } });
+    // And still does once its log is read.
+    const stands = standingDraft(kept as typeof item, shelf, { state: {}, plan: taken.plan } as unknown as GarageAnswer);
+    expect(stands.refine).toMatchObject({ hoseYears: 12, outsideHeat: beside });
+    expect(differences({ ...taken.plan, hoseYears: 2 }, taken.plan)).toEqual(['hoses of another age']);
+  });
+
   it('keeps its log where its calipers are others', () => {
     const kit = { name: 'kit' } as unknown as NonNullable<GarageAnswer['plan']['frontKit']>;
     const stands = standingDraft(item, sampleShelf, garage({ frontKit: kit }));

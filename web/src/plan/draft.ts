@@ -279,7 +279,20 @@ export function draftOfCar(id: string, entry: CarEntry, keep?: Draft): Draft {
     rearRotor: null,
     fluid: entry.fluid,
     fluidState: entry.fluidState,
+    frontDuct: entry.frontDuct ?? undefined,
+    refine: describedBesides(entry),
   };
+}
+
+/** What a car's description says besides what has a place of its own in a draft; nothing where it says nothing. */
+function describedBesides({ lines, hoseYears, outsideHeat, rearDuct }: CarEntry): Partial<Refinements> | undefined {
+  const said: Partial<Refinements> = {
+    ...(lines && lines !== 'rubber' ? { lines } : {}),
+    ...(hoseYears == null ? {} : { hoseYears }),
+    ...(outsideHeat ? { outsideHeat } : {}),
+    ...(rearDuct ? { rearDuct } : {}),
+  };
+  return Object.keys(said).length > 0 ? said : undefined;
 }
 
 /** The draft a fresh page starts from: the first car and circuit on the shelf; null on an empty shelf. */

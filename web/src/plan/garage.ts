@@ -28,7 +28,7 @@ export const garageOf = (item: CarItem | undefined, shelf: ShelfAnswer | undefin
   });
 
 /** What else a plan can have on the car, besides what has a place of its own in a draft. */
-const besides = ['rearDuct', 'lines', 'hoseYears', 'frontKit', 'bedded'] as const;
+const besides = ['rearDuct', 'lines', 'hoseYears', 'outsideHeat', 'frontKit', 'bedded'] as const;
 
 /** A draft of the car with what is on it today; what the shelf has too stays a reference to it. */
 export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageAnswer | null | undefined, keep?: Draft): Draft {
@@ -71,6 +71,7 @@ export function openSigns(garage: Pick<GarageAnswer, 'state'> | null | undefined
 /** A month's difference of a fluid's age is no wish. */
 const sameAgeMonths = 1;
 const samePadMm = 0.15;
+const sameHoseYears = 0.5;
 
 /** In what a plan differs from the car as it stands, in words; empty where it is the car as it stands. */
 export function differences(plan: PredictionPlan, stands: PredictionPlan): string[] {
@@ -91,6 +92,11 @@ export function differences(plan: PredictionPlan, stands: PredictionPlan): strin
   if (same(plan.rearPad, stands.rearPad)) left('rear pads', plan.rearPadMm, stands.rearPadMm, stands.car.rear.padNewMm ?? 0);
   if (same(plan.fluid, stands.fluid) && Math.abs(plan.fluidState.ageMonths - stands.fluidState.ageMonths) > sameAgeMonths)
     words.push(`fluid of ${Math.round(plan.fluidState.ageMonths)} months instead of ${Math.round(stands.fluidState.ageMonths)}`);
+  if (
+    (plan.lines ?? 'rubber') === (stands.lines ?? 'rubber') &&
+    Math.abs((plan.hoseYears ?? -1) - (stands.hoseYears ?? -1)) > sameHoseYears
+  )
+    words.push('hoses of another age');
   if (plan.car.tyre !== stands.car.tyre) words.push('other tyres');
   if ((plan.lines ?? 'rubber') !== (stands.lines ?? 'rubber')) words.push('other lines');
   if (!same(plan.frontDuct, stands.frontDuct) || !same(plan.rearDuct, stands.rearDuct)) words.push('other ducts');

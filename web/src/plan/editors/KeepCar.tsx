@@ -25,6 +25,11 @@ export function KeepCar() {
         rearPad,
         fluid,
         fluidState: plan.fluidState,
+        lines: plan.lines ?? 'rubber',
+        hoseYears: plan.hoseYears,
+        outsideHeat: plan.outsideHeat,
+        frontDuct: plan.frontDuct,
+        rearDuct: plan.rearDuct,
       });
       await queries.invalidateQueries({ queryKey: ['shelf'] });
       change((old) => ({ ...old, car: id, frontRotor: null, rearRotor: null }));
