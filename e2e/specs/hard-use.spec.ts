@@ -7,6 +7,7 @@ const serious = async (page: Parameters<typeof openBench>[0]) =>
 test('nonsense typed in stays, is explained, and changes nothing', async ({ page }) => {
   await openBench(page);
   await expect(page.getByText(/on how many of \d+ likely days/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/By your log’s \d+ days/)).toBeVisible({ timeout: 15_000 });
   // What the log has taught comes a little later than the first figures.
   await expect(page.getByText(/before your log/i)).toHaveCount(0, { timeout: 60_000 });
   const before = await limits(page).allTextContents();

@@ -1,5 +1,5 @@
 import type { BandResult, PredictionResult } from '../api/client';
-import { percentOf } from '../shared/chance';
+import { withError } from '../shared/chance';
 import { useUnits } from '../units/UnitContext';
 import { partNames } from './parts';
 
@@ -54,7 +54,7 @@ export function ReadStrata({ result, band }: { result: PredictionResult; band?: 
       {band && (
         <li>
           <b>The chance</b> in the first line counts members: of {band.members} likely cars on such a day, something dangerous happens in{' '}
-          {percentOf(band.danger)}. It is no more exact than that.
+          {withError(band.danger)}.
         </li>
       )}
     </ol>
