@@ -62,10 +62,9 @@ public sealed partial class Matcher
     /// </summary>
     private IEnumerable<Selection> EveryFilling(Selection setup)
     {
-        var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
             .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
-                || (RunningCost.BuyNowOf(Selection.OfKey(key, reckonedPlan, reckonedOffer)!, plan.Car, plan.FrontRotor) ?? 0) <= most)
+                || Reckoned(Selection.OfKey(key, plan, offer)!) <= most)
             .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>()
                 .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }
@@ -119,8 +118,9 @@ public sealed partial class Matcher
     }
 
     /// <summary>
-    /// Without other calipers where they do not surely take away much of the danger that is left with the car's own (odds some three times as long), unless
-    /// they alone make the car hold: keeping the original kit is an answer (common practice).
+    /// Without other calipers where they do not surely take away much of the danger that is left with the car's own (odds some three times as long) on a
+    /// kind of day that comes often enough to pay for them, unless they alone make the car hold; never for the road, where the gear, the trailer or the
+    /// pace are the answer: keeping the original kit is one (common practice).
     /// </summary>
     private static List<DrawnSetup> WorthIt(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
@@ -130,7 +130,14 @@ public sealed partial class Matcher
         }
 
         var best = judged(own);
-        bool IsSafer(JudgedLife life) => life.Danger.LogOdds(life.Members) < best.Danger.LogOdds(best.Members) - Thresholds.SurelyLogOdds
+        var day = best.Plan.Leading();
+        if (!day.KindOf().IsTimed)
+        {
+            return [.. all.Where(one => one.Selection.Kit is null)];
+        }
+
+        var isOften = day.DaysAYear >= LeastDaysForCalipers;
+        bool IsSafer(JudgedLife life) => isOften && life.Danger.LogOdds(life.Members) < best.Danger.LogOdds(best.Members) - Thresholds.SurelyLogOdds
             && !Ranking.Equal(life, best, Limits.Harm.Danger);
         return [.. all.Where(one => one.Selection.Kit is null || IsSafer(judged(one)) || (judged(one).Holds == true && best.Holds != true))];
     }
@@ -147,8 +154,15 @@ public sealed partial class Matcher
 
         double Odds(DrawnSetup one) => Of(one, sketch: true).Danger.LogOdds(Of(one, sketch: true).Members);
         var own = all.Where(one => one.Selection.Kit is null && one.Selection.FrontRotor.Id == Selection.FittedId && one.Key != fitted.Key
-            && Has(one, sketch: true));
-        return Ranked(own, one => Of(one, sketch: true)) is [var best, ..] && Odds(best) < Odds(fitted) - Thresholds.SurelyLogOdds ? best : null;
+            && Has(one, sketch: true)).ToList();
+
+        // What stays on the car with other calipers is bought once.
+        bool IsKept(DrawnSetup one) => one.Selection.RearPad.Id == first.Selection.RearPad.Id && one.Selection.Fluid.Id == first.Selection.Fluid.Id
+            && one.Selection.Lines?.Id == first.Selection.Lines?.Id;
+        return BestOf(own.Where(IsKept)) ?? BestOf(own);
+
+        DrawnSetup? BestOf(IEnumerable<DrawnSetup> some) => Ranked(some, one => Of(one, sketch: true)) is [var best, ..]
+            && Odds(best) < Odds(fitted) - Thresholds.SurelyLogOdds ? best : null;
     }
 
     /// <summary>The safest by a sketch that are not listed already.</summary>

@@ -17,6 +17,9 @@ public sealed partial class Matcher
     private const int MostNominatedOfOneKind = 4;
     private const int Certain = 3;
     private const int SafestBeside = 3;
+
+    // Who drives harder than the car's own calipers bear on fewer days a year drives shorter sessions instead (common practice).
+    private const double LeastDaysForCalipers = 4;
     private readonly PredictionPlan plan;
     private readonly Offer offer;
     private readonly Wishes wishes;
@@ -24,6 +27,7 @@ public sealed partial class Matcher
     private readonly SetupJudge judge;
     private readonly IReadOnlyList<HardStop> stops;
     private readonly DrawnSetup fitted;
+    private readonly (PredictionPlan Plan, Offer Offer) reckoned;
     private readonly Lazy<List<DrawnSetup>> nominated;
     private readonly Lazy<List<DrawnSetup>> withKits;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
@@ -34,6 +38,7 @@ public sealed partial class Matcher
     {
         (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
         stops = HardStops.OfFitted(plan);
+        reckoned = ReckonedPrices.Of(plan, offer);
         nominated = new Lazy<List<DrawnSetup>>(() =>
             [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
         withKits = new Lazy<List<DrawnSetup>>(() => [.. kits.Nominees().Select(judge.Known).OfType<DrawnSetup>()]);
@@ -124,13 +129,14 @@ public sealed partial class Matcher
             var due = Due.Of(plan);
             var outcome = OutcomeOf(Judged(fitted).Life, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
-                : new StepWalk(plan, wishes, judge, one => Judged(one),
+                : new StepWalk(plan, wishes, judge, Reckoned, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0], Until(rows[0], all));
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
                 or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
             progress?.Invoke(1);
-            return new MatchAnswer(stage, outcome, MatchWords.Verdict(outcome, asItStands, told, (walk?.Steps ?? [], driving), due, stops, plan, wishes),
+            return new MatchAnswer(stage, outcome,
+                MatchWords.Verdict(outcome, asItStands, told, (walk?.Steps ?? [], driving, InStreetSets(walk)), due, stops, plan, wishes),
                 asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops,
                 [.. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
@@ -163,10 +169,16 @@ public sealed partial class Matcher
             : Said.Of("use-remarks.iron-rings-never-pay", name)];
     }
 
-    // What costs nothing is judged with what is fitted; where the steps do not end in a car that holds, with where they end.
+    // What costs nothing is judged with what is fitted first; where nothing of it holds so, and the steps do not end in a car that holds, with where they end.
     private Driving? Driven(IReadOnlyList<SpendStep> steps, CancellationToken cancel)
     {
-        var key = steps is [.., { Setup.Holds: false } last] ? last.Setup.Key : fitted.Key;
+        var asItStands = Driven(fitted.Key, cancel);
+        return asItStands?.Ways.Any(way => way.Holds == true) != true && steps is [.., { Setup.Holds: false } last] && last.Setup.Key != fitted.Key
+            ? Driven(last.Setup.Key, cancel) : asItStands;
+    }
+
+    private Driving? Driven(string key, CancellationToken cancel)
+    {
         if (Selection.OfKey(key, plan, offer) is not { } setup)
         {
             return null;
@@ -179,6 +191,14 @@ public sealed partial class Matcher
             ? new DrivingWay(way.Code, way.What, then.Danger, then.Damage, then.Together(Limits.LimitTable.Disappoints), then.Holds) : null);
         return new Driving(key, DrivingWays.Helping([.. ways.OfType<DrivingWay>()], life));
     }
+
+    // Where no price is known at all, what has to be bought in street sets of pads.
+    private double? InStreetSets(WalkedSteps? walk) => walk?.Steps is [.., var last] && ReckonedPrices.AreNone(plan, offer)
+        ? Math.Round(Reckoned(Selection.OfKey(last.Setup.Key, plan, offer)!) / ReckonedPrices.StreetSet, 1) : null;
+
+    /// <summary>What has to be bought for a setup, prices that nobody entered reckoned.</summary>
+    private double Reckoned(Selection setup) =>
+        RunningCost.BuyNowOf(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer)!, plan.Car, plan.FrontRotor) ?? 0;
 
     private Weighed Weigh(DrawnSetup one)
     {

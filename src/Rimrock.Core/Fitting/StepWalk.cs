@@ -15,7 +15,14 @@ internal sealed record WalkedSteps(IReadOnlyList<SpendStep> Steps, Said? End);
 /// then most damage, away for its money and work; whatever comes within a quarter of the best goes in the trade's order: fluid, pads, rotors, air (common
 /// practice). Every state is judged by the same members; a change that would raise the danger is done in one go with the next.
 /// </summary>
-internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge judge, Func<DrawnSetup, CountedSetup> of, Action<DrawnSetup, bool> count)
+/// <param name="plan">The plan.</param>
+/// <param name="wishes">What matters to the driver.</param>
+/// <param name="judge">Draws what is on the way.</param>
+/// <param name="buy">What has to be bought for a setup, unknown prices reckoned.</param>
+/// <param name="of">What was judged of it.</param>
+/// <param name="count">Judges it; true where it is told.</param>
+internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge judge, Func<Selection, double> buy, Func<DrawnSetup, CountedSetup> of,
+    Action<DrawnSetup, bool> count)
 {
     private const double HourWorth = 20;
     private const double NearBestGain = 0.25;
@@ -123,7 +130,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
             return changes[pads];
         }
 
-        double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        double Outlay(Selection setup) => buy(setup) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null, isTold: false);

@@ -18,7 +18,6 @@ public static class TypicalShelf
     public const string Mark = "typical:";
 
     private const double DuctHoseMm = 63;
-    private const double KitMultiple = 25;
 
     // Of pads for track days some have road approval: that is the one to ask for (common practice).
     private const string SoldWithApproval = "track-sport";
@@ -40,6 +39,21 @@ public static class TypicalShelf
         ("dot4-good", "dot4", 270, 170, 0.4, Said.Of("typical-shelf.good")), ("dot51-good", "dot5.1", 270, 185, 0.6, Said.Of("typical-shelf.good")),
         ("dot4-dry", "dot4", 315, 195, 1.2, Said.Of("typical-shelf.high-dry")), ("dot4-wet", "dot4", 290, 210, 1, Said.Of("typical-shelf.high-wet")),
     ];
+
+    // Of a pair of rotors, a set of lines, a pair of ducts, a kit for both sides.
+    private static readonly Dictionary<string, double> Others = new()
+    {
+        ["slotted"] = 3,
+        ["high-carbon"] = 2.5,
+        ["two-piece"] = 10,
+        ["rubber"] = 1.5,
+        ["braided"] = 2,
+        ["duct"] = 2,
+        ["kit"] = 25,
+    };
+
+    // A pair of plain rotors as they came with the car.
+    private const double PlainPair = 2;
 
     /// <summary>True for the id of a typical part.</summary>
     public static bool Has(string id)
@@ -70,7 +84,7 @@ public static class TypicalShelf
                 : [.. own.Lines, .. LinesFor(plan.Car, scale, name)],
             Ducts = own.Ducts.Count > 0 || plan.Car.Kind == VehicleKind.Motorcycle ? own.Ducts
                 : [.. own.Ducts, new(Mark + "duct", new DuctKit(name(Said.Of("typical-shelf.duct")), new WheelDuct(DuctHoseMm, Shield.Trimmed),
-                    Round(2 * scale)))],
+                    Round(Others["duct"] * scale)))],
             Kits = own.Kits?.Any(kit => HardStops.Of(kit.Body, plan, wishes) is null) == true ? own.Kits : [.. own.Kits ?? [], .. KitsFor(plan, scale, name)],
         };
     }
@@ -82,6 +96,32 @@ public static class TypicalShelf
             .Where(pad => pad.PriceAxleSet is > 0).Select(pad => pad.PriceAxleSet!.Value / Pads.First(row => row.Family == pad.Family).Multiple).Order()];
         return known.Length == 0 ? null : known[known.Length / 2];
     }
+
+    /// <summary>Street sets that a typical part costs, of rotors for one; null for what is none.</summary>
+    /// <param name="id">Its id.</param>
+    internal static double? StreetSets(string id)
+    {
+        if (!Has(id))
+        {
+            return null;
+        }
+
+        var code = id[Mark.Length..];
+        return Pads.Any(row => row.Family == code) ? PadSets(code) : Fluids.FirstOrDefault(row => row.Code == code) is { Code: not null } fluid ? fluid.Multiple
+            : code is "slotted" or "high-carbon" or "two-piece" ? Others[code] / 2 : Others[code];
+    }
+
+    /// <summary>Street sets that a set of pads of a family costs.</summary>
+    /// <param name="family">Code of the family.</param>
+    internal static double PadSets(string family) => Pads.First(row => row.Family == family).Multiple;
+
+    /// <summary>Street sets that a plain rotor costs.</summary>
+    internal static double PlainRotorSets => PlainPair / 2;
+
+    /// <summary>Street sets that a litre of fluid of a class costs at its plainest.</summary>
+    /// <param name="code">Code of the class.</param>
+    internal static double LitreSets(string code) =>
+        Fluids.Where(row => row.Class == code).Select(row => row.Multiple).DefaultIfEmpty(Fluids[1].Multiple).Min();
 
     private static IEnumerable<Part<Pad>> PadsFor(PredictionPlan plan, Offer own, Wishes wishes, double? scale, Func<Said, string> name)
     {
@@ -118,26 +158,28 @@ public static class TypicalShelf
         }
 
         var plain = own with { RingMassKg = null, Finish = null, Grade = IronGrade.Plain, BracketForMm = null };
-        Part<Rotor> Of(string code, Said told, Rotor rotor, double multiple) =>
-            new(Mark + code, rotor with { Name = name(Said.Of("typical-shelf.rotor", told, Price(multiple, scale))), Price = Round(multiple * scale / 2) });
-        yield return Of("slotted", Said.Of("typical-shelf.slotted"), plain with { Finish = new RotorFinish(RotorFace.Slotted) }, 3);
-        yield return Of("high-carbon", Said.Of("typical-shelf.high-carbon"), plain with { Grade = IronGrade.HighCarbon }, 2.5);
+        Part<Rotor> Of(string code, Said told, Rotor rotor) => new(Mark + code,
+            rotor with { Name = name(Said.Of("typical-shelf.rotor", told, Price(Others[code], scale))), Price = Round(Others[code] * scale / 2) });
+        yield return Of("slotted", Said.Of("typical-shelf.slotted"), plain with { Finish = new RotorFinish(RotorFace.Slotted) });
+        yield return Of("high-carbon", Said.Of("typical-shelf.high-carbon"), plain with { Grade = IronGrade.HighCarbon });
         if (plan.Car.Kind == VehicleKind.Car && own.Construction == RotorConstruction.OnePiece)
         {
             yield return Of("two-piece", Said.Of("typical-shelf.two-piece"),
-                plain with { Construction = RotorConstruction.TwoPiece, Grade = IronGrade.HighCarbon }, 10);
+                plain with { Construction = RotorConstruction.TwoPiece, Grade = IronGrade.HighCarbon });
         }
     }
 
     private static IEnumerable<Part<CaliperKit>> KitsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
-        TypicalKit.For(plan, name(Said.Of("typical-shelf.kit", Price(KitMultiple, scale))), Round(KitMultiple * scale)) is { } kit
+        TypicalKit.For(plan, name(Said.Of("typical-shelf.kit", Price(Others["kit"], scale))), Round(Others["kit"] * scale)) is { } kit
             ? [new(Mark + "kit", kit)] : [];
 
     private static IEnumerable<Part<LineKit>> LinesFor(Car car, double? scale, Func<Said, string> name)
     {
         var motorcycle = car.Kind == VehicleKind.Motorcycle;
-        yield return new(Mark + "rubber", new LineKit(name(Said.Of("typical-shelf.rubber-lines")), BrakeLine.Rubber, true, Round(1.5 * scale), motorcycle));
-        yield return new(Mark + "braided", new LineKit(name(Said.Of("typical-shelf.braided-lines")), BrakeLine.Braided, true, Round(2 * scale), motorcycle));
+        yield return new(Mark + "rubber",
+            new LineKit(name(Said.Of("typical-shelf.rubber-lines")), BrakeLine.Rubber, true, Round(Others["rubber"] * scale), motorcycle));
+        yield return new(Mark + "braided",
+            new LineKit(name(Said.Of("typical-shelf.braided-lines")), BrakeLine.Braided, true, Round(Others["braided"] * scale), motorcycle));
     }
 
     // Money where there is a scale; else the name says how many street sets it costs.
