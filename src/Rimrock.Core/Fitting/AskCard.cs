@@ -29,8 +29,10 @@ public sealed record PadAsk(double LeastMu, double ColdMu, double FromC, double 
 /// <param name="Members">Members that it was judged by.</param>
 /// <param name="Cure">What else the day needs where it does not hold; null where it does.</param>
 /// <param name="IsRareBottle">True where hardly a bottle states so high a dry boiling point.</param>
+/// <param name="LessHeat">What takes heat out of its most dangerous day.</param>
+/// <param name="ForRoad">True where the car is driven on the road too.</param>
 public sealed record AskCard(Axles<PadAsk> Pads, double DryC, double WetC, PredictionPlan Just, Chance? Danger, Chance? Damage, bool Holds, string? StillGives,
-    int Members, Said? Cure = null, bool IsRareBottle = false);
+    int Members, Said? Cure = null, bool IsRareBottle = false, Said? LessHeat = null, bool ForRoad = true);
 
 /// <summary>
 /// The inverse of matching. What members ask of a pad that never binds and is driven as laid out is the start: nine in ten of the temperatures that a tenth of
@@ -105,10 +107,11 @@ public static class AskCards
             Ten(lines.ToC[axle] - over[axle]), lines.ToC[axle] > HottestPadC ? Ten(lines.ToC[axle] - HottestPadC) : null);
         var isRare = just.Fluid.DryC >= RarestDryC;
         var gives = life?.Holds == true ? null : life is null ? LimitCode.FrontFace : FittedVerdict.Names(life)?.Limit;
+        var worst = life?.Plan ?? plan;
         return new AskCard(new(Told(Axle.Front), Told(Axle.Rear)), Math.Ceiling(just.Fluid.DryC),
             Math.Ceiling(Math.Max(Minimum(plan).WetC, WetFor(lines.BoilsC, plan))), just,
-            life?.Danger, life?.Damage, life?.Holds == true, gives, life?.Members ?? 0, AskCure.Of(gives, isRare),
-            isRare);
+            life?.Danger, life?.Damage, life?.Holds == true, gives, life?.Members ?? 0, AskCure.Of(gives, isRare, worst),
+            isRare, LessHeat.WithAir(worst), plan.RoadShare() > 0);
     }
 
     /// <summary>A pad that just meets a line: flat to its end, then falling.</summary>

@@ -1,3 +1,4 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Limits;
 
 namespace Rimrock.Core.Fitting;
@@ -8,15 +9,16 @@ internal static class AskCure
     /// <summary>Of a limit; nothing where there is nothing to say.</summary>
     /// <param name="limit">Its code.</param>
     /// <param name="isRareBottle">True where a better bottle is hardly sold.</param>
-    public static Said? Of(string? limit, bool isRareBottle) => limit switch
+    /// <param name="on">The plan of the day it gives on.</param>
+    public static Said? Of(string? limit, bool isRareBottle, PredictionPlan on) => limit switch
     {
         LimitCode.FrontFluid or LimitCode.RearFluid when !isRareBottle => null,
-        LimitCode.FrontFace => Said.Of("ask-cure.front-face"),
+        LimitCode.FrontFace => Said.Of("ask-cure.front-face", LessHeat.WithAir(on)),
         LimitCode.RearFace => Said.Of("ask-cure.rear-face"),
-        LimitCode.FrontCracks => Said.Of("ask-cure.front-cracks"),
+        LimitCode.FrontCracks => Said.Of("ask-cure.front-cracks", LessHeat.WithAir(on)),
         LimitCode.FrontCracksThrough => Said.Of("ask-cure.front-cracks-through"),
         LimitCode.FrontBoots => Said.Of("ask-cure.front-boots"),
-        LimitCode.FrontSealsGone => Said.Of("ask-cure.front-seals-gone"),
+        LimitCode.FrontSealsGone => Said.Of("ask-cure.front-seals-gone", LessHeat.WithAir(on)),
         LimitCode.FrontWear => Said.Of("ask-cure.front-wear"),
         LimitCode.FrontWornThrough => Said.Of("ask-cure.front-worn-through"),
         LimitCode.RearWear => Said.Of("ask-cure.rear-wear"),
@@ -27,8 +29,8 @@ internal static class AskCure
         LimitCode.FrontSeals => Said.Of("ask-cure.front-seals"),
         LimitCode.FrontCone => Said.Of("ask-cure.front-cone"),
         LimitCode.FrontGrease => Said.Of("ask-cure.front-grease"),
-        LimitCode.MissedStop => Said.Of("ask-cure.missed-stop"),
-        LimitCode.FrontFluid => Said.Of("ask-cure.front-fluid"),
+        LimitCode.MissedStop => Said.Of("ask-cure.missed-stop", LessHeat.Of(on)),
+        LimitCode.FrontFluid => Said.Of("ask-cure.front-fluid", LessHeat.WithAir(on)),
         LimitCode.RearFluid => Said.Of("ask-cure.rear-fluid"),
         _ => null,
     };

@@ -41,7 +41,8 @@ internal static class DrivingWays
         var ways = new List<Way>();
         if (day.Kind == DayKind.Descent)
         {
-            Add(day.Gear != DescentGear.Second, "lower-gear", Said.Of("driving-ways.lower-gear"), one => one with { Gear = DescentGear.Second });
+            Add(day.Gear != DescentGear.Second && plan.Car.EngineBrakingMS2 > 0, "lower-gear", Said.Of("driving-ways.lower-gear"),
+                one => one with { Gear = DescentGear.Second });
             Add(day.DropM >= LeastDropM, "stop-halfway", Said.Of("driving-ways.stop-halfway"), one => one with { DropM = one.DropM / 2 });
         }
 
@@ -88,14 +89,17 @@ internal static class DrivingWays
         }
     }
 
-    /// <summary>Those that help, best first: what holds, then by danger, damage and fading; all together only where none alone holds.</summary>
+    /// <summary>
+    /// Those that help by more than counts as equal, best first: what holds, then by danger, damage and fading; all together only where none alone holds.
+    /// </summary>
     /// <param name="judged">The ways.</param>
     /// <param name="without">The setup as the plan has it driven.</param>
     public static IReadOnlyList<DrivingWay> Helping(IReadOnlyList<DrivingWay> judged, JudgedLife without)
     {
+        bool IsLess(Chance way, Chance now) => way.LogOdds(without.Members) < now.LogOdds(without.Members) - Thresholds.EqualLogOdds;
         bool Helps(DrivingWay way) => way.Danger.Share <= without.Danger.Share && way.Damage.Share <= without.Damage.Share
-            && (way.Danger.Share < without.Danger.Share || way.Damage.Share < without.Damage.Share
-                || way.Fades.Share < without.Together(Limits.LimitTable.Disappoints).Share);
+            && (IsLess(way.Danger, without.Danger) || IsLess(way.Damage, without.Damage)
+                || IsLess(way.Fades, without.Together(Limits.LimitTable.Disappoints)));
         var alone = judged.Where(way => way.Code != "together" && Helps(way)).ToList();
         return [.. alone.Concat(alone.Exists(way => way.Holds == true) ? [] : judged.Where(way => way.Code == "together" && Helps(way)))
             .OrderByDescending(way => way.Holds == true).ThenBy(way => way.Danger.Share).ThenBy(way => way.Damage.Share).ThenBy(way => way.Fades.Share)];

@@ -9,7 +9,8 @@ internal static class MatchWords
 {
     /// <summary>The verdict in one or two sentences.</summary>
     public static Said Verdict(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows,
-        (IReadOnlyList<SpendStep> Steps, Driving? Driving) ways, IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes)
+        (IReadOnlyList<SpendStep> Steps, Driving? Driving, double? Sets) ways, IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan,
+        Wishes wishes)
     {
         var said = Of(outcome, fitted, rows, ways, due, stops, plan, wishes);
 
@@ -18,7 +19,8 @@ internal static class MatchWords
             : Said.Of("match-words.due-first", Said.Joined(Said.Sentences, due.Select(one => one.Sentence)), said);
     }
 
-    private static Said Of(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows, (IReadOnlyList<SpendStep> Steps, Driving? Driving) ways,
+    private static Said Of(MatchOutcome outcome, Suggestion fitted, IReadOnlyList<Suggestion> rows,
+        (IReadOnlyList<SpendStep> Steps, Driving? Driving, double? Sets) ways,
         IReadOnlyList<Due> due, IReadOnlyList<HardStop> stops, PredictionPlan plan, Wishes wishes) => outcome switch
         {
             MatchOutcome.Stop => Said.Of("match-words.do-not-drive-fitted", stops[0].Sentence),
@@ -28,10 +30,10 @@ internal static class MatchWords
                 Said.Joined(Said.Sentences, due.Select(one => Lower(one.Sentence)))),
             MatchOutcome.Fades => Said.Of("match-words.nobody-hurt-nothing-ruined", Both(fitted.Danger, fitted.Damage), Titles(fitted)),
             MatchOutcome.Steps => Said.Of("match-words.figure", Count(ways.Steps), Fall(fitted, ways.Steps is [.., var last] ? last.Setup : rows[0]),
-                Sum(ways.Steps)),
+                Sum(ways.Steps, ways.Sets)),
             MatchOutcome.NothingHelpsEnough => ways.Driving is { Ways.Count: > 0 } driving
-                ? Driven(driving, Both(rows[0].Danger, rows[0].Damage))
-                : Said.Of("match-words.nothing-shelf-helps-enough", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
+                ? Driven(driving, driving.Key == fitted.Key, Both(rows[0].Danger, rows[0].Damage))
+                : Said.Of("match-words.nothing-shelf-not-judged", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
             MatchOutcome.NothingFits => Said.Of("match-words.nothing-shelf-may-fitted"),
             _ => Said.Nothing,
         };
@@ -94,8 +96,14 @@ internal static class MatchWords
     private static Said Year(Suggestion fitted) =>
         fitted.YearDanger is { } year ? Said.Of("match-words.danger-over-years-events", ChanceWords.Percent(year)) : Said.Nothing;
 
-    private static Said Titles(Suggestion fitted) => Said.Joined(Said.Listed, fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling)
-        .Select(limit => Said.Of("match-words.figure-2", Lower(limit.Limit.Title), ChanceWords.Percent(limit.Chance))));
+    // Each that fades on more days than not; where only all together do, all of them.
+    private static Said Titles(Suggestion fitted)
+    {
+        var told = fitted.Limits.Where(limit => Fading(limit) && limit.WorthTelling).ToList();
+        var likely = told.Where(limit => limit.Chance.Share > Thresholds.LikelyNuisance).ToList();
+        return Said.Joined(Said.Listed, (likely.Count > 0 ? likely : told)
+            .Select(limit => Said.Of("match-words.figure-2", Lower(limit.Limit.Title), ChanceWords.Percent(limit.Chance))));
+    }
 
     private static Said Count(IReadOnlyList<SpendStep> steps) =>
         steps.Count switch
@@ -110,33 +118,36 @@ internal static class MatchWords
         Said.Of("match-words.danger-damage-2", ChanceWords.Percent(from.Danger), ChanceWords.Percent(to.Danger), ChanceWords.Percent(from.Damage),
             ChanceWords.Percent(to.Damage));
 
-    private static Said Sum(IReadOnlyList<SpendStep> steps) => steps.Count == 0 ? "" : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known
-        ? Said.Of("match-words.for", known) : Said.Of("match-words.sum-not-known-since");
+    private static Said Sum(IReadOnlyList<SpendStep> steps, double? sets) => steps.Count == 0 ? ""
+        : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known ? Said.Of("match-words.for", known)
+        : sets is { } each ? Said.Of("match-words.for-street-sets", each) : Said.Of("match-words.sum-not-known-since");
 
     // Only what was judged to hold is said to do it; what helps and does not is said to be not enough.
-    private static Said Driven(Driving driving, Said best)
+    private static Said Driven(Driving driving, bool isAsItStands, Said best)
     {
         var hold = driving.Ways.Where(way => way.Holds == true).ToList();
         var told = Said.Joined(Said.Listed, [.. (hold.Count > 0 ? hold : driving.Ways).Select(way =>
             Said.Of("match-words.way", way.What, ChanceWords.Percent(way.Danger), ChanceWords.Percent(way.Damage)))]);
-        return hold.Count > 0 ? Said.Of("match-words.nothing-shelf-helps-enough", best, told) : Said.Of("match-words.nothing-does-it-these-help", best, told);
+        return hold.Count > 0 ? isAsItStands ? Said.Of("match-words.driving-does-it", best, told) : Said.Of("match-words.driving-does-rest", best, told)
+            : Said.Of("match-words.nothing-does-it-these-help", best, told);
     }
 
     private static Said Else(PredictionPlan plan, Suggestion best, Wishes wishes)
     {
         Said[] flush = !wishes.FreshFluidEachEvent && best.Limits.Any(limit => limit.WorthTelling && LimitTable.Boils(LimitTable.Find(limit.Limit.Code)))
             ? [Said.Of("match-words.fresh-fluid-before-each")] : [];
-        // On a descent the gear holds the car for nothing; on any road less weight and a slower pace do.
+        // On a descent the gear holds the car for nothing; on any road a slower pace does.
         var days = plan.Planned();
-        var laps = days.Any(day => day.KindOf().Shape == DayShape.Laps);
         Said[] ways =
         [
             .. flush,
-            .. days.Any(day => day is { Kind: DayKind.Descent, Gear: not DescentGear.Second }) ? [Said.Of("match-words.lower-gear")] : (Said[])[],
-            .. laps ? [Said.Of("match-words.fewer-laps-row"), plan.Stint.CoolDownLaps == 0 ? Said.Of("match-words.cool-down-lap")
+            .. days.Select(day => plan.On(day)).Where(on => LessHeat.HasLapsInARow(on) || on.Leading().KindOf().Shape == DayShape.Runs
+                || on.Leading().Kind == DayKind.Descent).Select(LessHeat.Of).Distinct(),
+            .. days.Any(day => LessHeat.HasLapsInARow(plan.On(day))) ? [plan.Stint.CoolDownLaps == 0 ? Said.Of("match-words.cool-down-lap")
                 : Said.Of("match-words.one-more-cool-down")] : (Said[])[],
-            Said.Of("match-words.slower-pace"), Said.Of("match-words.less-weight"),
-            .. days.Any(day => day.KindOf().IsTimed) ? [Said.Of("match-words.longer-rest-between-sessions")] : (Said[])[Said.Of("match-words.stop-halfway")],
+            .. days.Any(day => day.Kind == DayKind.Descent) ? [Said.Of("match-words.stop-halfway")] : (Said[])[],
+            .. days.Any(day => day.TrailerKg > 0) ? [Said.Of("match-words.less-weight")] : (Said[])[],
+            Said.Of("match-words.slower-pace"),
         ];
         return Said.Joined(Said.Listed, ways);
     }

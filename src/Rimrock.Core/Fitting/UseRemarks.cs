@@ -7,12 +7,12 @@ namespace Rimrock.Core.Fitting;
 /// <summary>What a technician says of a kind of car or of a kind of use before any part is named: a table of common practice.</summary>
 internal static class UseRemarks
 {
-    /// <summary>Runs of so many minutes at most are over before anything is hot (common practice).</summary>
+    /// <summary>Runs of so many minutes at most are over before anything is hot, up a hill apart (common practice).</summary>
     private const double ShortRunMinutes = 2;
 
     private static readonly (Func<PredictionPlan, bool> If, Said What)[] Table =
     [
-        (plan => plan.Planned().Any(day => day.Kind == DayKind.Descent), Said.Of("use-remarks.low-gear-first")),
+        (plan => plan.Planned().Any(day => day.Kind == DayKind.Descent) && plan.Car.EngineBrakingMS2 > 0, Said.Of("use-remarks.low-gear-first")),
         (plan => plan.Car.RegenerationMS2 > 0, Said.Of("use-remarks.battery-full-first-stop")),
         (plan => plan.Car.RegenerationMS2 > 0, Said.Of("use-remarks.seldom-used-brakes-rust")),
         (plan => plan.Car.Rear.Brake() == DrumBrake.Kind, Said.Of("use-remarks.drums-adjusters-fall-behind")),
@@ -40,5 +40,5 @@ internal static class UseRemarks
     private static List<PlannedDay> Timed(PredictionPlan plan) => [.. plan.Planned().Where(day => day.KindOf().IsTimed)];
 
     private static bool IsShortRun(PredictionPlan plan, PlannedDay day) =>
-        day.KindOf().Shape == DayShape.Runs && plan.On(day).Stint.MinutesEach <= ShortRunMinutes;
+        day.KindOf().Shape == DayShape.Runs && day.Kind != DayKind.Hill && plan.On(day).Stint.MinutesEach <= ShortRunMinutes;
 }

@@ -44,7 +44,7 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
 
         return new LimitWords(title, sentence + conflict, asked <= most
             ? Said.Of("limit-words.pad-works-would-hold", Units.C(asked))
-            : Said.Of("limit-words.no-pad-works-disc", Units.C(asked), Units.K(asked - most)), basis);
+            : Said.Of("limit-words.no-pad-works-disc", Units.C(asked), Units.K(asked - most), LessHeat.WithAir(day.Plan)), basis);
     }
 
     internal static LimitWords PadCold(MemberDay day, Reading reading)
@@ -92,20 +92,20 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
                     Units.M(worst.MissingM[day.Lane]))
                 : Said.Of("limit-words.stop-ends-too-fast", worst.Place + 1, day.Run.Phases[worst.PhaseIndex].Phase.Lap, new Figure(reading.Demand, "km/h"),
                     Units.M(worst.MissingM[day.Lane])),
-            Said.Of("limit-words.pads-hold-friction-heat"),
+            Said.Of("limit-words.pads-hold-friction-heat", LessHeat.Of(day.Plan)),
             Said.Of("limit-words.missed-stop-basis"));
     }
 
     internal static LimitWords OverEarly(MemberDay day, Reading reading) => new(Said.Of("limit-words.session-is-over-early"),
         reading.When is { } when ? Said.Of("limit-words.over-in-lap", when.Lap, when.Lap + reading.Demand)
             : Said.Of("limit-words.all-laps-driven"),
-        Said.Of("limit-words.pads-hold-friction-heat"),
+        Said.Of("limit-words.pads-hold-friction-heat", LessHeat.Of(day.Plan)),
         Said.Of("limit-words.comes-in-basis"));
 
     internal static LimitWords PaceLost(MemberDay day, Reading reading) => new(Said.Of("limit-words.pace-is-lost"),
         reading.Demand < 0.05 ? Said.Of("limit-words.brake-points-stay")
             : Said.Of("limit-words.brake-points-move", Units.M(day.Run.Stops.Max(stop => stop.EarlierM[day.Lane])), new Figure(reading.Demand, "s")),
-        Said.Of("limit-words.pads-hold-friction-heat"),
+        Said.Of("limit-words.pads-hold-friction-heat", LessHeat.Of(day.Plan)),
         Said.Of("limit-words.brake-points-basis"));
 
     internal static LimitWords Seals(Said title, MemberDay day, Reading reading) =>
@@ -120,11 +120,13 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
         Said.Of("limit-words.seal-life-halves"));
 
     internal static LimitWords Reaches(string title, string sentence, string basis, MemberDay day, Reading reading, BrakePart part) =>
-        new(Said.Of(title), Said.Of(sentence, Units.C(reading.Demand), Where(day, part)), Said.Of("limit-words.shorter-stints-air-rotors"), Said.Of(basis));
+        new(Said.Of(title), Said.Of(sentence, Units.C(reading.Demand), Where(day, part)),
+            Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)), Said.Of(basis));
 
     internal static LimitWords Cracks(string title, MemberDay day, Reading reading) =>
         new(Said.Of(title), Said.Of("limit-words.day-uses-crack-life", Units.Percent(reading.Demand),
-            Units.K(day.Run.Phases.Max(phase => phase.Shape.FaceOverMeanK[day.Lane]))), Said.Of("limit-words.shorter-stints-air-rotors"),
+            Units.K(day.Run.Phases.Max(phase => phase.Shape.FaceOverMeanK[day.Lane]))),
+        Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)),
         Said.Of("limit-words.crack-life-strain-squared"));
 
     internal static LimitWords Burning(MemberDay day, Reading reading) =>
@@ -134,7 +136,7 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
     internal static LimitWords Face(Said title, MemberDay day, Reading reading, Rotor rotor, BrakePart part) =>
         new(title, Said.Of("limit-words.rubbing-face-reaches", Units.C(reading.Demand), Where(day, part)),
         rotor.Brake().Open
-            ? Said.Of("limit-words.shorter-stints-air-rotors") : Said.Of("limit-words.longer-gaps-adjust-drums"),
+            ? Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)) : Said.Of("limit-words.longer-gaps-adjust-drums"),
         Said.Of("limit-words.face-parabola-through-outer"));
 
     internal static LimitWords RearLocks(MemberDay day, Reading reading) => new(Said.Of("limit-table.rear-locks-first"),

@@ -56,7 +56,7 @@ internal static class LimitsWords
             "A pad that works well above {0:0}: with one that holds you brake later, and it gets hotter than these do."),
         ("limit-words.pad-works-would-hold", "A pad that works to {0:0} would hold in the middle of the band; look at its hot edge too."),
         ("limit-words.no-pad-works-disc",
-            "No pad works to {0:0} on this disc: take {1:0} out first, with air to the rotors, larger rotors, fewer laps in a row or a slower pace."),
+            "No pad works to {0:0} on this disc: take {1:0} out first, with larger rotors, {2} or a slower pace."),
         ("limit-words.friction-chart-over-first",
             "Friction of the chart over the first stop of the out lap, energy-weighted. Capacity: lower edge of the working band."),
         ("limit-words.front-pads-too-cold", "Front pads too cold on the out lap"),
@@ -85,7 +85,7 @@ internal static class LimitsWords
         ("limit-words.every-stop-is-made", "Every stop is made with what a leg gives, up to {0:0} for a moment."),
         ("limit-words.stop-ends-too-fast",
             "Stop {0:0} of lap {1:0} ends {2:0} too fast with all that a leg gives: it would take {3:0} more road."),
-        ("limit-words.pads-hold-friction-heat", "Pads that hold their friction at this heat; until then fewer laps in a row, and brake early."),
+        ("limit-words.pads-hold-friction-heat", "Pads that hold their friction at this heat; until then {0}, and brake early."),
         ("limit-words.missed-stop-basis",
             "Friction of the moment at what a leg presses for a moment, {=600 N} with a booster, {=800 N} without (x1.25; Limpert 2011, from memory), " +
             "lever, booster, valve and tyres; missed from {=10 km/h} (+-{=3 km/h}) too fast."),
@@ -106,7 +106,7 @@ internal static class LimitsWords
         ("limit-words.rubbing-face-reaches", "The rubbing face reaches {0:0} {1}."),
         ("limit-words.longer-gaps-adjust-drums",
             "Longer gaps between hard stops; a drum sheds little heat, and hot ones leave their adjusters behind: adjust them after the day."),
-        ("limit-words.shorter-stints-air-rotors", "Shorter stints or air to the rotor's eye; a heavier rotor if that is not enough."),
+        ("limit-words.shorter-stints-air-rotors", "First {0}; a heavier rotor if that is not enough."),
         ("limit-words.face-parabola-through-outer",
             "Face = parabola through the outer cells with the flux as slope; limit by the ring's material, from memory, +-{=40 K} for iron, +-{=100 " +
             "K} for carbon, +-{=50 K} for drums."),

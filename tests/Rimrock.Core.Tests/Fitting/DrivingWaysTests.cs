@@ -34,6 +34,41 @@ public class DrivingWaysTests
         ways["together"][1].ShouldBe(plan.Planned()[1] with { Gear = DescentGear.Second, DropM = 500, TrailerKg = 1000 });
     }
 
+    [Theory]
+    [InlineData("track-day", "less-heat.fewer-laps")]
+    [InlineData("endurance", "less-heat.fewer-laps")]
+    [InlineData("flying-lap", "less-heat.less-speed")]
+    [InlineData("hill", "less-heat.longer-waits")]
+    [InlineData("autocross", "less-heat.longer-waits")]
+    [InlineData("descent", "less-heat.lower-gear")]
+    [InlineData("towing", "less-heat.less-speed")]
+    public void Heat_is_taken_out_by_what_such_a_day_has(string kind, string code)
+    {
+        var on = SampleParts.Plan() with { Days = [new(kind, 4)] };
+        LessHeat.Of(on).Code.ShouldBe(code);
+
+        // Air cools where laps follow one another.
+        LessHeat.WithAir(on).Code.ShouldBe(code == "less-heat.fewer-laps" ? "less-heat.air" : code);
+    }
+
+    [Fact]
+    public void What_has_no_engine_that_holds_it_is_sent_to_no_lower_gear()
+    {
+        var petrol = SampleParts.Plan() with { Days = [new("descent", 4)] };
+        var electric = petrol with { Car = petrol.Car with { EngineBrakingMS2 = 0, RegenerationMS2 = 2 } };
+        LessHeat.Of(electric).Code.ShouldBe("less-heat.less-speed");
+        DrivingWays.For(electric, 0).ShouldNotContain(way => way.Code == "lower-gear");
+        UseRemarks.Of(petrol).ShouldContain(said => said.Code == "use-remarks.low-gear-first");
+        UseRemarks.Of(electric).ShouldNotContain(said => said.Code == "use-remarks.low-gear-first");
+    }
+
+    [Theory]
+    [InlineData("autocross", true)]
+    [InlineData("strip", true)]
+    [InlineData("hill", false)]
+    public void Runs_that_never_get_hot_are_between_cones_and_down_a_strip(string kind, bool isCold) =>
+        UseRemarks.Of(SampleParts.Plan() with { Days = [new(kind, 4)] }).Any(said => said.Code == "use-remarks.short-runs-bite-and-lines").ShouldBe(isCold);
+
     [Fact]
     public void Ducts_are_offered_where_there_is_time_to_cool_and_never_on_a_motorcycle()
     {

@@ -1274,36 +1274,24 @@ export interface components {
             cure?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[];
             /**
              * @description True where hardly a bottle states so high a dry boiling point.
              * @default false
              */
             isRareBottle: boolean;
+            /** @description What takes heat out of its most dangerous day. */
+            lessHeat?: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[];
+            /**
+             * @description True where the car is driven on the road too.
+             * @default true
+             */
+            forRoad: boolean;
         };
         /** @description A question for what to ask for. */
         AskQuestion: {
@@ -1481,30 +1469,7 @@ export interface components {
             beyond: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /** @description Chance that something dangerous happens on a day like this. */
             danger: components["schemas"]["Chance"];
@@ -1582,30 +1547,7 @@ export interface components {
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
         };
         /** @description A bedding. */
@@ -1852,30 +1794,7 @@ export interface components {
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /**
              * Format: double
@@ -2083,6 +2002,16 @@ export interface components {
             fluid: string;
             /** @description Its age or a reading. */
             fluidState: components["schemas"]["FluidState"];
+            /** @description Flexible lines. */
+            lines?: components["schemas"]["BrakeLine"];
+            /**
+             * Format: double
+             * @description Their age, years; null where nobody knows.
+             */
+            hoseYears?: null | number;
+            outsideHeat?: null | components["schemas"]["OutsideHeat"];
+            frontDuct?: null | components["schemas"]["WheelDuct"];
+            rearDuct?: null | components["schemas"]["WheelDuct"];
         };
         /**
          * @description A whole car from three answers, so that a newcomer gets a verdict before looking anything up. Every figure is a
@@ -3971,30 +3900,7 @@ export interface components {
             remarks: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             driving: null | components["schemas"]["Driving"];
         };
@@ -4166,59 +4072,13 @@ export interface components {
             note?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[];
             /** @description What is told instead of count and unit, where it is a measure; null where it is a number of things. */
             amount?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[];
         };
         /** @description What stands at the foot of an order, so that whoever signs it knows what it rests on. */
@@ -4229,30 +4089,7 @@ export interface components {
             cautions: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /** @description What to take along to the day. */
             pack: components["schemas"]["PackedThing"][];
@@ -4806,30 +4643,7 @@ export interface components {
         Piece: {
             /** @description The words; null for a figure. */
             words: null | string;
-            figure: null | {
-                /**
-                 * Format: double
-                 * @description The value; null for a range, which has edges only.
-                 */
-                value: null | number;
-                /** @description Its kept unit. */
-                unit: string;
-                /**
-                 * Format: int32
-                 * @description Decimals in that unit.
-                 */
-                digits: number;
-                /**
-                 * Format: double
-                 * @description Lower edge of its band, where it has one.
-                 */
-                low?: null | number;
-                /**
-                 * Format: double
-                 * @description Upper edge of its band.
-                 */
-                high?: null | number;
-            };
+            figure: null | components["schemas"]["ToldFigure"];
         };
         /**
          * @description What the pistons are made of.
@@ -5041,30 +4855,7 @@ export interface components {
             cautions: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /** @description What on the car must not be driven on at all, whatever the temperatures say. */
             hardStops: components["schemas"]["HardStop"][];
@@ -5096,30 +4887,7 @@ export interface components {
             evidence: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
         };
         /**
@@ -5437,30 +5205,7 @@ export interface components {
             notes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
         };
         /**
@@ -5552,30 +5297,7 @@ export interface components {
             unknown: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
         };
         /**
@@ -5585,30 +5307,7 @@ export interface components {
         Said: {
             /** @description The words; null for a figure. */
             words: null | string;
-            figure: null | {
-                /**
-                 * Format: double
-                 * @description The value; null for a range, which has edges only.
-                 */
-                value: null | number;
-                /** @description Its kept unit. */
-                unit: string;
-                /**
-                 * Format: int32
-                 * @description Decimals in that unit.
-                 */
-                digits: number;
-                /**
-                 * Format: double
-                 * @description Lower edge of its band, where it has one.
-                 */
-                low?: null | number;
-                /**
-                 * Format: double
-                 * @description Upper edge of its band.
-                 */
-                high?: null | number;
-            };
+            figure: null | components["schemas"]["ToldFigure"];
         }[];
         /** @description A limit as it was believed. */
         SaidLimit: {
@@ -6791,30 +6490,7 @@ export interface components {
             changes: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /** @description What to order. */
             order: components["schemas"]["OrderItem"][];
@@ -6822,30 +6498,7 @@ export interface components {
             tools: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[][];
             /** @description Steps in order. */
             steps: components["schemas"]["WorkStep"][];
@@ -6893,30 +6546,7 @@ export interface components {
             caution?: {
                 /** @description The words; null for a figure. */
                 words: null | string;
-                figure: null | {
-                    /**
-                     * Format: double
-                     * @description The value; null for a range, which has edges only.
-                     */
-                    value: null | number;
-                    /** @description Its kept unit. */
-                    unit: string;
-                    /**
-                     * Format: int32
-                     * @description Decimals in that unit.
-                     */
-                    digits: number;
-                    /**
-                     * Format: double
-                     * @description Lower edge of its band, where it has one.
-                     */
-                    low?: null | number;
-                    /**
-                     * Format: double
-                     * @description Upper edge of its band.
-                     */
-                    high?: null | number;
-                };
+                figure: null | components["schemas"]["ToldFigure"];
             }[];
         };
         /** @description Ticks of a work order. */

@@ -14,6 +14,9 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
   return text === 'holds' || text === 'may give' ? '' : `, ${text}`;
 };
 
+/** What is due, in a word; its sentence stands with the advice. */
+const dueParts: Record<string, string> = { 'fluid-age': 'fluid', 'hose-age': 'hoses' };
+
 /** Whether parts or signs stop the car. */
 const notLike = (result: PredictionResult) =>
   result.hardStops.every((stop) => stop.code === 'open-sign') ? 'Not before what was seen is answered.' : 'Not on these parts.';
@@ -112,13 +115,15 @@ export function FirstLine({
             />
             <p className="note">
               {beforeLog && 'before your log, which is being weighed; '}
-              {band.settling ? 'still settling' : `counted over ${band.members} likely days, ${errorOf(band.danger)}`}
+              {band.settling ? 'still settling' : `over ${band.members} likely days`}
             </p>
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
             </p>
             <p className="first-due">
-              {result.due.length > 0 ? result.due.map((one) => told(one.sentence)).join(' ') : 'nothing due by age'}
+              {result.due.length > 0
+                ? `due by age: ${result.due.map((one) => dueParts[one.code] ?? told(one.sentence)).join(', ')}`
+                : 'nothing due by age'}
             </p>
           </>
         ) : (

@@ -47,16 +47,16 @@ export function Ask({
 
 function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wishes: Wishes }) {
   const { show, to, told } = useUnits();
-  const guesses = useGuesses(plan);
+  const guesses = useGuesses(plan)
+    .filter((guess) => guess.faceK >= 1)
+    .slice(0, 2);
   const { front, rear } = card.pads;
   const window = (pad: AskCard['pads']['front']) =>
     `${pad.leastMu.toFixed(2)} from ${to(pad.fromC, 'C').toFixed(0)} to ${show(pad.toFaceC, 'C')}`;
   const must = [
-    plan.roadPercent > 0 && 'road approval where your law asks for it',
+    card.forRoad && 'road approval where asked for',
     plan.frontRotor.material === 'carbonCeramic' ? 'listed for carbon-ceramic discs' : 'for iron rotors',
-    plan.car.front.padShape
-      ? `pad shape ${plan.car.front.padShape} in front`
-      : 'the pad shape of the calipers on your car: take an old pad along',
+    plan.car.front.padShape ? `pad shape ${plan.car.front.padShape} in front` : 'your pad shape: take an old one along',
   ].filter(Boolean);
   return (
     <article className="ask-card">
@@ -64,7 +64,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
       <AskWindow pad={front} />
       {front.takeOutK != null && (
         <p className="bad">
-          No pad for iron works so hot: take {show(front.takeOutK, 'K')} out of the day first, by air, more ring or fewer laps in a row.
+          No pad for iron works so hot: first take out {show(front.takeOutK, 'K')}: more ring, {card.lessHeat && told(card.lessHeat)}.
         </p>
       )}
       <table className="facts">
@@ -72,29 +72,29 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Front</th>
             <td>
-              <b>at least {window(front)}</b> by a chart drawn at the face, to {show(front.toEmbeddedC, 'C')} by one drawn in the disc; cold
-              at least {front.coldMu.toFixed(2)}
+              <b>at least {window(front)}</b> (chart at the face; {show(front.toEmbeddedC, 'C')} in the disc); cold{' '}
+              {front.coldMu.toFixed(2)}
             </td>
           </tr>
           <tr>
             <th scope="row">Rear</th>
             <td>
-              <b>{window(rear)}</b>, no more bite than the front
+              <b>{window(rear)}</b>, biting no more
             </td>
           </tr>
           <tr>
             <th scope="row">Fluid</th>
             <td>
-              {wishes.freshFluidEachEvent ? 'fresh for each event: ' : 'if changed for each event: '}
-              <b>dry {show(card.dryC, 'C')} or more</b>; left in all season: <b>wet {show(card.wetC, 'C')} or more</b>
-              {card.isRareBottle && '; no usual bottle reaches that: take heat out first'}
+              <b>dry {show(card.dryC, 'C')} or more</b> {wishes.freshFluidEachEvent ? 'fresh for each event' : 'if changed each event'};{' '}
+              <b>wet {show(card.wetC, 'C')} or more</b> if left all season
+              {card.isRareBottle && '; no usual bottle reaches that'}
             </td>
           </tr>
           <tr>
             <th scope="row">Rotors</th>
             <td>
               {card.holds
-                ? 'what is on it is enough with such pads: parts that just meet these lines hold'
+                ? 'yours do, with pads that just meet these lines'
                 : `pads and fluid alone are not enough: ${card.cure ? told(card.cure) : 'see what gives first'}`}
             </td>
           </tr>
@@ -105,34 +105,26 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Avoid</th>
             <td>
-              a chart without its temperature; a range without friction beside it
-              {plan.roadPercent > 0 && '; a pad that needs heat before it stops, for the street'}
+              charts without temperature; ranges without friction
+              {card.forRoad && '; pads that need heat, on the street'}
             </td>
           </tr>
           {guesses.length > 0 && (
             <tr>
               <th scope="row">Guessed here</th>
-              <td>
-                {guesses
-                  .slice(0, 3)
-                  .map((guess) => `${told(guess.name)} (±${show(guess.faceK, 'K')} at the face: ${told(guess.how)})`)
-                  .join('; ')}
-              </td>
+              <td>{guesses.map((guess) => `${told(guess.name)} (±${show(guess.faceK, 'K')})`).join('; ')}</td>
             </tr>
           )}
           <tr>
             <th scope="row">Ask the seller</th>
-            <td>
-              Where was the chart’s temperature taken: before the stop, in the disc, at the face? What is its friction below{' '}
-              {show(front.fromC, 'C')}? How thick is a new pad?
-            </td>
+            <td>Chart temperature before the stop, in the disc or at the face? Friction below {show(front.fromC, 'C')}? Thickness new?</td>
           </tr>
         </tbody>
       </table>
       <p className="note">
         {card.danger && card.damage
           ? `Just met, that comes to danger ${percentOf(card.danger)} and damage ${percentOf(card.damage)}, from ${card.members} likely days.`
-          : 'Stops made as planned would heat the rotors beyond what these laws hold for: first fewer laps in a row, air, or more ring.'}{' '}
+          : `Stops as planned overheat any rotor: first more ring, ${card.lessHeat ? told(card.lessHeat) : ''}.`}{' '}
         Estimates; the car maker’s limits come first.
       </p>
       <button type="button" className="btn btn-outline-dark no-print" onClick={() => globalThis.print()}>
