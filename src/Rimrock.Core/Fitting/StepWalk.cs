@@ -63,7 +63,8 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     {
         var begin = path.Count - 1;
         var from = path[^1].At;
-        var changes = Changes(from, target.Selection, IsDue).ToList();
+        var changes = Changes(from, target.Selection, IsDue,
+                path[^1].Life.Danger.Share >= Thresholds.MostDanger && !Fades(path[^1].Life, Axle.Rear)).ToList();
         var together = new List<Said>();
         while (changes.Count > 0)
         {
@@ -101,15 +102,26 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         return Said.Of("step-walk.first-row-but-danger", head, gain, ChanceWords.Percent(there.Danger), ChanceWords.Percent(here.Danger));
     }
 
-    /// <summary>True where a state is more dangerous than the one before it, on the members that both have in common or in what is told of them.</summary>
-    private static bool Raises(JudgedLife before, JudgedLife after) =>
-        after.Against(before, Limits.Harm.Danger).Difference > 0 || after.Danger.Share > before.Danger.Share;
+    /// <summary>True where a state is more dangerous than the one before it: in what is told of it, or surely so on the members that both have in common.</summary>
+    private static bool Raises(JudgedLife before, JudgedLife after)
+    {
+        var (difference, error) = after.Against(before, Harm.Danger);
+        return after.Danger.Share > before.Danger.Share || difference > Thresholds.EqualPairedSigmas * error;
+    }
 
     private (Said What, Func<Selection, Selection> Apply) Next(List<(Said What, Func<Selection, Selection> Apply)> changes, Selection now, JudgedLife before)
     {
         if (changes.Count == 1)
         {
             return changes[0];
+        }
+
+        // No rear pads of more heat than the front ones have, not even for a week.
+        var usual = changes.FindAll(change => change.Apply(now) is var then
+            && (then.RearPad.Id == now.RearPad.Id || PadPair.IsUsual(then.FrontPad.Body, then.RearPad)));
+        if (usual.Count > 0 && usual.Count < changes.Count)
+        {
+            return Next(usual, now, before);
         }
 
         // Old fluid and old hoses are the first thing to mend, whatever else takes more away (common practice).
@@ -121,9 +133,8 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         }
 
         // Pads that fade come before what cools them (common practice).
-        bool Fades(Axle axle) => before.Together(row => LimitTable.IsPastRange(row, axle)).Share > Thresholds.LikelyNuisance;
-        bool Mends(Selection then) => then.Kit == now.Kit && ((then.FrontPad.Id != now.FrontPad.Id && Fades(Axle.Front))
-            || (then.RearPad.Id != now.RearPad.Id && Fades(Axle.Rear)));
+        bool Mends(Selection then) => then.Kit == now.Kit && ((then.FrontPad.Id != now.FrontPad.Id && Fades(before, Axle.Front))
+            || (then.RearPad.Id != now.RearPad.Id && Fades(before, Axle.Rear)));
         if (changes.FindIndex(change => Mends(change.Apply(now))) is >= 0 and var pads && After(changes[pads].Apply(now), null, isTold: false) is { } mended
             && !Raises(before, of(mended).Life))
         {
@@ -138,6 +149,8 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         }).ToList();
         return changes[Enumerable.Range(0, changes.Count).First(i => gains[i] >= Math.Min(gains.Max(), NearBestGain * gains.Max()))];
     }
+
+    private static bool Fades(JudgedLife life, Axle axle) => life.Together(row => LimitTable.IsPastRange(row, axle)).Share > Thresholds.LikelyNuisance;
 
     /// <summary>Danger taken away, and a little for damage: what holds, as a logarithm, so that a change's gain is its own whatever else still gives.</summary>
     private static double Safer(JudgedLife before, JudgedLife after)
@@ -157,7 +170,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         return drawn;
     }
 
-    private IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue)
+    private IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue, bool rearWaits)
     {
         var target = to;
         if (to.Kit is not null)
@@ -185,7 +198,14 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         }
         else
         {
-            if (pads is { } alone)
+            // Where danger is to be taken away the rear waits if it does not fade: the front does most of it (common practice).
+            var frontFirst = to with { RearPad = before.RearPad };
+            if (rearWaits && pads is not null && PadsOf(before, frontFirst) is { } ahead && PadsOf(frontFirst, to) is { } behind)
+            {
+                yield return ahead;
+                yield return behind;
+            }
+            else if (pads is { } alone)
             {
                 yield return alone;
             }
@@ -217,13 +237,17 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     private bool GoApart(Selection before, Selection to) => HardStops.Of(to.FrontPad.Body, before.FrontRotor.Body, wishes) is null
         && HardStops.Of(before.FrontPad.Body, to.FrontRotor.Body, wishes) is null;
 
-    // Both axles in one go, as it is done on the stands (common practice): one alone leaves the other to fade.
+    // Both axles in one go where both fade, as it is done on the stands (common practice).
     private static (Said What, Func<Selection, Selection> Apply)? PadsOf(Selection before, Selection to)
     {
         var (front, rear) = (to.FrontPad.Id != before.FrontPad.Id, to.RearPad.Id != before.RearPad.Id);
         Said? what = front && to.FrontPad.Id == to.RearPad.Id ? Said.Of("step-walk.front-rear", to.FrontPad.Body.Name)
             : front && rear ? Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name)
             : front ? Said.Of("step-walk.front", to.FrontPad.Body.Name) : rear ? Said.Of("step-walk.rear", to.RearPad.Body.Name) : null;
-        return what is null ? null : (what, setup => setup with { FrontPad = front ? to.FrontPad : setup.FrontPad, RearPad = to.RearPad });
+        return what is null ? null : (what, setup => setup with
+        {
+            FrontPad = front ? to.FrontPad : setup.FrontPad,
+            RearPad = rear ? to.RearPad : setup.RearPad,
+        });
     }
 }
