@@ -74,7 +74,7 @@ await shot('choose-ask', {
   path: '/choose',
   act: async (page) => {
     await judged(page);
-    await page.getByText(/Just met, that comes to/).waitFor({ timeout: 60000 });
+    await page.getByText(/Just met: danger/).waitFor({ timeout: 60000 });
     await page.locator('#ask').scrollIntoViewIfNeeded();
     await page.evaluate(() => document.getElementById('ask').scrollIntoView());
   },

@@ -6,8 +6,8 @@ test('a newcomer gets from an empty database to a verdict with five answers', as
   await page.getByRole('link', { name: 'Start with your car' }).click();
   await expect(page.getByRole('group').filter({ has: page.locator('legend') })).toHaveCount(5);
   const asked = await page.locator('form input, form select').count();
-  // Mass, power, tyres, where, how, pads, fluid and its age, old hoses; a disc's diameter for who knows it.
-  expect(asked).toBe(10);
+  // Mass, power, tyres, where, how, how often on road and track, pads, fluid and its age, old hoses; a disc's diameter for who knows it.
+  expect(asked).toBe(12);
   const go = page.getByRole('button', { name: 'Show me what gives first' });
   await expect(go).toBeDisabled();
   await page.getByLabel('Mass with driver').fill('1420');

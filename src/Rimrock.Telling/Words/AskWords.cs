@@ -30,7 +30,7 @@ internal static class AskWords
         ("less-heat.less-speed", "less speed"),
         ("less-heat.air", "air to the brakes, {0}"),
         ("deciding-guess.rotor-diameter", "the front rotor's diameter"),
-        ("deciding-guess.stamped-on-disc", "stamped on the disc, or measured through the spokes"),
+        ("deciding-guess.stamped-on-disc", "stamped on the disc"),
         ("deciding-guess.pad-area", "the front pads' area"),
         ("deciding-guess.lay-old-pad-on-paper", "lay an old pad on squared paper and count"),
         ("deciding-guess.layout", "where the engine sits"),

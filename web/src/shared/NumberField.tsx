@@ -11,13 +11,15 @@ interface Props {
   /** Where the figure may be left out: told when the field is emptied. */
   onClear?: () => void;
   hint?: string;
+  /** True where what stands beside it says what it is: the label is for who does not see that. */
+  bare?: boolean;
 }
 
 /** Shows a stored value for editing, without trailing zeros. */
 const asText = (value: number) => String(Number(value.toFixed(digitsFor(value) + 1)));
 
 /** A number with its unit and its stated range. What is typed stays typed and is judged on leaving; only a good value is passed on. */
-export function NumberField({ label, value, range, onChange, onClear, hint }: Props) {
+export function NumberField({ label, value, range, onChange, onClear, hint, bare = false }: Props) {
   const { system } = useUnits();
   const unit = conversion(range.unit, system);
   const id = useId();
@@ -56,12 +58,13 @@ export function NumberField({ label, value, range, onChange, onClear, hint }: Pr
   };
 
   return (
-    <div className="field">
-      <label htmlFor={id}>{label}</label>
+    <div className={bare ? 'field field-bare' : 'field'}>
+      {!bare && <label htmlFor={id}>{label}</label>}
       <span className="field-entry">
         <input
           id={id}
           className={`form-control${problem ? ' is-invalid' : ''}`}
+          aria-label={bare ? label : undefined}
           inputMode="decimal"
           autoComplete="off"
           value={text}

@@ -6,6 +6,7 @@ import type { Belief } from '../../plan/useBelief';
 import { usePlan } from '../../plan/PlanContext';
 import { useGuesses } from '../../plan/useGuesses';
 import { wishesOf } from '../../plan/wishes';
+import { percentOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
 
 /** Not while somebody is still looking for a plan, ms. */
@@ -53,10 +54,11 @@ export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief 
       {last && (
         <>
           {last.setup.holds ? 'What would hold: ' : 'What helps most: '}
-          <b>{steps.map((step) => told(step.what)).join('; ')}</b>.{' '}
+          <b>{steps.map((step) => told(step.what)).join('; ')}</b>: danger {percentOf(last.dangerAfter)}, damage{' '}
+          {percentOf(last.damageAfter)}.
         </>
       )}
-      {verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all of it</Link>, or{' '}
+      {!last && verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all of it</Link>, or{' '}
       <Link to={{ ...to, hash: '#ask' }}>what to ask for</Link>.{question}
     </p>
   );

@@ -120,11 +120,10 @@ export function FirstLine({
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>
             </p>
-            <p className="first-due">
-              {result.due.length > 0
-                ? `due by age: ${result.due.map((one) => dueParts[one.code] ?? told(one.sentence)).join(', ')}`
-                : 'nothing due by age'}
-            </p>
+            {/* Of what holds its own sentence says that this was looked at. */}
+            {result.due.length > 0 && (
+              <p className="first-due">due by age: {result.due.map((one) => dueParts[one.code] ?? told(one.sentence)).join(', ')}</p>
+            )}
           </>
         ) : (
           <p className="note">Danger and damage follow: 256 likely days are being driven.</p>

@@ -54,9 +54,9 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
   const window = (pad: AskCard['pads']['front']) =>
     `${pad.leastMu.toFixed(2)} from ${to(pad.fromC, 'C').toFixed(0)} to ${show(pad.toFaceC, 'C')}`;
   const must = [
-    card.forRoad && 'road approval where asked for',
+    card.forRoad && 'road approval',
     plan.frontRotor.material === 'carbonCeramic' ? 'listed for carbon-ceramic discs' : 'for iron rotors',
-    plan.car.front.padShape ? `pad shape ${plan.car.front.padShape} in front` : 'your pad shape: take an old one along',
+    plan.car.front.padShape ? `pad shape ${plan.car.front.padShape} in front` : 'your pad shape (take an old one)',
   ].filter(Boolean);
   return (
     <article className="ask-card">
@@ -72,8 +72,8 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Front</th>
             <td>
-              <b>at least {window(front)}</b> (chart at the face; {show(front.toEmbeddedC, 'C')} in the disc); cold{' '}
-              {front.coldMu.toFixed(2)}
+              <b>at least {window(front)}</b> (chart at the face
+              {front.toEmbeddedC < front.toFaceC && <>; {show(front.toEmbeddedC, 'C')} in the disc</>}); cold {front.coldMu.toFixed(2)}
             </td>
           </tr>
           <tr>
@@ -94,8 +94,8 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
             <th scope="row">Rotors</th>
             <td>
               {card.holds
-                ? 'yours do, with pads that just meet these lines'
-                : `pads and fluid alone are not enough: ${card.cure ? told(card.cure) : 'see what gives first'}`}
+                ? 'yours do with these'
+                : `not enough with pads and fluid alone: ${card.cure ? told(card.cure) : 'see what gives first'}`}
             </td>
           </tr>
           <tr>
@@ -106,7 +106,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
             <th scope="row">Avoid</th>
             <td>
               charts without temperature; ranges without friction
-              {card.forRoad && '; pads that need heat, on the street'}
+              {card.forRoad && '; pads that need heat'}
             </td>
           </tr>
           {guesses.length > 0 && (
@@ -123,12 +123,12 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
       </table>
       <p className="note">
         {card.danger && card.damage
-          ? `Just met, that comes to danger ${percentOf(card.danger)} and damage ${percentOf(card.damage)}, from ${card.members} likely days.`
+          ? `Just met: danger ${percentOf(card.danger)}, damage ${percentOf(card.damage)}.`
           : `Stops as planned overheat any rotor: first more ring, ${card.lessHeat ? told(card.lessHeat) : ''}.`}{' '}
         Estimates; the car maker’s limits come first.
       </p>
       <button type="button" className="btn btn-outline-dark no-print" onClick={() => globalThis.print()}>
-        Print the card
+        Print it
       </button>
     </article>
   );

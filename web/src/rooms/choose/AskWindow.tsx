@@ -24,7 +24,7 @@ export function AskWindow({ pad }: { pad: AskCard['pads']['front'] }) {
       <path className="ask-end" d={`M${x(pad.toFaceC)} ${y(pad.leastMu) - 14}V${base + 4}`} />
       <path className="ask-base" d={`M${x(0)} ${base}H${width - 12}`} />
       <text x={x(pad.fromC) + 8} y={y(pad.leastMu) - 6} className="ask-text">
-        at least {pad.leastMu.toFixed(2)}
+        {pad.leastMu.toFixed(2)}
       </text>
       <text x={x(0) + 4} y={y(pad.coldMu) + 16} className="ask-note">
         {pad.coldMu.toFixed(2)} cold

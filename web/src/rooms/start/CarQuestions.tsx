@@ -26,7 +26,7 @@ export function CarQuestions({ now, set }: Asked) {
   const range = useRange();
   return (
     <fieldset>
-      <legend>1, 2. How heavy, how strong?</legend>
+      <legend>How heavy, how strong?</legend>
       <button type="button" className="btn btn-link" aria-pressed={now.motorcycle} onClick={() => set({ motorcycle: !now.motorcycle })}>
         {now.motorcycle ? 'It is a car after all' : 'It is a motorcycle'}
       </button>

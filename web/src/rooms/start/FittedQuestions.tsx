@@ -11,14 +11,14 @@ export function FittedQuestions({ now, set }: Asked) {
   const range = useRange();
   return (
     <fieldset>
-      <legend>5. What is fitted now?</legend>
+      <legend>What is fitted now?</legend>
       <div className="field">
         <label htmlFor="new-pad">Pads</label>
         <select id="new-pad" className="form-select" value={now.pad} onChange={(event) => set({ pad: event.target.value })}>
           {shelf.padFamilies.map((family) => (
             <option key={family.code} value={family.code}>
               {told(family.name)}
-              {family.code === 'organic' ? ' (most street cars)' : ''}
+              {family.code === 'organic' ? ' (usual)' : ''}
             </option>
           ))}
         </select>
@@ -37,14 +37,13 @@ export function FittedQuestions({ now, set }: Asked) {
       </div>
       <NumberField
         label="Front disc’s diameter"
-        hint="stamped on it; empty: a usual one"
+        hint="stamped on it"
         value={now.rotorMm}
         range={range('rotor.outerDiameterMm')}
         onChange={(mm) => set({ rotorMm: mm })}
       />
       <NumberField
         label="Age of the fluid"
-        hint="unknown: two years"
         value={now.ageMonths}
         range={range('fluidState.ageMonths')}
         onChange={(months) => set({ ageMonths: months })}

@@ -17,7 +17,7 @@ export function UseQuestions({ now, set }: Asked) {
   return (
     <>
       <fieldset>
-        <legend>3. On what tyres?</legend>
+        <legend>On what tyres?</legend>
         <select aria-label="Tyres" className="form-select" value={now.tyre} onChange={(event) => set({ tyre: event.target.value })}>
           {shelf.tyres.map((row) => (
             <option key={row.code} value={row.code}>
@@ -27,7 +27,7 @@ export function UseQuestions({ now, set }: Asked) {
         </select>
       </fieldset>
       <fieldset>
-        <legend>4. Where, and how do you drive?</legend>
+        <legend>Where, and how hard?</legend>
         <select aria-label="Circuit" className="form-select" value={circuit} onChange={(event) => set({ circuit: event.target.value })}>
           {shelf.content.circuits.map((item) => (
             <option key={item.id} value={item.id}>
@@ -51,31 +51,30 @@ export function UseQuestions({ now, set }: Asked) {
         </select>
       </fieldset>
       <fieldset>
-        <legend>And what for?</legend>
+        <legend>And what for, how often a year?</legend>
         <div className="presses" role="group" aria-label="Days of its year">
           {shelf.dayKinds.map((kind) => (
-            <button
-              key={kind.code}
-              type="button"
-              className={uses.includes(kind.code) ? 'press chosen' : 'press'}
-              aria-pressed={uses.includes(kind.code)}
-              onClick={() => use(kind.code)}
-            >
-              {told(kind.name)}
-            </button>
+            <span key={kind.code} className="press-with">
+              <button
+                type="button"
+                className={uses.includes(kind.code) ? 'press chosen' : 'press'}
+                aria-pressed={uses.includes(kind.code)}
+                onClick={() => use(kind.code)}
+              >
+                {told(kind.name)}
+              </button>
+              {uses.includes(kind.code) && (circuit !== roadOnly || kind.shape === 'road') && (
+                <NumberField
+                  bare
+                  label={`${told(kind.name)}: days a year`}
+                  value={daysAYearOf(now, kind)}
+                  range={range('days.daysAYear')}
+                  onChange={(days) => set({ daysAYear: { ...now.daysAYear, [kind.code]: days } })}
+                />
+              )}
+            </span>
           ))}
         </div>
-        {shelf.dayKinds
-          .filter((kind) => uses.includes(kind.code) && (circuit !== roadOnly || kind.shape === 'road'))
-          .map((kind) => (
-            <NumberField
-              key={kind.code}
-              label={`${told(kind.name)}: days a year`}
-              value={daysAYearOf(now, kind)}
-              range={range('days.daysAYear')}
-              onChange={(days) => set({ daysAYear: { ...now.daysAYear, [kind.code]: days } })}
-            />
-          ))}
         {tows && (
           <>
             <NumberField
@@ -92,7 +91,7 @@ export function UseQuestions({ now, set }: Asked) {
                 checked={now.trailerBraked ?? false}
                 onChange={(event) => set({ trailerBraked: event.target.checked })}
               />{' '}
-              it has brakes of its own
+              braked
             </label>
           </>
         )}
