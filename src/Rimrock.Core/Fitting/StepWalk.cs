@@ -102,7 +102,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         return Said.Of("step-walk.first-row-but-danger", head, gain, ChanceWords.Percent(there.Danger), ChanceWords.Percent(here.Danger));
     }
 
-    /// <summary>True where a state is more dangerous than the one before it: in what is told of it, or surely so on the members that both have in common.</summary>
+    /// <summary>True where a state is more dangerous than the one before it: in what is told of it, or surely so on the members both have in common.</summary>
     private static bool Raises(JudgedLife before, JudgedLife after)
     {
         var (difference, error) = after.Against(before, Harm.Danger);
