@@ -101,7 +101,9 @@ export default function BenchRoom() {
   const band = useQuery({
     ...bandOf(plan!, seen, belief, drawnDay),
     enabled: ready && learns && !prior.isPending,
-    placeholderData: (before, query) => (query?.queryKey[1] === plan ? before : undefined),
+    // What counted something that is forgotten since is not held beside what is asked now.
+    placeholderData: (before, query) =>
+      query?.queryKey[1] === plan && (query?.queryKey[2] as typeof seen).every((one) => seen.includes(one)) ? before : undefined,
   });
   const slower = [course, prior, settled, band].find((item) => item.error);
   // A plan that is refused keeps the last good answer on the page, under the reason.
