@@ -60,16 +60,4 @@ public class CustomerTests
         answer.Steps.Count.ShouldBeGreaterThan(1);
         answer.Steps.ShouldAllBe(step => step.DangerAfter.Share <= step.DangerBefore.Share);
     }
-
-    /// <summary>A duct alone would take a little more away, with pads on that fade all day: nobody fits it for them (common practice).</summary>
-    [Fact]
-    public void Faded_pads_do_not_stay_behind_a_duct()
-    {
-        var plan = Customer.Read("drums.json").Plan();
-        plan = plan with { FrontPad = new Pad("street", "organic"), RearPad = new Pad("street", "organic") };
-        var offer = TypicalShelf.With(plan, new Offer([], [], [], [], []), new Wishes(), said => Teller.Text(said));
-        var answer = Matcher.Match(plan, offer, new Wishes());
-        Selection.OfKey(answer.Steps[^1].Setup.Key, plan, offer)!.FrontPad.Id.ShouldNotBe(Selection.FittedId);
-        answer.Steps.ShouldAllBe(step => step.DangerAfter.Share <= step.DangerBefore.Share);
-    }
 }
