@@ -13,7 +13,7 @@ namespace Rimrock.Core.Fitting;
 public sealed record DrivingWay(string Code, Said What, Chance Danger, Chance Damage, Chance Fades, bool? Holds);
 
 /// <summary>Ways to drive, judged with one setup.</summary>
-/// <param name="Key">The setup that they were judged with: what is fitted, or the best that the steps come to where that does not hold.</param>
+/// <param name="Key">The setup that they were judged with: what is fitted; where nothing of it holds so, what the steps end at.</param>
 /// <param name="Ways">The ways that help, the best first.</param>
 public sealed record Driving(string Key, IReadOnlyList<DrivingWay> Ways);
 

@@ -130,16 +130,12 @@ public sealed partial class Matcher
         }
 
         var best = judged(own);
-        var day = best.Plan.Leading();
-        if (!day.KindOf().IsTimed)
-        {
-            return [.. all.Where(one => one.Selection.Kit is null)];
-        }
-
-        var isOften = day.DaysAYear >= LeastDaysForCalipers;
+        static bool IsTimed(JudgedDay day) => day.Plan.Leading().KindOf().IsTimed;
+        var isOften = IsTimed(best.MostDangerous) && best.Plan.Leading().DaysAYear >= LeastDaysForCalipers;
+        var isTrackThatGives = best.Days.Any(day => day.Holds != true && IsTimed(day));
         bool IsSafer(JudgedLife life) => isOften && life.Danger.LogOdds(life.Members) < best.Danger.LogOdds(best.Members) - Thresholds.SurelyLogOdds
             && !Ranking.Equal(life, best, Limits.Harm.Danger);
-        return [.. all.Where(one => one.Selection.Kit is null || IsSafer(judged(one)) || (judged(one).Holds == true && best.Holds != true))];
+        return [.. all.Where(one => one.Selection.Kit is null || IsSafer(judged(one)) || (judged(one).Holds == true && isTrackThatGives))];
     }
 
     /// <summary>

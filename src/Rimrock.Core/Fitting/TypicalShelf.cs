@@ -40,7 +40,7 @@ public static class TypicalShelf
         ("dot4-dry", "dot4", 315, 195, 1.2, Said.Of("typical-shelf.high-dry")), ("dot4-wet", "dot4", 290, 210, 1, Said.Of("typical-shelf.high-wet")),
     ];
 
-    // Of a pair of rotors, a set of lines, a pair of ducts, a kit for both sides.
+    // Street sets that a pair of rotors, a set of lines, a pair of ducts, a kit for both sides usually cost (engineering judgement, x2).
     private static readonly Dictionary<string, double> Others = new()
     {
         ["slotted"] = 3,
@@ -52,7 +52,7 @@ public static class TypicalShelf
         ["kit"] = 25,
     };
 
-    // A pair of plain rotors as they came with the car.
+    // A pair of plain rotors as they came with the car (engineering judgement, x2).
     private const double PlainPair = 2;
 
     /// <summary>True for the id of a typical part.</summary>
@@ -108,7 +108,7 @@ public static class TypicalShelf
 
         var code = id[Mark.Length..];
         return Pads.Any(row => row.Family == code) ? PadSets(code) : Fluids.FirstOrDefault(row => row.Code == code) is { Code: not null } fluid ? fluid.Multiple
-            : code is "slotted" or "high-carbon" or "two-piece" ? Others[code] / 2 : Others[code];
+            : !Others.TryGetValue(code, out var sets) ? null : code is "slotted" or "high-carbon" or "two-piece" ? sets / 2 : sets;
     }
 
     /// <summary>Street sets that a set of pads of a family costs.</summary>

@@ -121,12 +121,12 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
 
     internal static LimitWords Reaches(string title, string sentence, string basis, MemberDay day, Reading reading, BrakePart part) =>
         new(Said.Of(title), Said.Of(sentence, Units.C(reading.Demand), Where(day, part)),
-            Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)), Said.Of(basis));
+            Said.Of("limit-words.less-heat-first", LessHeat.WithAir(day.Plan)), Said.Of(basis));
 
     internal static LimitWords Cracks(string title, MemberDay day, Reading reading) =>
         new(Said.Of(title), Said.Of("limit-words.day-uses-crack-life", Units.Percent(reading.Demand),
             Units.K(day.Run.Phases.Max(phase => phase.Shape.FaceOverMeanK[day.Lane]))),
-        Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)),
+        Said.Of("limit-words.less-heat-first", LessHeat.WithAir(day.Plan)),
         Said.Of("limit-words.crack-life-strain-squared"));
 
     internal static LimitWords Burning(MemberDay day, Reading reading) =>
@@ -136,7 +136,7 @@ public sealed record LimitWords(Said Title, Said Sentence, Said Change, Said Bas
     internal static LimitWords Face(Said title, MemberDay day, Reading reading, Rotor rotor, BrakePart part) =>
         new(title, Said.Of("limit-words.rubbing-face-reaches", Units.C(reading.Demand), Where(day, part)),
         rotor.Brake().Open
-            ? Said.Of("limit-words.shorter-stints-air-rotors", LessHeat.WithAir(day.Plan)) : Said.Of("limit-words.longer-gaps-adjust-drums"),
+            ? Said.Of("limit-words.less-heat-first", LessHeat.WithAir(day.Plan)) : Said.Of("limit-words.longer-gaps-adjust-drums"),
         Said.Of("limit-words.face-parabola-through-outer"));
 
     internal static LimitWords RearLocks(MemberDay day, Reading reading) => new(Said.Of("limit-table.rear-locks-first"),

@@ -5,6 +5,11 @@ internal static class DrivingWords
 {
     internal static readonly (string Code, string Words)[] Rows =
     [
+        ("less-heat.fewer-laps", "fewer laps in a row"),
+        ("less-heat.longer-waits", "longer waits between runs"),
+        ("less-heat.lower-gear", "a lower gear"),
+        ("less-heat.less-speed", "less speed"),
+        ("less-heat.air", "air to the brakes, {0}"),
         ("lap-ribbon.a-corner-of-it", "a corner of a circuit of straights and corners"),
         ("lap-ribbon.no-such-corner", "There is no corner there; a lap as it was driven is not bent."),
         ("open-sign.at-most", "at most {0:0}"),

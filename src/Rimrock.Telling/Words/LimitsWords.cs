@@ -106,7 +106,7 @@ internal static class LimitsWords
         ("limit-words.rubbing-face-reaches", "The rubbing face reaches {0:0} {1}."),
         ("limit-words.longer-gaps-adjust-drums",
             "Longer gaps between hard stops; a drum sheds little heat, and hot ones leave their adjusters behind: adjust them after the day."),
-        ("limit-words.shorter-stints-air-rotors", "First {0}; a heavier rotor if that is not enough."),
+        ("limit-words.less-heat-first", "First {0}; a heavier rotor if that is not enough."),
         ("limit-words.face-parabola-through-outer",
             "Face = parabola through the outer cells with the flux as slope; limit by the ring's material, from memory, +-{=40 K} for iron, +-{=100 " +
             "K} for carbon, +-{=50 K} for drums."),

@@ -6,7 +6,7 @@ import type { Belief } from '../../plan/useBelief';
 import { usePlan } from '../../plan/PlanContext';
 import { useGuesses } from '../../plan/useGuesses';
 import { wishesOf } from '../../plan/wishes';
-import { percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
 
 /** Not while somebody is still looking for a plan, ms. */
@@ -54,8 +54,8 @@ export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief 
       {last && (
         <>
           {last.setup.holds ? 'What would hold: ' : 'What helps most: '}
-          <b>{steps.map((step) => told(step.what)).join('; ')}</b>: danger {percentOf(last.dangerAfter)}, damage{' '}
-          {percentOf(last.damageAfter)}.
+          <b>{steps.map((step) => told(step.what)).join('; ')}</b>
+          {!last.setup.holds && `; not enough: danger ${withError(last.dangerAfter)}, damage ${withError(last.damageAfter)}`}.
         </>
       )}
       {!last && verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all of it</Link>, or{' '}

@@ -14,7 +14,7 @@ const where = (limit: Limit, band?: { when?: Limit['when'] | null }) => {
   return text === 'holds' || text === 'may give' ? '' : `, ${text}`;
 };
 
-/** What is due, in a word; its sentence stands with the advice. */
+/** What is due, in a word: in Choose its sentence comes first. */
 const dueParts: Record<string, string> = { 'fluid-age': 'fluid', 'hose-age': 'hoses' };
 
 /** Whether parts or signs stop the car. */
@@ -115,7 +115,7 @@ export function FirstLine({
             />
             <p className="note">
               {beforeLog && 'before your log, which is being weighed; '}
-              {band.settling ? 'still settling' : `over ${band.members} likely days`}
+              {band.settling ? 'still settling' : `over ${band.members} likely days, ${errorOf(band.danger)}`}
             </p>
             <p className="first-damage">
               <span>damage</span> <b>{percentOf(band.damage)}</b> <span className="chance-sure">{errorOf(band.damage)}</span>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { askFor, type AskCard, type PredictionPlan, type Wishes } from '../../api/client';
 import { ProblemNote } from '../../shared/ProblemNote';
-import { percentOf } from '../../shared/chance';
+import { withError } from '../../shared/chance';
 import { useGuesses } from '../../plan/useGuesses';
 import { useUnits } from '../../units/UnitContext';
 import { AskWindow } from './AskWindow';
@@ -79,7 +79,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Rear</th>
             <td>
-              <b>{window(rear)}</b>, biting no more
+              <b>{window(rear)}</b>, no more bite
             </td>
           </tr>
           <tr>
@@ -87,14 +87,14 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
             <td>
               <b>dry {show(card.dryC, 'C')} or more</b> {wishes.freshFluidEachEvent ? 'fresh for each event' : 'if changed each event'};{' '}
               <b>wet {show(card.wetC, 'C')} or more</b> if left all season
-              {card.isRareBottle && '; no usual bottle reaches that'}
+              {card.isRareBottle && '; no usual bottle reaches that: take heat out first'}
             </td>
           </tr>
           <tr>
             <th scope="row">Rotors</th>
             <td>
               {card.holds
-                ? 'yours do with these'
+                ? 'yours are enough'
                 : `not enough with pads and fluid alone: ${card.cure ? told(card.cure) : 'see what gives first'}`}
             </td>
           </tr>
@@ -123,8 +123,8 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
       </table>
       <p className="note">
         {card.danger && card.damage
-          ? `Just met: danger ${percentOf(card.danger)}, damage ${percentOf(card.damage)}.`
-          : `Stops as planned overheat any rotor: first more ring, ${card.lessHeat ? told(card.lessHeat) : ''}.`}{' '}
+          ? `Just met: danger ${withError(card.danger)}, damage ${withError(card.damage)}.`
+          : `Beyond what these laws hold for: first more ring, ${card.lessHeat ? told(card.lessHeat) : ''}.`}{' '}
         Estimates; the car maker’s limits come first.
       </p>
       <button type="button" className="btn btn-outline-dark no-print" onClick={() => globalThis.print()}>

@@ -2,6 +2,7 @@ import { useRange } from '../../plan/editors/useRange';
 import { usePlan } from '../../plan/PlanContext';
 import { classParts } from '../../plan/wishes';
 import { NumberField } from '../../shared/NumberField';
+import type { Told } from '../../units/units';
 import { useUnits } from '../../units/UnitContext';
 import { circuitOf, daysAYearOf, ofKind, roadOnly, usualUses, type Asked } from './answers';
 
@@ -18,13 +19,7 @@ export function UseQuestions({ now, set }: Asked) {
     <>
       <fieldset>
         <legend>On what tyres?</legend>
-        <select aria-label="Tyres" className="form-select" value={now.tyre} onChange={(event) => set({ tyre: event.target.value })}>
-          {shelf.tyres.map((row) => (
-            <option key={row.code} value={row.code}>
-              {told(row.name)}
-            </option>
-          ))}
-        </select>
+        <ToldSelect label="Tyres" rows={shelf.tyres} value={now.tyre} onChange={(tyre) => set({ tyre })} />
       </fieldset>
       <fieldset>
         <legend>Where, and how hard?</legend>
@@ -42,13 +37,7 @@ export function UseQuestions({ now, set }: Asked) {
           <option value="typical">braking zones that I enter myself</option>
           <option value={roadOnly}>on the road only: no track</option>
         </select>
-        <select aria-label="Pace" className="form-select" value={now.pace} onChange={(event) => set({ pace: event.target.value })}>
-          {shelf.paces.map((row) => (
-            <option key={row.code} value={row.code}>
-              {told(row.name)}
-            </option>
-          ))}
-        </select>
+        <ToldSelect label="Pace" rows={shelf.paces} value={now.pace} onChange={(pace) => set({ pace })} />
       </fieldset>
       <fieldset>
         <legend>And what for, how often a year?</legend>
@@ -116,5 +105,29 @@ export function UseQuestions({ now, set }: Asked) {
         )}
       </fieldset>
     </>
+  );
+}
+
+/** One of a table's rows, by name; the legend above asks. */
+function ToldSelect({
+  label,
+  rows,
+  value,
+  onChange,
+}: {
+  label: string;
+  rows: { code: string; name: Told }[];
+  value: string;
+  onChange: (code: string) => void;
+}) {
+  const { told } = useUnits();
+  return (
+    <select aria-label={label} className="form-select" value={value} onChange={(event) => onChange(event.target.value)}>
+      {rows.map((row) => (
+        <option key={row.code} value={row.code}>
+          {told(row.name)}
+        </option>
+      ))}
+    </select>
   );
 }
