@@ -58,7 +58,7 @@ export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief 
           {!last.setup.holds && `; not enough: danger ${withError(last.dangerAfter)}, damage ${withError(last.damageAfter)}`}.
         </>
       )}
-      {!last && verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all of it</Link>, or{' '}
+      {!last && verdict && stops.length === 0 && told(verdict)} <Link to={to}>See all</Link>, or{' '}
       <Link to={{ ...to, hash: '#ask' }}>what to ask for</Link>.{question}
     </p>
   );

@@ -56,7 +56,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
   const must = [
     card.forRoad && 'road approval',
     plan.frontRotor.material === 'carbonCeramic' ? 'listed for carbon-ceramic discs' : 'for iron rotors',
-    plan.car.front.padShape ? `pad shape ${plan.car.front.padShape} in front` : 'your pad shape (take an old one)',
+    plan.car.front.padShape ? `pad shape ${plan.car.front.padShape} in front` : 'your pad shape (bring one)',
   ].filter(Boolean);
   return (
     <article className="ask-card">
@@ -93,9 +93,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Rotors</th>
             <td>
-              {card.holds
-                ? 'yours are enough'
-                : `not enough with pads and fluid alone: ${card.cure ? told(card.cure) : 'see what gives first'}`}
+              {card.holds ? 'yours are enough' : `pads and fluid fall short: ${card.cure ? told(card.cure) : 'see what gives first'}`}
             </td>
           </tr>
           <tr>
@@ -128,7 +126,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
         Estimates; the car maker’s limits come first.
       </p>
       <button type="button" className="btn btn-outline-dark no-print" onClick={() => globalThis.print()}>
-        Print it
+        Print
       </button>
     </article>
   );

@@ -32,7 +32,7 @@ export function CarQuestions({ now, set }: Asked) {
       </button>
       <NumberField
         label="Mass with driver"
-        hint={now.motorcycle ? 'with rider and fuel' : 'papers, you, fuel'}
+        hint={now.motorcycle ? 'with rider and fuel' : undefined}
         value={now.massKg}
         range={range('car.massKg', now.motorcycle ? 'Mass with rider' : undefined)}
         onChange={(mass) => set({ massKg: mass })}

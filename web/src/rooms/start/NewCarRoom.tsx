@@ -51,7 +51,6 @@ export default function NewCarRoom() {
   return (
     <form className="new-car" onSubmit={(event) => void submit(event)} noValidate>
       <h1>Your car, in five answers</h1>
-      <p className="note">The rest starts typical.</p>
       <KeptNote takenUp={kept.takenUp} onThrow={() => kept.forget(blank())} />
       <CarQuestions now={now} set={set} />
       <UseQuestions now={now} set={set} />

@@ -68,7 +68,7 @@ export function UseQuestions({ now, set }: Asked) {
           <>
             <NumberField
               label="Trailer"
-              hint="with its load; empty: none"
+              hint="with its load"
               value={now.trailerKg}
               range={range('days.trailerKg')}
               onChange={(trailerKg) => set({ trailerKg })}
