@@ -29,8 +29,18 @@ async function shot(name, { path = '/bench', width = 1280, height = 800, full = 
   console.log(name);
 }
 
-await shot('bench', { full: true });
-await shot('bench-pads', { act: (page) => page.getByRole('button', { name: 'Tern Daily' }).first().click() });
+const weighed = (page) =>
+  page.getByText('By your log').first().waitFor().then(() =>
+    page.getByText('which is being weighed').waitFor({ state: 'hidden', timeout: 60000 }));
+await shot('bench', { full: true, act: weighed });
+await shot('bench-pads', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Tern Daily' }).first().click();
+    await page.getByRole('radio', { name: 'Whin Day' }).first().hover();
+    await page.waitForTimeout(1500);
+    await page.evaluate(() => window.scrollTo(0, 0));
+  },
+});
 await shot('bench-rotors', {
   act: async (page) => {
     await page.getByRole('button', { name: /rotors, no ducts/ }).click();

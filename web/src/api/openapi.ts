@@ -2669,7 +2669,7 @@ export interface components {
         };
         /** @description Ways to drive, judged with one setup. */
         Driving: {
-            /** @description The setup that they were judged with: what is fitted, or the best that the steps come to where that does not hold. */
+            /** @description The setup that they were judged with: what is fitted; where nothing of it holds so, what the steps end at. */
             key: string;
             /** @description The ways that help, the best first. */
             ways: components["schemas"]["DrivingWay"][];
