@@ -37,7 +37,7 @@ internal sealed class Advice
     /// <summary>States of the car on the way that cannot be driven: pads on discs that they ruin.</summary>
     public IEnumerable<string> Impossible() => answer.Steps.Select(step => Selection.OfKey(step.Setup.Key, plan, offer)!)
         .Where(setup => (setup.FrontPad.Id, setup.FrontRotor.Id) != (Selection.FittedId, Selection.FittedId)
-            && HardStops.Of(setup.FrontPad.Body, setup.FrontRotor.Body, wishes) is not null).Select(setup => setup.Key());
+            && HardStops.Of(setup.FrontPad.Body, setup.FrontRotor.Body, wishes.For(plan)) is not null).Select(setup => setup.Key());
 
     public bool Says(string what)
     {

@@ -149,6 +149,9 @@ public sealed record PredictionPlan(
     /// <summary>Share of its miles on the road: all where no day is driven against the clock, none where all are.</summary>
     public double RoadShare() => Planned().All(day => !day.KindOf().IsTimed) ? 1 : Planned().All(day => day.KindOf().IsTimed) ? 0 : RoadPercent / 100;
 
+    /// <summary>True where the car may be driven on the road: it is trailered to its events where it has slicks and no day on the road.</summary>
+    public bool IsOnRoad() => RoadShare() > 0 || Tyre.Find(Car.Tyre).IsRoadLegal;
+
     /// <summary>The plan of its leading day alone.</summary>
     public PredictionPlan OnLeading() => On(Leading());
 

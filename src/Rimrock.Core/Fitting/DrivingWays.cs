@@ -4,7 +4,8 @@ using Rimrock.Core.Judgement;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>A way to drive the worst kind of day that costs nothing, judged.</summary>
-/// <param name="Code">cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer or together.</param>
+/// <param name="Code">cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer, fresh-fluid or
+/// together.</param>
 /// <param name="What">In words.</param>
 /// <param name="Danger">Danger with it.</param>
 /// <param name="Damage">Damage with it.</param>
@@ -29,12 +30,14 @@ internal static class DrivingWays
     /// <param name="Code">See <see cref="DrivingWay"/>.</param>
     /// <param name="What">In words.</param>
     /// <param name="Of">The plan with it.</param>
-    public sealed record Way(string Code, Said What, Func<PredictionPlan, PredictionPlan> Of);
+    /// <param name="IsFresh">True where the fluid is new before each event.</param>
+    public sealed record Way(string Code, Said What, Func<PredictionPlan, PredictionPlan> Of, bool IsFresh = false);
 
     /// <summary>The ways of one kind of day, in the order in which a driver would try them.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="place">Place of the day.</param>
-    public static IReadOnlyList<Way> For(PredictionPlan plan, int place)
+    /// <param name="boils">True where fluid that is new once a season may boil.</param>
+    public static IReadOnlyList<Way> For(PredictionPlan plan, int place, bool boils = false)
     {
         var (day, stint) = (plan.Planned()[place], plan.On(plan.Planned()[place]).Stint);
         var kind = day.KindOf();
@@ -60,10 +63,15 @@ internal static class DrivingWays
             ways.Add(new Way("slower-pace", Said.Of("driving-ways.slower-pace", slower.Name), one => one with { Pace = slower.Code }));
         }
 
+        if (boils)
+        {
+            ways.Add(new Way("fresh-fluid", Said.Of("driving-ways.fresh-fluid"), one => one, IsFresh: true));
+        }
+
         if (ways.Count > 1)
         {
             Way[] each = [.. ways];
-            ways.Add(new Way("together", Said.Of("driving-ways.together"), one => each.Aggregate(one, (so, way) => way.Of(so))));
+            ways.Add(new Way("together", Said.Of("driving-ways.together"), one => each.Aggregate(one, (so, way) => way.Of(so)), boils));
         }
 
         return ways;

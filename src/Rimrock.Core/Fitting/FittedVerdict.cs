@@ -55,9 +55,13 @@ public static class FittedVerdict
             null => DayOutcome.Settling,
             false => judged.Danger.UpperBound >= Thresholds.MostDanger ? DayOutcome.Danger : DayOutcome.Damage,
             true when Due.Of(judged.Plan).Count > 0 => DayOutcome.Due,
-            true => judged.Together(LimitTable.Disappoints).Share > Thresholds.LikelyNuisance ? DayOutcome.Fades : DayOutcome.Holds,
+            true => Fades(judged) ? DayOutcome.Fades : DayOutcome.Holds,
         };
     }
+
+    /// <summary>True where pads fade, or do not stop well while cold, on more days than not.</summary>
+    public static bool Fades(JudgedLife judged) =>
+        (judged ?? throw new ArgumentNullException(nameof(judged))).Together(LimitTable.Disappoints).Share > Thresholds.LikelyNuisance;
 
     /// <summary>The limit that the verdict names, the likeliest of its kind on the worst day, and that day; null where it names none.</summary>
     public static (string Limit, JudgedDay On)? Names(JudgedLife judged)

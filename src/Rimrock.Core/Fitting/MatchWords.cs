@@ -27,7 +27,9 @@ internal static class MatchWords
             MatchOutcome.NothingNeeded =>
                 Said.Of("match-words.nothing-needed-day-like", Both(fitted.Danger, fitted.Damage), Year(fitted), FittedVerdict.LookedAt),
             MatchOutcome.Due => Said.Of("match-words.day-like-but", Both(fitted.Danger, fitted.Damage),
-                Said.Joined(Said.Sentences, due.Select(one => Lower(one.Sentence)))),
+                Said.Joined(Said.Sentences, due.Select(one => Lower(one.Sentence))),
+                fitted.Limits.Any(limit => Fading(limit) && limit.Chance.Share > Thresholds.LikelyNuisance)
+                    ? Said.Of("match-words.fades-besides", Titles(fitted)) : Said.Nothing),
             MatchOutcome.Fades => Said.Of("match-words.nobody-hurt-nothing-ruined", Both(fitted.Danger, fitted.Damage), Titles(fitted)),
             MatchOutcome.Steps => Said.Of("match-words.figure", Count(ways.Steps), Fall(fitted, ways.Steps is [.., var last] ? last.Setup : rows[0]),
                 Sum(ways.Steps, ways.Sets)),

@@ -161,6 +161,33 @@ public sealed partial class Matcher
             && Odds(best) < Odds(fitted) - Thresholds.SurelyLogOdds ? best : null;
     }
 
+    /// <summary>
+    /// What is done where the car holds and something on it is due by its age: that alone, on the parts that are on it. Null where more is to be done.
+    /// </summary>
+    private DrawnSetup? DueAlone(JudgedLife asItStands, List<DrawnSetup> all) =>
+        FittedVerdict.Of(asItStands) == DayOutcome.Due && !FittedVerdict.Fades(asItStands)
+            && Ranked(all.Where(one => SameHeat(one.Selection, fitted.Selection) && one.Key != fitted.Key && Has(one, sketch: true)),
+                one => Of(one, sketch: true)) is [var best, ..] ? best : null;
+
+    /// <summary>
+    /// Without fillings where another one of the same parts surely takes danger away that counts: nobody spares a bottle there. Of a car that holds, without
+    /// those that are more dangerous than what is fitted: better pads send more heat to the fluid, and come with the fluid that bears it (common practice).
+    /// </summary>
+    private List<DrawnSetup> FilledForIt(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
+    {
+        var holds = FittedVerdict.Of(judged(fitted)) is DayOutcome.Due or DayOutcome.Fades;
+        bool IsSafe(DrawnSetup one) => judged(one).Danger.Share <= judged(fitted).Danger.Share;
+        bool IsSpared(DrawnSetup one, DrawnSetup other)
+        {
+            var (difference, error) = judged(one).Against(judged(other), Limits.Harm.Danger);
+            return difference >= Thresholds.MostDanger && difference > Thresholds.EqualPairedSigmas * error;
+        }
+
+        bool IsBetter(DrawnSetup other, DrawnSetup one) => (holds && IsSafe(other) && !IsSafe(one)) || IsSpared(one, other);
+        return [.. all.GroupBy(one => (HeatOf(one.Selection), one.Selection.Kit?.Id)).SelectMany(same =>
+            same.Where(one => one.Key == fitted.Key || !same.Any(other => IsBetter(other, one))))];
+    }
+
     /// <summary>The safest by a sketch that are not listed already.</summary>
     private List<DrawnSetup> Safest(IEnumerable<DrawnSetup> all, List<DrawnSetup> listed) =>
         [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Selection, one.Selection)))

@@ -70,6 +70,7 @@ public sealed partial class Matcher
         var faults = plan.Faults().ToList();
         wishes.Check(faults);
         InputFaultException.ThrowIfAny(faults);
+        wishes = wishes.For(plan);
         var year = laid ?? new Year(plan);
 
         // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
@@ -131,7 +132,7 @@ public sealed partial class Matcher
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
                 : new StepWalk(plan, wishes, judge, Reckoned, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
-                    .To(fitted, asItStands, rows[0], Until(rows[0], all));
+                    .To(fitted, asItStands, rows[0], Until(rows[0], all), DueAlone(Judged(fitted).Life, all));
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
                 or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
             progress?.Invoke(1);
@@ -187,7 +188,9 @@ public sealed partial class Matcher
         var life = Counted(judge.Draw(setup), sketch: false).Life;
         var worst = life.Days.ToList().IndexOf(life.Danger.Share > 0 ? life.MostDangerous : life.Damage.Share > 0 ? life.MostDamaging
             : life.Most(day => day.Together(Limits.LimitTable.Disappoints)));
-        var ways = DrivingWays.For(plan, worst).Select(way => judge.Driven(setup, life, way.Of(plan), cancel) is { } then
+        var boils = !wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId
+            && life.Together(Limits.LimitTable.Boils).Share >= Thresholds.MostDanger;
+        var ways = DrivingWays.For(plan, worst, boils).Select(way => judge.Driven(setup, life, way.Of(plan), way.IsFresh, cancel) is { } then
             ? new DrivingWay(way.Code, way.What, then.Danger, then.Damage, then.Together(Limits.LimitTable.Disappoints), then.Holds) : null);
         return new Driving(key, DrivingWays.Helping([.. ways.OfType<DrivingWay>()], life));
     }
@@ -217,7 +220,7 @@ public sealed partial class Matcher
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
     private IReadOnlyList<DrawnSetup> Ranked(IEnumerable<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged) =>
-        Ranking.Order(InRange(WorthIt([.. all], judged), judged), judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
+        Ranking.Order(InRange(WorthIt(FilledForIt([.. all], judged), judged), judged), judged, one => judge.Scales(one, judged(one)), one => one.Key, IsSure);
 
     // What is on the car goes on; of new pads the shape is known, or somebody has to look.
     private bool IsSure(DrawnSetup one)

@@ -196,13 +196,14 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     /// <param name="setup">The setup.</param>
     /// <param name="judged">Its life as the plan has it: days that go on alike are not run again.</param>
     /// <param name="otherwise">The same plan, driven otherwise.</param>
+    /// <param name="isFresh">True where its fluid is new before each event.</param>
     /// <param name="cancel">Stops between stretches.</param>
-    public JudgedLife? Driven(Selection setup, JudgedLife judged, PredictionPlan otherwise, CancellationToken cancel)
+    public JudgedLife? Driven(Selection setup, JudgedLife judged, PredictionPlan otherwise, bool isFresh, CancellationToken cancel)
     {
-        var (on, days) = (setup.On(otherwise, wishes), otherwise.Planned());
+        var (on, days) = (setup.On(otherwise, isFresh ? wishes with { FreshFluidEachEvent = true } : wishes), otherwise.Planned());
         try
         {
-            return new JudgedLife([.. days.Select((day, i) => otherwise.On(day).Drive() is var drive && drive == plan.On(plan.Planned()[i]).Drive()
+            return new JudgedLife([.. days.Select((day, i) => otherwise.On(day).Drive() is var drive && !isFresh && drive == plan.On(plan.Planned()[i]).Drive()
                 ? judged.Days[i] : Judge.Sharing([on.On(day)], BeliefOf(on), new Day(drive), cancel)[0].Slim())]);
         }
         catch (BeyondModelException)

@@ -34,8 +34,14 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     /// <param name="asItStands">The same, told.</param>
     /// <param name="target">The first row.</param>
     /// <param name="until">What is done on the way before other calipers come; null for nothing.</param>
-    public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target, DrawnSetup? until = null)
+    /// <param name="alone">Where all that is needed ends; null where it is the first row.</param>
+    public WalkedSteps To(DrawnSetup fitted, Suggestion asItStands, DrawnSetup target, DrawnSetup? until = null, DrawnSetup? alone = null)
     {
+        if (alone is not null && alone.Key != target.Key)
+        {
+            return To(fitted, asItStands, alone) with { End = Said.Of("step-walk.rest-is-taste") };
+        }
+
         var path = new List<Waypoint> { new(fitted.Selection, asItStands, of(fitted).Life, []) };
         if (until is not null)
         {

@@ -72,6 +72,7 @@ public static class TypicalShelf
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(own);
         ArgumentNullException.ThrowIfNull(name);
+        wishes = (wishes ?? throw new ArgumentNullException(nameof(wishes))).For(plan);
         var scale = StreetSetPrice(plan, own);
         return own with
         {

@@ -20,6 +20,7 @@ internal static class UseRemarks
         (plan => plan.FrontRotor.Material != RingMaterial.Iron, Said.Of("use-remarks.weigh-carbon-discs")),
         (plan => Timed(plan) is { Count: > 0 } days && days.All(day => IsShortRun(plan, day)), Said.Of("use-remarks.short-runs-bite-and-lines")),
         (plan => Timed(plan) is { Count: > 0 } days && days.All(day => plan.On(day).Stint.HotLapsEach == 1), Said.Of("use-remarks.one-lap-bites-at-once")),
+        (plan => !plan.IsOnRoad(), Said.Of("use-remarks.no-approval-asked")),
     ];
 
     /// <summary>What is to be said of a plan.</summary>

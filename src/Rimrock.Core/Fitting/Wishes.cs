@@ -1,3 +1,4 @@
+using Rimrock.Core.Driving;
 
 namespace Rimrock.Core.Fitting;
 
@@ -58,6 +59,10 @@ public sealed record Wishes(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Scale, Budget, Metres, Danger];
+
+    /// <summary>What they come to on a car: what never drives on the road needs no road approval.</summary>
+    public Wishes For(PredictionPlan plan) =>
+        (plan ?? throw new ArgumentNullException(nameof(plan))).IsOnRoad() ? this : this with { RoadApprovalMust = false };
 
     /// <summary>True where the class rules keep a part as it is.</summary>
     public bool IsKept(ClassPart part) => (part == ClassPart.Ducts && ClassForbidsDucts) || ClassKeeps?.Contains(part) == true;

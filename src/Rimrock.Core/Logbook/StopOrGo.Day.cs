@@ -9,7 +9,9 @@ namespace Rimrock.Core.Logbook;
 public static partial class StopOrGo
 {
     /// <summary>The findings of a day at the track, worst first, and last what nobody looked at.</summary>
-    public static IReadOnlyList<Finding> Of(LogSession session)
+    /// <param name="session">The day.</param>
+    /// <param name="spoken">What its note speaks of; null where nobody read it.</param>
+    public static IReadOnlyList<Finding> Of(LogSession session, IReadOnlyList<Spoken>? spoken = null)
     {
         ArgumentNullException.ThrowIfNull(session);
         var findings = new List<Finding>();
@@ -58,7 +60,7 @@ public static partial class StopOrGo
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.line-pressure"), Said.Of("stop-or-go.no-rule-here-judges", Units.Bar(bar))));
         }
 
-        findings.AddRange(Unread(session.Note));
+        findings.AddRange(Written(session.Note, spoken ?? [], signs));
         if (findings.Count == 0)
         {
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.day"), Said.Of("stop-or-go.nothing-looked-pads-rotors")));

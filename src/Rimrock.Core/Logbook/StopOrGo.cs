@@ -33,14 +33,16 @@ public static partial class StopOrGo
     /// <param name="inspection">The inspection.</param>
     /// <param name="plan">The plan that its limits come from.</param>
     /// <param name="ahead">Events that lie ahead: what is found is held against them too; null for none.</param>
-    public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan, IReadOnlyList<AheadDay>? ahead = null)
+    /// <param name="spoken">What its note speaks of; null where nobody read it.</param>
+    public static IReadOnlyList<Finding> Of(Inspection inspection, PredictionPlan plan, IReadOnlyList<AheadDay>? ahead = null,
+        IReadOnlyList<Spoken>? spoken = null)
     {
         ArgumentNullException.ThrowIfNull(inspection);
         ArgumentNullException.ThrowIfNull(plan);
         var expected = ExpectedDay.Of(plan);
         var findings = inspection.Corners.SelectMany(look => Corner(look, plan, expected)).Concat(Sides(inspection)).Concat(Fluid(inspection, plan, expected))
             .Concat(FluidAhead(inspection, plan, ahead ?? []))
-            .Concat(Unread(inspection.Note)).ToList();
+            .Concat(Written(inspection.Note, spoken ?? [], [])).ToList();
         if (findings.Count == 0)
         {
             findings.Add(Finding.NotJudged(Said.Of("stop-or-go.car"), Said.Of("stop-or-go.nothing-looked")));
@@ -109,13 +111,11 @@ public static partial class StopOrGo
         inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true }
             && AheadDay.Of(water, plan, inspection.Date, ahead) is { } finding ? [finding] : [];
 
-    private static IEnumerable<Finding> Unread(string? note)
-    {
-        if (!string.IsNullOrWhiteSpace(note))
-        {
-            yield return Finding.NotJudged(Said.Of("stop-or-go.your-note"), Said.Of("stop-or-go.you-wrote-kept-no"));
-        }
-    }
+    // What sounds like a sign is judged as one; a note is never fine.
+    private static IEnumerable<Finding> Written(string? note, IReadOnlyList<Spoken> spoken, IReadOnlyList<Sign> ticked) =>
+        string.IsNullOrWhiteSpace(note) ? [] : NoteRule.Findings(spoken, ticked)
+            .Append(Finding.NotJudged(Said.Of("stop-or-go.your-note"), spoken.Count > 0 ? Said.Of("stop-or-go.rest-of-note-kept")
+                : Said.Of("stop-or-go.you-wrote-kept-no")));
 
     /// <summary>
     /// A level that has fallen further than worn pads explain is a leak until shown otherwise (common practice): 30 % and 3 mm beyond it where the pads are

@@ -5,7 +5,8 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="Code">Stable code.</param>
 /// <param name="Name">What a driver calls it.</param>
 /// <param name="Grip">Peak friction coefficient on a dry, warm track; +-0.05 (common practice).</param>
-public sealed record Tyre(string Code, Said Name, double Grip)
+/// <param name="IsRoadLegal">False where no car drives on the road on it.</param>
+public sealed record Tyre(string Code, Said Name, double Grip, bool IsRoadLegal = true)
 {
     /// <summary>Grip in rain over grip in the dry (engineering judgement, +-0.08).</summary>
     public const double WetFactor = 0.68;
@@ -18,7 +19,7 @@ public sealed record Tyre(string Code, Said Name, double Grip)
         new("sport", Said.Of("tyre.sport-road"), 1.05),
         new("track-day", Said.Of("tyre.track-day-road-legal"), 1.15),
         new("semi-slick", Said.Of("tyre.semi-slick"), 1.25),
-        new("slick", Said.Of("tyre.slick"), 1.40),
+        new("slick", Said.Of("tyre.slick"), 1.40, IsRoadLegal: false),
     ];
 
     /// <summary>The tyre of a code.</summary>

@@ -40,9 +40,9 @@ public static class LogEndpoints
 
     private static void MapEntries(RouteGroupBuilder group)
     {
-        MapKind<LogSession>(group, "session", "sessions", (_, session, _) => StopOrGo.Of(session));
+        MapKind<LogSession>(group, "session", "sessions", (_, session, _) => StopOrGo.Of(session, NoteReader.Read(session.Note)));
         MapKind<InspectionNote>(group, "inspection", "inspections", (car, note, store) => StopOrGo.Of(note.Inspection, note.Plan,
-            EventsAhead.Of(store, car, note.Plan, note.Inspection.Date)));
+            EventsAhead.Of(store, car, note.Plan, note.Inspection.Date), NoteReader.Read(note.Inspection.Note)));
         MapKind<SeasonEvent>(group, "event", "events", (_, _, _) => []);
         MapKind<PaintKit>(group, "kit", "kits", (_, _, _) => []);
         MapKind<WorkTicks>(group, "work", "work", (_, _, _) => []);

@@ -8,6 +8,7 @@ using Rimrock.Core.Quantities;
 using Rimrock.Devices;
 using Rimrock.Formats;
 using Rimrock.Storage;
+using Rimrock.Telling;
 using Rimrock.Web.Bench;
 using Rimrock.Web.Hosting;
 
@@ -42,7 +43,7 @@ public static class TeachingEndpoints
             {
                 InputFaultException.ThrowIfAny([.. note.Inspection.Faults(), .. note.Plan.Faults()]);
                 return TypedResults.Ok(StopOrGo.Of(note.Inspection, note.Plan,
-                    EventsAhead.Of(store, car, note.Plan, note.Inspection.Date)));
+                    EventsAhead.Of(store, car, note.Plan, note.Inspection.Date), NoteReader.Read(note.Inspection.Note)));
             })
             .WithName("readFindings")
             .WithSummary("Stop or go for an inspection that is being entered, against this day and the car's events ahead; stores nothing.")

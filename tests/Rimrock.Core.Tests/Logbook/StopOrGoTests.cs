@@ -269,4 +269,25 @@ public class StopOrGoTests
         ExpectedDay.Of(plan with { Days = [track, stint] })!.SessionWearMm.Front
             .ShouldBe(ExpectedDay.Of(plan with { Days = [stint] })!.SessionWearMm.Front, 1e-6);
     }
+
+    [Fact]
+    public void What_a_note_speaks_of_is_judged_like_the_sign_that_could_be_ticked()
+    {
+        var day = new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.Firm, Note: "as written");
+        NoteRule.All.Select(rule => rule.Of).Order().ShouldBe(Enum.GetValues<Spoken>());
+        foreach (var rule in NoteRule.All)
+        {
+            StopOrGo.Of(day, [rule.Of]).ShouldContain(found => found.Verdict == rule.Verdict && found.Rule == rule.Rule);
+            StopOrGo.Of(new Inspection(day.Date, [], Note: "as written"), Plan, spoken: [rule.Of])
+                .ShouldContain(found => found.Verdict == rule.Verdict && found.Rule == rule.Rule);
+        }
+
+        Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.Loose, Spoken.BadHose,
+            Spoken.Grinding];
+        NoteRule.All.Where(rule => rule.Verdict == Verdict.StopNow).Select(rule => rule.Of).Order().ShouldBe(stops.Order());
+
+        // A sign that was ticked is told once, and a note is never fine.
+        StopOrGo.Of(day with { Signs = [Sign.Leak] }, [Spoken.Leak]).Count(found => found.Verdict == Verdict.StopNow).ShouldBe(1);
+        StopOrGo.Of(day, [Spoken.Smell]).ShouldContain(found => found.Verdict == Verdict.NotJudged);
+    }
 }

@@ -1,0 +1,117 @@
+using Rimrock.Core.Entries;
+
+namespace Rimrock.Core.Logbook;
+
+/// <summary>What a driver's own words speak of.</summary>
+public enum Spoken
+{
+    /// <summary>Fluid outside.</summary>
+    Leak,
+
+    /// <summary>Flames.</summary>
+    Fire,
+
+    /// <summary>A car that did not stop.</summary>
+    NoBrakes,
+
+    /// <summary>A pedal or lever that went to its end.</summary>
+    SinkingPedal,
+
+    /// <summary>A soft or long pedal or lever, or fluid that boiled.</summary>
+    SoftPedal,
+
+    /// <summary>A crack, or something broken.</summary>
+    Cracked,
+
+    /// <summary>Something loose, or lost.</summary>
+    Loose,
+
+    /// <summary>A hose that swells or chafes.</summary>
+    BadHose,
+
+    /// <summary>Metal on metal.</summary>
+    Grinding,
+
+    /// <summary>A knock that nobody has found.</summary>
+    Knock,
+
+    /// <summary>A wheel or a part that sticks.</summary>
+    Stuck,
+
+    /// <summary>Smoke.</summary>
+    Smoke,
+
+    /// <summary>A pull to one side.</summary>
+    Pull,
+
+    /// <summary>A rear that locks.</summary>
+    RearLocks,
+
+    /// <summary>A smell.</summary>
+    Smell,
+
+    /// <summary>Shaking.</summary>
+    Judder,
+
+    /// <summary>Squeal.</summary>
+    Squeal,
+}
+
+/// <summary>
+/// What is made of a note's own words: as much as of the sign that they sound like, since a driver who writes it has seen it (common practice). They are read
+/// by others; what no rule here knows stays not judged.
+/// </summary>
+/// <param name="Of">What it speaks of.</param>
+/// <param name="Name">The same in words.</param>
+/// <param name="Verdict">What to do.</param>
+/// <param name="Sentence">What follows.</param>
+/// <param name="Rule">The rule behind it.</param>
+/// <param name="Sign">The sign that can be ticked instead; null where it is another field.</param>
+public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Sentence, Said Rule, Sign? Sign = null)
+{
+    /// <summary>All rules: every kind of words has one.</summary>
+    public static IReadOnlyList<NoteRule> All { get; } =
+    [
+        Like(Spoken.Leak, Said.Of("note-rule.leak"), Entries.Sign.Leak),
+        new(Spoken.Fire, Said.Of("note-rule.fire"), Verdict.StopNow, Said.Of("note-rule.fire-ends-the-day"), Said.Of("note-rule.burnt-is-taken-apart")),
+        new(Spoken.NoBrakes, Said.Of("note-rule.no-brakes"), Verdict.StopNow, Said.Of("stop-or-go.firm-pedal-no-stop"),
+            Said.Of("stop-or-go.firm-no-stop-ends")),
+        new(Spoken.SinkingPedal, Said.Of("note-rule.sinking-pedal"), Verdict.StopNow, Said.Of("stop-or-go.pedal-sinks-creeps-car"),
+            Said.Of("stop-or-go.sinking-pedal-stops-driving")),
+        new(Spoken.SoftPedal, Said.Of("note-rule.soft-pedal"), Verdict.StopNow, Said.Of("stop-or-go.soft-long-when-hot"),
+            Said.Of("stop-or-go.after-soft-hot-pedal")),
+        new(Spoken.Cracked, Said.Of("note-rule.cracked"), Verdict.StopNow, Said.Of("note-rule.cracked-until-measured"),
+            Said.Of("note-rule.cracks-are-measured")),
+        Like(Spoken.Loose, Said.Of("note-rule.loose"), CornerMark.HardwareLoose),
+        Like(Spoken.BadHose, Said.Of("note-rule.bad-hose"), CornerMark.HoseBad),
+        Like(Spoken.Grinding, Said.Of("note-rule.grinding"), Entries.Sign.Grinding),
+        new(Spoken.Knock, Said.Of("note-rule.knock"), Verdict.ChangeBefore, Said.Of("note-rule.knock-is-found-first"), Said.Of("mark-rule.play-stops-driving")),
+        Like(Spoken.Stuck, Said.Of("note-rule.stuck"), Entries.Sign.StuckAfterStanding),
+        Like(Spoken.Smoke, Said.Of("note-rule.smoke"), Entries.Sign.Smoke),
+        Like(Spoken.Pull, Said.Of("note-rule.pull"), Entries.Sign.Pull),
+        Like(Spoken.RearLocks, Said.Of("note-rule.rear-locks"), Entries.Sign.BalanceWanders),
+        Like(Spoken.Smell, Said.Of("note-rule.smell"), Entries.Sign.Smell),
+        Like(Spoken.Judder, Said.Of("note-rule.judder"), Entries.Sign.Judder),
+        Like(Spoken.Squeal, Said.Of("note-rule.squeal"), Entries.Sign.Squeal),
+    ];
+
+    /// <summary>The findings of a note.</summary>
+    /// <param name="spoken">What it speaks of.</param>
+    /// <param name="ticked">Signs that were ticked: they have their own findings.</param>
+    internal static IEnumerable<Finding> Findings(IReadOnlyList<Spoken> spoken, IReadOnlyList<Sign> ticked) =>
+        All.Where(rule => spoken.Contains(rule.Of) && !(rule.Sign is { } sign && ticked.Contains(sign)))
+            .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, Said.Of("note-rule.speaks-of", rule.Name, rule.Sentence), rule.Rule,
+                Finding.Trade));
+
+    private static NoteRule Like(Spoken of, Said name, Sign sign)
+    {
+        var rule = SignRule.All.First(row => row.Sign == sign);
+        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, sign);
+    }
+
+    private static NoteRule Like(Spoken of, Said name, CornerMark mark)
+    {
+        var rule = MarkRule.All.First(row => row.Mark == mark);
+        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule);
+    }
+}
