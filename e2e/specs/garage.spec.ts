@@ -77,6 +77,32 @@ test('the car remembers: described, fitted, bedded, driven twice, a leak caught,
   }
   await expect(page.getByRole('region', { name: 'Season' })).toBeVisible();
 
+  // It moves them together: with the log and without it.
+  const season = page.getByRole('region', { name: 'Season' });
+  await season.locator('input[type=date]').fill(new Date(Date.now() + 20 * 864e5).toISOString().slice(0, 10));
+  await season.getByRole('button', { name: 'Add', exact: true }).click();
+  const harm = async (name: string) => {
+    await room(page, name);
+    const text = await (name === 'Ready' ? season.locator('tbody tr').first() : page.locator('.first-chances').first()).innerText();
+    const [danger, damage] = name === 'Ready' ? text.split('\t').slice(5) : [/\n(.*%)/.exec(text)?.[1], /damage\s+(.*%)/.exec(text)?.[1]];
+    return [danger, damage].map((share) => Number(/[\d.]+(?= %)/.exec(share ?? '')?.[0]));
+  };
+  const rooms = ['Bench', 'Choose', 'Ready'];
+  const belief: Record<string, number[]> = {};
+  for (const name of rooms) {
+    await room(page, name);
+    await expect(page.getByText(/before your log/)).toHaveCount(0, { timeout: 60_000 });
+    await expect.poll(async () => (belief[name] = await harm(name)).every((share) => share < 25), { timeout: 30_000 }).toBe(true);
+  }
+  await page.getByRole('button', { name: 'Leave the log out' }).click();
+  for (const name of rooms) {
+    // None of its paints went, so that without the log both chances are far greater, in every room alike.
+    await expect.poll(async () => (await harm(name)).every((share, i) => share > 2 * belief[name]![i]! + 4), { timeout: 30_000 }).toBe(true);
+  }
+  expect(belief.Choose).toEqual(belief.Bench);
+  expect(Math.abs(belief.Ready![1]! - belief.Bench![1]!)).toBeLessThan(6);
+  await page.getByRole('button', { name: /Count its/ }).click();
+
   // A leak is caught, and stays until a bleed is written down, whatever else is done.
   await room(page, 'Log');
   expect(await day(/none gone/, 'firm all day', 'leak')).toContain('stop: do not drive');

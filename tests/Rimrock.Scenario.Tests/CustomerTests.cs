@@ -41,6 +41,19 @@ public class CustomerTests
         }
     }
 
+    /// <summary>Where a car holds and its fluid is due, the fluid is changed; whatever else suits better is no work that is needed (common practice).</summary>
+    [Fact]
+    public void What_is_due_is_all_that_is_done()
+    {
+        var plan = Customer.Read("due-motorcycle.json").Plan();
+        var offer = TypicalShelf.With(plan, new Offer([], [], [], [], []), new Wishes(), said => Teller.Text(said));
+        var answer = Matcher.Match(plan, offer, new Wishes());
+        answer.Outcome.ShouldBe(MatchOutcome.Due);
+        answer.Shortlist[0].Key.ShouldNotStartWith("fitted|", Case.Sensitive, "pads with road approval suit the wish better");
+        answer.Steps.Single().Setup.Key.ShouldStartWith("fitted|fitted|fitted|fitted|typical:");
+        answer.StepsEnd!.Code.ShouldBe("step-walk.rest-is-taste");
+    }
+
     /// <summary>
     /// Pads and fluid first; calipers only where they take danger away that nothing else does, and after all else (judged for a car that is driven hard, and
     /// for a light one that is not).

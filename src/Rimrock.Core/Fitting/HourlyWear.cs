@@ -7,3 +7,9 @@ namespace Rimrock.Core.Fitting;
 /// <param name="FaceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
 /// <param name="FrontBurnt">Share of a carbon front ring's mass that burns away, 1/h.</param>
 public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK, double FrontBurnt = 0);
+
+/// <summary>What a year's other kinds of day wear, beside those that an hour's cost is of.</summary>
+/// <param name="FrontPadMm3">Front pad volume worn if every pad wore as the worst, mm3 a year.</param>
+/// <param name="RearPadMm3">The same at the rear, mm3 a year.</param>
+/// <param name="FrontDiscJ">Braking energy of one front disc, J a year.</param>
+public sealed record YearlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ);

@@ -24,7 +24,7 @@ public sealed record CostLine(Said What, double? PerHour, double? LowPerHour, do
 /// <param name="Lines">For each track hour, by what.</param>
 /// <param name="PerHour">For each track hour; null where a price is unknown.</param>
 /// <param name="PerEvent">For each event.</param>
-/// <param name="PerSeason">For the season's events.</param>
+/// <param name="PerSeason">For the year as the plan states it: its events, and what its other kinds of day wear.</param>
 /// <param name="BuyNow">What has to be bought to fit it; null where a price of that is unknown.</param>
 /// <param name="Unknown">What has no price.</param>
 public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour, double? PerEvent, double? PerSeason, double? BuyNow,
@@ -100,7 +100,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <param name="wishes">Policy and events.</param>
     /// <param name="wear">What a track hour does to the brakes.</param>
     /// <param name="fitted">Front rotors that are on the car.</param>
-    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear, Rotor fitted)
+    /// <param name="others">What the year's other kinds of day wear; null where there are none.</param>
+    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear, Rotor fitted, YearlyWear? others = null)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
@@ -141,10 +142,24 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
-        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded(perHour * hours, 0),
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded((perHour * hours) + Elsewhere(setup, plan, others), 0),
             BuyNowOf(setup, plan.Car, fitted), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
+    }
+
+    // Pads and rings that the other kinds of day wear; fluid, ducts and hoses are the year's already.
+    private static double? Elsewhere(Selection setup, PredictionPlan plan, YearlyWear? others)
+    {
+        if (others is null)
+        {
+            return 0;
+        }
+
+        var rotor = setup.FrontRotor.Body;
+        var rings = RingWear.WornMm(rotor, setup.FrontPad.Body, others.FrontDiscJ) / Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
+        return (setup.FrontPad.Body.PriceAxleSet * others.FrontPadMm3 / UsableMm3(plan.Car.Front))
+            + (setup.RearPad.Body.PriceAxleSet * others.RearPadMm3 / UsableMm3(plan.Car.Rear)) + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * rings);
     }
 
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles, of the same where

@@ -34,7 +34,7 @@ internal sealed record CountedSetup(JudgedLife Life, IReadOnlyList<JudgedDay> Ev
 internal sealed record Weighed(Suggestion Told, JudgedLife Life, Objectives Scaled);
 
 /// <summary>Looks at setups closely: the whole day with each in the middle and at two edges, then every limit's chance by the one judgement.</summary>
-internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Year year, ScopedBelief belief)
+internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes, Year year, ScopedBelief belief)
 {
     private const int Middle = 0;
     private readonly Day day = year.Leading;
@@ -69,46 +69,11 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
         throw new InvalidOperationException("Out of the model's range, and yet not.");
     }
 
-    private DayRun Run(PredictionPlan on) => Run(on, day);
-
-    private static DayRun Run(PredictionPlan on, Day day)
-    {
-        var run = new DayRun(on, Members, demands: true);
-        foreach (var phase in day.Phases)
-        {
-            run.Run(phase);
-        }
-
-        return run;
-    }
-
-    /// <summary>What of a setup's day no fluid and no hose moves; null where it leads out of the model's range.</summary>
-    private Heated? Heat(PredictionPlan on)
-    {
-        var run = Run(on);
-        try
-        {
-            ModelEnds.ThrowIfPassed(on, run, Middle);
-        }
-        catch (BeyondModelException)
-        {
-            return null;
-        }
-
-        var pedal = ColdStop.EverydayPedalN(on);
-        ColdStopResult[] cold = [ColdStop.Compare(on, 50, 5, pedal), ColdStop.Compare(on, 100, 5, pedal), ColdStop.Compare(on, 100, 5, LegForce.PanicN)];
-        var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
-        var hours = day.DrivenHours();
-        var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
-        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare()), over,
-            new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
-                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours), ShareOf(on, run));
-    }
-
     private DrawnSetup Draw(Selection setup, PredictionPlan on, Heated heat)
     {
         var effort = Effort.Hours(setup, plan.FrontRotor);
-        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor);
+        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor,
+            heat.Others);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
             Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad),
             PedalTravel.SwellShare(on.Car, on.Hoses()));
@@ -123,14 +88,12 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
                 [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
-                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
+                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor, heat.Others), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
                 CrackLife.IndexBand(on.FrontRotor, heat.OverMeanK),
                 Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
                 new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));
     }
-
-    private sealed record Heated(ColdStopResult[] Cold, StreetManners Street, double OverMeanK, HourlyWear Wear, double Share);
 
     /// <summary>Counts the chances of setups: those whose heat is the same by one set of runs, and the year's events with them where it is no sketch.</summary>
     /// <param name="drawn">The setups.</param>
@@ -259,31 +222,6 @@ internal sealed class SetupJudge(PredictionPlan plan, Offer offer, Wishes wishes
     private IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
         drawn.GroupBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id, one.Selection.FrontRotor.Id, one.Selection.Duct?.Id, belief.KeyOf(one.On)))
             .Select(group => group.ToList());
-
-    private static double ShareOf(PredictionPlan on, DayRun run)
-    {
-        var perPascal = ColdStop.TorquePerPascal(on);
-        double Mean(Func<StopRecord, double> of) => run.Stops.Count == 0 ? 0.4 : run.Stops.Average(of);
-        return BrakeBalance.HydraulicFrontShare(perPascal.Front, perPascal.Rear, on.Car.Front.DiscMu(Mean(stop => stop.FrontMu[Middle])),
-            on.Car.Rear.DiscMu(Mean(stop => stop.RearMu[Middle])));
-    }
-
-    private static EnergyShares Energy(PredictionPlan on, DayRun run)
-    {
-        var sum = new EnergyHistogram();
-        foreach (var phase in run.Phases)
-        {
-            sum.Add(phase.FrontEnergy);
-        }
-
-        var band = Friction.PadTables.Of(on.FrontPad).Band;
-        var above = sum.ShareAbove(band.ToC, Middle);
-        var below = 1 - sum.ShareAbove(band.FromC, Middle);
-        var mus = run.Stops.Select(stop => stop.FrontMu[Middle]).ToList();
-        var mean = mus.Count == 0 ? 0 : mus.Average();
-        var spread = mus.Count == 0 ? 0 : Math.Sqrt(mus.Average(mu => (mu - mean) * (mu - mean)));
-        return new EnergyShares(Math.Round(1 - above - below, 3), Math.Round(below, 3), Math.Round(above, 3), Math.Round(mean, 3), Math.Round(spread, 3));
-    }
 
     private List<EventDay> Season(Selection setup, PredictionPlan on, DayRun run)
     {

@@ -2,6 +2,7 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 
@@ -31,6 +32,29 @@ public class CostAndStreetTests
         RunningCost.BuyNowOf(setup, motorcycle, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 20, 1e-9, "one small bottle is enough for two levers");
         RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }, Plan.Car, Plan.FrontRotor)
             .ShouldBeNull("a price that nobody entered is unknown, never nought");
+    }
+
+    [Fact]
+    public void A_year_costs_what_its_other_days_wear_too()
+    {
+        var rotor = SampleParts.FrontRing with { Price = 90 };
+        var setup = Selection.Fitted(Plan) with
+        {
+            FrontPad = new("p", new Pad("p", "track-sport", PriceAxleSet: 200)),
+            RearPad = new("q", new Pad("q", "organic", PriceAxleSet: 80)),
+            FrontRotor = new("r", rotor),
+            Fluid = new("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40)),
+        };
+        var on = setup.On(Plan, new Wishes());
+        double Year(YearlyWear? others) => RunningCost.Of(setup, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan.FrontRotor, others).PerSeason!.Value;
+
+        // Half a front set, a quarter of a rear one and a tenth of a pair of rings on the other days: 100 + 20 + 18.
+        var usable = on.At(Axle.Front).Brake.Mm3PerMm() * (on.Car.Front.PadNewMm - on.Car.Front.PadLimitMm);
+        var rear = on.At(Axle.Rear).Brake.Mm3PerMm() * (on.Car.Rear.PadNewMm - on.Car.Rear.PadLimitMm);
+        var tenth = 0.1 * (rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, setup.FrontPad.Body, 1);
+        (Year(new YearlyWear(usable / 2, rear / 4, tenth)) - Year(null)).ShouldBe(138, 1);
+        var unknown = setup with { FrontPad = new("u", new Pad("u", "track-sport")) };
+        RunningCost.Of(unknown, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan.FrontRotor, new YearlyWear(1, 1, 1)).PerSeason.ShouldBeNull();
     }
 
     [Fact]
