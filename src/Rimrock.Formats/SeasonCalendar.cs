@@ -40,6 +40,11 @@ public static class SeasonCalendar
             Add(calendar, part.OrderBy!.Value, Told("calendar.order", part.Part, car), Told("calendar.runs-out", part.RunsOutAt!.Value), "order");
         }
 
+        foreach (var life in plan.Lives.Where(life => life.OrderBy is not null))
+        {
+            Add(calendar, life.OrderBy!.Value, Told("calendar.order", life.Part, car), Told("calendar.runs-out", life.RunsOutAt!.Value), "order");
+        }
+
         return new CalendarSerializer().SerializeToString(calendar)!;
 
         string Told(string code, params ReadOnlySpan<Term> terms) => Teller.Text(Said.Of(code, terms), units);

@@ -18,15 +18,15 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Parts">Each part that wears.</param>
 /// <param name="Advice">The cheapest policy that keeps the margin, and why, in one sentence.</param>
 /// <param name="NextBleed">The next bleed date by it; null where none is needed.</param>
+/// <param name="Lives">Lives that are no thickness, those of which it uses enough to be told.</param>
 /// <param name="Settling">True where small dangers ask for more members that were left out: no word yet.</param>
 public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyList<PartSeason> Parts, Said Advice, DateOnly? NextBleed,
-    bool Settling = false)
+    IReadOnlyList<LifeSeason> Lives, bool Settling = false)
 {
     /// <summary>Most events of a season.</summary>
     public const int MostEvents = 40;
 
     private const int DaysBeforeEvent = 2;
-    private const int DeliveryDays = 14;
 
     /// <summary>Plans a season.</summary>
     /// <param name="plan">Car, parts, usual day; its fluid's age holds today.</param>
@@ -46,14 +46,32 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         InputFaultException.ThrowIfAny(faults);
         var fills = Enum.GetValues<FluidPolicy>().Select(policy => new FluidFill(plan, today, FlushesOf(policy, events))).ToList();
         var known = belief ?? ScopedBelief.Nothing;
-        var days = events.Select(item => DayOf(plan, item, [.. fills.Select(fill => fill.On(item.Date))], known, settle, cancel)).ToList();
+        var wear = WearBand(known, plan);
+        var days = new List<EventDays>();
+        foreach (var item in events)
+        {
+            days.Add(DayOf(Worn(plan, days, wear.P50), item, [.. fills.Select(fill => fill.On(item.Date))], known, settle, cancel));
+        }
+
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
         var holding = policies.Where(one => one.Holds).OrderBy(one => one.Flushes.Count).ThenBy(one => one.Cost ?? 0).FirstOrDefault();
         var settling = days.Any(day => day.Judged.Any(judged => judged.Unsettled));
-        return new SeasonPlan(policies, PartsOf(plan, events, days, WearBand(known, plan)), settling
+        return new SeasonPlan(policies, PartsOf(plan, events, days, wear), settling
             ? Said.Of("season-plan.small-dangers-still-being") : SeasonWords.Advise(policies, holding),
             settling ? null : (holding ?? policies[^1]).Flushes.Cast<DateOnly?>().FirstOrDefault(day => day >= today),
-            settling);
+            SeasonLives.Of(plan, events, [.. days.Select(day => day.Used)], today), settling);
+    }
+
+    // Each day starts on the pads that the days before it leave in the middle of what is believed of their wear; what was too thin has been changed.
+    private static PredictionPlan Worn(PredictionPlan plan, List<EventDays> before, double factor)
+    {
+        double Left(Axle axle, Func<EventDays, double> mm)
+        {
+            var brake = plan.At(axle).Brake;
+            return before.Aggregate(plan.At(axle).PadMm, (left, day) => left - (mm(day) * factor) is var then && then < brake.PadLimitMm ? brake.PadNewMm : then);
+        }
+
+        return before.Count == 0 ? plan : plan with { FrontPadMm = Left(Axle.Front, day => day.FrontMm), RearPadMm = Left(Axle.Rear, day => day.RearMm) };
     }
 
     private static void Check(Vehicles.Car car, IReadOnlyList<SeasonEvent> events, DateOnly today, List<InputFault> faults)
@@ -109,7 +127,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var fluids = new[] { judged[0].Demand(LimitCode.FrontFluid), judged[0].Demand(LimitCode.RearFluid) }.OfType<Spread>();
         return new EventDays(on, states, [.. states.Select(state => judged[Array.IndexOf(different, state)].Slim())], fluids.MaxBy(fluid => fluid.P50)!,
             on.Car.Front.WornMm(run.Front.WornMm3[0]), on.Car.Rear.WornMm(run.Rear.WornMm3[0]),
-            RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs));
+            RingWear.WornMm(on.FrontRotor, on.FrontPad, run.Front.EnergyJ[0] / on.Car.Front.Discs), SeasonLives.UsedBy(judged[0]));
     }
 
     private static PolicySeason Season(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, FluidFill fill, FluidPolicy policy)
@@ -129,7 +147,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     }
 
     private sealed record EventDays(PredictionPlan On, IReadOnlyList<FluidState> States, IReadOnlyList<JudgedDay> Judged, Spread FluidC, double FrontMm,
-        double RearMm, double RingMm);
+        double RearMm, double RingMm, IReadOnlyDictionary<string, double> Used);
 
     private static List<BoilingPointAt> Line(IReadOnlyList<SeasonEvent> events, IReadOnlyList<DateOnly> flushes, DateOnly today, Func<DateOnly,
         Spread> vapourOn)
@@ -191,7 +209,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
             runsOut ??= left[i].P10 < limitMm ? i + 1 : null;
         }
 
-        return new PartSeason(name, left, limitMm, runsOut, runsOut is { } number ? events[number - 1].Date.AddDays(-DeliveryDays) : null);
+        return new PartSeason(name, left, limitMm, runsOut, runsOut is { } number ? events[number - 1].Date.AddDays(-SeasonLives.DeliveryDays) : null);
     }
 
     private static string Iso(DateOnly date) => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);

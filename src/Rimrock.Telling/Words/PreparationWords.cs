@@ -34,6 +34,10 @@ internal static class PreparationWords
         ("season-plan.front-pads", "front pads"),
         ("season-plan.rear-pads", "rear pads"),
         ("season-plan.front-rotors", "front rotors"),
+        ("season-plan.crack-life", "front rotors by their cracks"),
+        ("season-plan.seal-life", "front piston seals"),
+        ("season-plan.burning", "front carbon discs by what burns away"),
+        ("season-plan.hoses", "hoses by their age"),
         ("season-words.car-boils-no-event",
             "What is in the car boils at no event in more than {0} of likely days: nothing to bleed this season but for the two years that no street " +
             "fluid should pass.{1}"),

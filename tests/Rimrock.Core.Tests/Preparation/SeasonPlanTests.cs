@@ -2,6 +2,7 @@ using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 
@@ -83,6 +84,49 @@ public class SeasonPlanTests
         }
 
         Assert.Fail("no thickness that lasts in the middle alone");
+    }
+
+    /// <summary>A day starts on the pads that the days before it have left (common practice: thin pads pass more heat, and wear through).</summary>
+    [Fact]
+    public void Each_day_is_judged_on_the_pads_that_the_days_before_have_left()
+    {
+        SeasonEvent[] alike = [.. Enumerable.Range(0, 4).Select(i => Events[0] with { Date = Events[0].Date.AddDays(7 * i) })];
+        var season = SeasonPlan.Of(Plan with { FrontPadMm = 8 }, alike, Today);
+        var (pads, days) = (season.Parts[0], season.Policies[(int)FluidPolicy.EachEvent].Days);
+        days[1].Damage.Share.ShouldBeGreaterThan(days[0].Damage.Share);
+
+        // As after the first day alone, judged by itself.
+        var worn = SeasonPlan.Of(Plan with { FrontPadMm = pads.LeftMm[0].P50, RearPadMm = season.Parts[1].LeftMm[0].P50 }, [alike[1]], Today);
+        var alone = worn.Policies[(int)FluidPolicy.EachEvent].Days[0];
+        days[1].Damage.Share.ShouldBe(alone.Damage.Share, 0.02);
+        days[1].DemandC.P50.ShouldBe(alone.DemandC.P50, 1);
+
+        // Where they would be below their limit in the morning, others are on.
+        var changed = pads.LeftMm.ToList().FindIndex(mm => mm.P50 < pads.LimitMm) + 1;
+        if (changed > 0 && changed < days.Count)
+        {
+            days[changed].Damage.Share.ShouldBeLessThan(days[changed - 1].Damage.Share);
+        }
+    }
+
+    [Fact]
+    public void Cracks_seals_and_hoses_add_up_over_the_season()
+    {
+        var drilled = Plan with { FrontRotor = Plan.FrontRotor with { Finish = new RotorFinish(RotorFace.Drilled) }, HoseYears = 9.8, Stint = new StintPlan(6, 30, 20) };
+        var season = SeasonPlan.Of(drilled, Events, Today);
+        var cracks = season.Lives.Single(life => life.Part.Code == "season-plan.crack-life");
+        cracks.UsedPercent.Count.ShouldBe(Events.Length);
+        double Alone(SeasonEvent item) => SeasonPlan.Of(drilled, [item], Today).Lives.Where(life => life.Part.Code == cracks.Part.Code)
+            .Sum(life => life.UsedPercent[0].P50);
+        cracks.UsedPercent[1].P50.ShouldBe(Alone(Events[0]) + Alone(Events[1]), 0.15 * cracks.UsedPercent[1].P50);
+
+        // The life of a plain ring is known within three times either way (engineering judgement): so is what is used of it.
+        (cracks.UsedPercent[0].P90 / cracks.UsedPercent[0].P50).ShouldBe(Math.Pow(3, 1.2816), 0.1);
+
+        // Ten years after nine and eight tenths: 73 days from today, before the second event.
+        var hoses = season.Lives.Single(life => life.Part.Code == "season-plan.hoses");
+        (hoses.RunsOutAt, hoses.OrderBy).ShouldBe((2, Events[1].Date.AddDays(-14)));
+        SeasonPlan.Of(Plan with { HoseYears = 3 }, Events, Today).Lives.ShouldNotContain(life => life.Part.Code == "season-plan.hoses");
     }
 
     [Fact]

@@ -2676,7 +2676,10 @@ export interface components {
         };
         /** @description A way to drive the worst kind of day that costs nothing, judged. */
         DrivingWay: {
-            /** @description cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer or together. */
+            /**
+             * @description cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer, fresh-fluid or
+             *                 together.
+             */
             code: string;
             /** @description In words. */
             what: components["schemas"]["Said"];
@@ -3442,6 +3445,23 @@ export interface components {
             next: components["schemas"]["Said"];
             /** @description What was told against what came, limit by limit. */
             scores: components["schemas"]["KeptPromises"];
+        };
+        /** @description What a season uses of a life that is no thickness: cracks, seals, carbon that burns, hoses that grow old. */
+        LifeSeason: {
+            /** @description Which. */
+            part: components["schemas"]["Said"];
+            /** @description Used after each event since today, % of the life; eight of ten lie in the band. */
+            usedPercent: components["schemas"]["Spread"][];
+            /**
+             * Format: int32
+             * @description First event, from 1, by which it may be used up: by the cautious edge of the band; null where even that lasts.
+             */
+            runsOutAt: null | number;
+            /**
+             * Format: date
+             * @description Day by which a new one should be ordered; null where none is needed.
+             */
+            orderBy: null | string;
         };
         /** @description One thing that can give: what the day asks, what the part can take, what is left. */
         Limit: {
@@ -5285,7 +5305,7 @@ export interface components {
             perEvent: null | number;
             /**
              * Format: double
-             * @description For the season's events.
+             * @description For the year as the plan states it: its events, and what its other kinds of day wear.
              */
             perSeason: null | number;
             /**
@@ -5386,6 +5406,8 @@ export interface components {
              * @description The next bleed date by it; null where none is needed.
              */
             nextBleed: null | string;
+            /** @description Lives that are no thickness, those of which it uses enough to be told. */
+            lives: components["schemas"]["LifeSeason"][];
             /**
              * @description True where small dangers ask for more members that were left out: no word yet.
              * @default false
@@ -6220,6 +6242,11 @@ export interface components {
              * @description Peak friction coefficient on a dry, warm track; +-0.05 (common practice).
              */
             grip: number;
+            /**
+             * @description False where no car drives on the road on it.
+             * @default true
+             */
+            isRoadLegal: boolean;
         };
         /**
          * @description What runs between the two cheeks of a rotor.

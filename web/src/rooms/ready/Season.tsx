@@ -222,6 +222,15 @@ export function Season({
                   : `${upper(told(part.part))} may not last through day ${part.runsOutAt}: ${band(part.leftMm[part.runsOutAt - 1]!, 'mm', 1)} left then, changed at ${show(part.limitMm, 'mm', 1)}. Order by ${part.orderBy}.`}
               </li>
             ))}
+            {answer.lives.map((life) => (
+              <li key={told(life.part)}>
+                {upper(told(life.part))}: {band(life.usedPercent[(life.runsOutAt ?? life.usedPercent.length) - 1]!, '%', 0)} of their life
+                used{' '}
+                {life.runsOutAt == null
+                  ? 'by the last day.'
+                  : `by day ${life.runsOutAt}: they may not last through it. Order by ${life.orderBy}.`}
+              </li>
+            ))}
           </ul>
           <p className="no-print">
             <button
