@@ -1,4 +1,5 @@
 using Rimrock.Core.Driving;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Fitting;
@@ -27,6 +28,11 @@ public static class Cautions
         if (!plan.Bedded)
         {
             cautions.Add(Said.Of("predictor.new-pads-brake-about"));
+        }
+
+        if (Axles.Both.Any(axle => plan.At(axle).Rotors.Rotor.Finish is { Face: RotorFace.Drilled or RotorFace.FactoryDrilled }))
+        {
+            cautions.Add(Said.Of("predictor.drilled-rotors-look-at-holes"));
         }
 
         if (plan.FrontWrongSide || plan.RearWrongSide)

@@ -122,6 +122,11 @@ internal static class ReasonFinder
             yield return new Reason(ReasonKind.Note, "slots", null, null, "", Said.Of("reason-finder.slots-do-nothing-commuter"));
         }
 
+        if (setup.Parts.Rotor.Id != Selection.FittedId && on.FrontRotor.Finish?.Treatment == RotorTreatment.Frozen)
+        {
+            yield return new Reason(ReasonKind.Note, "frozen", null, null, "", Said.Of("rotor-reading.frozen-not-worth"));
+        }
+
         if (setup.Parts.Rotor.Id != Selection.FittedId && on.FrontRotor.Finish?.Hardware is { } hardware)
         {
             yield return new Reason(ReasonKind.Note, "hardware", null, null, "", Said.Of("reason-finder.order-rotors", hardware));

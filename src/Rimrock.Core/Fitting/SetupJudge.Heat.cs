@@ -40,10 +40,15 @@ internal sealed partial class SetupJudge
         var over = run.Phases.Max(phase => phase.Shape.FaceOverMeanK[Middle]);
         var hours = day.DrivenHours();
         var scrape = on.FrontRotor.Finish?.PadWearFactor() ?? 1;
-        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare()), over,
+        return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare(),
+            on.FrontRotor.Finish?.HumPoints() ?? 0), over,
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
                 run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours), Others(on, scrape), ShareOf(on, run));
     }
+
+    // Slots have something to clear where the pad is worked against the clock, twice as much in rain, and nothing on the road (common practice).
+    private static double SlotPoints(PredictionPlan on) => on.RoadShare() >= 1 ? 0
+        : (on.Weather.Rain ? 2 : 1) * (on.FrontRotor.Finish?.BitePoints() ?? 0);
 
     // What the year's other kinds of day wear, in the middle of the band; null where the plan has one kind.
     private YearlyWear? Others(PredictionPlan on, double scrape)

@@ -75,7 +75,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
         var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor,
             heat.Others);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
-            Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad),
+            Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad, SlotPoints(on)),
             PedalTravel.SwellShare(on.Car, on.Hoses()));
         return new DrawnSetup(setup, on, scaled, new Lazy<Suggestion>(() =>
         {

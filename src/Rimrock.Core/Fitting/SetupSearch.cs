@@ -98,11 +98,14 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     }
 
     /// <summary>How poorly a pair of pads bites and lets go, 0 to 1.</summary>
-    internal static double Roughness(Pad front, Pad rear)
+    /// <param name="front">Front pad.</param>
+    /// <param name="rear">Rear pad.</param>
+    /// <param name="points">What the front rotors' slots do for it, in points of ten.</param>
+    internal static double Roughness(Pad front, Pad rear, double points = 0)
     {
         const int unknown = 5;
         static double Of(Pad pad) => (pad.Traits?.Bite ?? unknown) + (pad.Traits?.Release ?? unknown);
-        return 1 - ((Of(front) + Of(rear)) / 40);
+        return 1 - ((Of(front) + points + Of(rear)) / 40);
     }
 
     private Selection SetupAt(SetupIndex index, Filling[] fillings) =>

@@ -18,13 +18,19 @@ public sealed record StreetManners(double ExtraMetres, double DustAndNoise, doub
     private const double WarmingK = 14;
 
     /// <summary>Puts metres and indices together, by what matters and by how much of the driving is on the road.</summary>
-    public static StreetManners Of(double extraMetres, Pad front, Pad rear, Wishes wishes, double roadShare)
+    /// <param name="extraMetres">Metres longer than with the original pads.</param>
+    /// <param name="front">Front pad.</param>
+    /// <param name="rear">Rear pad.</param>
+    /// <param name="wishes">What matters.</param>
+    /// <param name="roadShare">Share of the driving on the road, 0 to 1.</param>
+    /// <param name="hum">What the front rotors' slots add to the noise, in points of ten.</param>
+    public static StreetManners Of(double extraMetres, Pad front, Pad rear, Wishes wishes, double roadShare, double hum = 0)
     {
         ArgumentNullException.ThrowIfNull(front);
         ArgumentNullException.ThrowIfNull(rear);
         ArgumentNullException.ThrowIfNull(wishes);
         // Front pads do most of the work, and so most of the dust and noise (common practice: seven tenths).
-        var index = (0.35 * (front.DustIndex() + front.NoiseIndex())) + (0.15 * (rear.DustIndex() + rear.NoiseIndex()));
+        var index = (0.35 * (front.DustIndex() + Math.Min(10, front.NoiseIndex() + hum))) + (0.15 * (rear.DustIndex() + rear.NoiseIndex()));
         var cold = Math.Clamp(extraMetres / WorstMetres, 0, 1);
         var weights = wishes.ColdMornings + wishes.DustAndNoise;
         var penalty = weights == 0 ? 0 : 10 * ((wishes.ColdMornings * cold) + (wishes.DustAndNoise * index / 10)) / weights;

@@ -20,14 +20,25 @@ public enum RotorFace
     FactoryDrilled,
 }
 
+/// <summary>What was done to the iron after casting.</summary>
+public enum RotorTreatment
+{
+    /// <summary>Nothing, or what every casting gets.</summary>
+    None,
+
+    /// <summary>Frozen: no difference found that is worth its money (common practice).</summary>
+    Frozen,
+}
+
 /// <summary>What a rotor is beside its geometry.</summary>
 /// <param name="Face">The rubbing face.</param>
 /// <param name="SlotsReachEdge">True where slots run out through the edge: a crack's way out.</param>
 /// <param name="RingPrice">Price of a replacement ring of a two-piece rotor; null where unknown.</param>
 /// <param name="Hardware">Grade of bolts and nuts and whether they are for one use; null where none are needed.</param>
 /// <param name="MinRingMassKg">Service limit of a carbon disc by mass, kg; null for iron.</param>
+/// <param name="Treatment">What was done to the iron; null for nothing known. It changes no figure.</param>
 public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsReachEdge = false, double? RingPrice = null, string? Hardware = null,
-    double? MinRingMassKg = null)
+    double? MinRingMassKg = null, RotorTreatment? Treatment = null)
 {
     private const int LongestHardware = 120;
     private static readonly FieldRange Ring = new("rotor.finish.ringPrice", "", 0, 20000);
@@ -48,6 +59,15 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
         RotorFace.Slotted or RotorFace.HookSlotted => SlotsReachEdge ? 1.8 : 1.3,
         _ => 1,
     };
+
+    /// <summary>
+    /// What slots do for bite where a pad is worked hard, in points of ten of bite and release: gas, dust and water go, and the pad's face stays fresh, the
+    /// more evenly the more and shorter they are (common practice; the figures are engineering judgement, +-0.5).
+    /// </summary>
+    public double BitePoints() => Face switch { RotorFace.Slotted => 1, RotorFace.HookSlotted => 1.5, RotorFace.Drilled or RotorFace.FactoryDrilled => 0.5, _ => 0 };
+
+    /// <summary>Hum that slots and holes add to a pad's noise, in points of ten (engineering judgement, +-0.5): many short slots less than straight ones.</summary>
+    public double HumPoints() => Face switch { RotorFace.Slotted => 1, RotorFace.HookSlotted => 0.5, RotorFace.Drilled or RotorFace.FactoryDrilled => 0.5, _ => 0 };
 
     /// <summary>On pad wear: edges scrape (engineering judgement, +-0.1).</summary>
     public double PadWearFactor() => Face switch { RotorFace.Plain => 1, RotorFace.FactoryDrilled => 1.1, _ => 1.15 };

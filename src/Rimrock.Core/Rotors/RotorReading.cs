@@ -54,6 +54,11 @@ public sealed record RotorReading(Spread RingKg, double KilojoulePerK, double We
             yield return Said.Of("rotor-reading.slots-run-out-through");
         }
 
+        if (finish.Treatment == RotorTreatment.Frozen)
+        {
+            yield return Said.Of("rotor-reading.frozen-not-worth");
+        }
+
         if (rotor.MassOverGeometry() is { } ratio && Math.Abs(ratio - 1) > 0.1)
         {
             yield return Said.Of("rotor-reading.stated-mass-measures-give", Units.Percent(100 * Math.Abs(ratio - 1)), ratio > 1

@@ -27,6 +27,7 @@ internal static class RotorsWords
         ("rotor-reading.drum-sheds-heat-poorly", "A drum sheds heat poorly, and its adjuster falls behind."),
         ("rotor-reading.one-piece-cheap-but", "One-piece: cheap, but the hat holds one cheek only, so it cones when hot and feeds heat to the bearing."),
         ("rotor-reading.drilled-after-casting-cracks", "Drilled after casting: cracks start at the holes, and holes clog with pad."),
+        ("rotor-reading.frozen-not-worth", "Freezing a rotor makes no difference that anybody found worth its money: alloy and mass do."),
         ("rotor-reading.holes-cast-chamfered-maker", "Holes cast or chamfered by its maker last longer than drilled ones; look at them between sessions."),
         ("rotor-reading.slots-run-out-through", "Slots run out through the edge: a crack's way out. Slots should stop short of it."),
         ("rotor-reading.above", "above"),

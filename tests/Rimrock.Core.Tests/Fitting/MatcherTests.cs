@@ -214,6 +214,21 @@ public class MatcherTests
         old.Steps[0].Setup.Parts.Fluid.Id.ShouldNotBe(Selection.FittedId);
     }
 
+    /// <summary>Slots clear gas, dust and water and keep the bite, and hum; on the road they do nothing (common practice).</summary>
+    [Fact]
+    public void Slots_win_on_their_merits_where_they_have_any()
+    {
+        var worn = SampleParts.Plan("track-sport", "track-sport") with { Pace = "novice", Stint = new Core.Driving.StintPlan(1, 8, 30) };
+        worn = worn with { FrontRotor = worn.FrontRotor with { ThicknessMm = worn.FrontRotor.MinThicknessMm - 0.1 } };
+        var plain = SampleParts.FrontRing with { Name = "plain", Price = 90, Finish = null };
+        var slotted = plain with { Name = "slotted", Finish = new Core.Rotors.RotorFinish(Core.Rotors.RotorFace.Slotted) };
+        var offer = new Offer([], [new("plain", plain), new("slotted", slotted)], [], [], []);
+        string First(Core.Driving.PredictionPlan plan) => Matcher.Search(plan, offer, Free with { Confidence = 3, Cost = 0 }).Answer(MatchStage.Sketch)
+            .Shortlist[0].Parts.Rotor.Id;
+        First(worn with { Weather = worn.Weather with { Rain = true } }).ShouldBe("slotted");
+        First(worn with { Days = [new Core.Driving.PlannedDay("weekday", 200)] }).ShouldBe("plain");
+    }
+
     [Fact]
     public void Bounds_of_the_wishes_are_kept()
     {

@@ -105,6 +105,7 @@ const rotorFields: Field[] = [
       ['factoryDrilled', 'holes cast or chamfered by its maker'],
     ),
   },
+  { path: 'finish.treatment', label: 'Treated', type: 'select', options: plain(['none', 'as cast'], ['frozen', 'frozen']) },
   { path: 'ringMassKg', label: 'Ring mass, if stated', type: 'number', range: 'rotor.ringMassKg', optional: true },
   { path: 'finish.minRingMassKg', label: 'Least ring mass (carbon)', type: 'number', range: 'rotor.finish.minRingMassKg', optional: true },
   {
