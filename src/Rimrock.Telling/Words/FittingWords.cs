@@ -23,7 +23,7 @@ internal static class FittingWords
         ("typical-shelf.rubber-lines", "new rubber hoses"),
         ("typical-shelf.braided-lines", "typical braided hoses"),
         ("typical-shelf.kit", "typical four-piston calipers with brackets and a larger floating ring{0}"),
-        ("typical-shelf.duct", "typical duct to the eye of the rotor"),
+        ("typical-shelf.duct", "typical duct to the rotor's eye"),
         ("typical-shelf.street-sets", " ({0:0.#} street sets)"),
         ("due.fluid-months-old-street", "The fluid is {0:0} months old, and street fluid is changed after {1:0}."),
         ("due.hoses-so-many-years", "The hoses are {0:0} years old: renew them at {1:0}, whatever they look like; braided ones hide their age."),

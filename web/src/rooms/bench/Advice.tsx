@@ -12,8 +12,8 @@ import { useUnits } from '../../units/UnitContext';
 /** Not while somebody is still looking for a plan, ms. */
 const restMs = 1500;
 
-/** What would make the day hold, looked for on the shelf once the verdict stands: the steps, and the way to the card. */
-export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief }) {
+/** What would make the day hold, looked for on the shelf once the verdict stands: the steps, and the way to the card. Until then what changes the limit. */
+export function Advice({ plan, belief, until }: { plan: PredictionPlan; belief: Belief; until: string | null }) {
   const { draft, search } = usePlan();
   const { told, show } = useUnits();
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
@@ -32,20 +32,23 @@ export function Advice({ plan, belief }: { plan: PredictionPlan; belief: Belief 
   const to = { pathname: '/choose', search };
   const [guess] = useGuesses(plan);
   const moves = (one: { faceK: number; fluidK: number }) =>
-    [one.faceK >= 1 && `face ±${show(one.faceK, 'K')}`, one.fluidK >= 1 && `fluid ±${show(one.fluidK, 'K')}`].filter(Boolean).join(', ');
+    one.faceK >= one.fluidK ? `face ±${show(one.faceK, 'K')}` : `fluid ±${show(one.fluidK, 'K')}`;
   const question = guess && (
     <>
       {' '}
-      Look up first: <b>{told(guess.name)}</b> ({moves(guess)}), {told(guess.how)}.
+      Look up <b>{told(guess.name)}</b> ({moves(guess)}), {told(guess.how)}.
     </>
   );
   if (!query.data)
     return (
-      <p>
-        <Link to={to}>See what would hold</Link>
-        {query.isFetching && <span className="note"> Looking through the shelf…</span>}
-        {question}
-      </p>
+      <>
+        {until && <p>{until}</p>}
+        <p>
+          <Link to={to}>See what would hold</Link>
+          {query.isFetching && <span className="note"> Looking through the shelf…</span>}
+          {question}
+        </p>
+      </>
     );
   const { steps, verdict, stops } = query.data;
   const last = steps.at(-1);

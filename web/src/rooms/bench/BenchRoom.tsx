@@ -217,7 +217,7 @@ const Verdict = memo(function Verdict({
         band={band}
         shelf={shelf}
         beforeLog={waiting && !answer?.learnt}
-        advice={band && !waiting && !band.settling ? <Advice plan={plan} belief={belief} /> : undefined}
+        advice={band && !waiting && !band.settling ? (until) => <Advice plan={plan} belief={belief} until={until} /> : undefined}
       />
       <DaysOfTheYear plan={plan} shelf={shelf} drawn={result.drawn} band={band} onDraw={onDraw} />
       {peeked && <PeekedNote fitted={result} peeked={peeked} />}

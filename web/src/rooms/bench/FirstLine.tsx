@@ -27,7 +27,7 @@ export function sayFirst(
   band: BandResult | undefined,
   told: (text: Told) => string,
   nameOf: (day: string) => string = (day) => day,
-): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good' } {
+): { head: string; then: string | null; tone: 'bad' | 'maybe' | 'good'; isChange?: boolean } {
   if (!band) {
     if (result.hardStops.length > 0) return { head: notLike(result), then: null, tone: 'bad' };
     const gone = result.limits.find((limit) => limit.gives);
@@ -47,6 +47,7 @@ export function sayFirst(
       head: limit ? `${head}: ${lower(told(limit.title))}${where(limit, found)}${on}.` : `${head}.`,
       then: limit?.change ? told(limit.change) : null,
       tone,
+      isChange: true,
     };
   };
   switch (band.outcome) {
@@ -88,18 +89,18 @@ export function FirstLine({
   shelf: ShelfAnswer;
   /** True where what the log has taught is not counted yet. */
   beforeLog?: boolean;
-  /** What would make it hold, once the verdict stands. */
-  advice?: ReactNode;
+  /** What would make it hold, once the verdict stands; until it is found, what changes the limit in general. */
+  advice?: (until: string | null) => ReactNode;
 }) {
   const { told } = useUnits();
-  const { head, then, tone } = sayFirst(result, band, told, (day) => nameOfDay(day, shelf, told));
+  const { head, then, tone, isChange } = sayFirst(result, band, told, (day) => nameOfDay(day, shelf, told));
   return (
     <section aria-label="What to do" className={`first-line tone-${tone}`}>
       <div>
         <h1>{head}</h1>
-        {then && <p>{then}</p>}
+        {then && !(isChange && advice) && <p>{then}</p>}
         {tone !== 'good' &&
-          (advice ?? (
+          (advice?.(isChange ? then : null) ?? (
             <p>
               <Link to={{ pathname: '/choose', search: window.location.search }}>See what would hold</Link>
             </p>

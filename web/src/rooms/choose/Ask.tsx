@@ -85,16 +85,14 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           <tr>
             <th scope="row">Fluid</th>
             <td>
-              <b>dry {show(card.dryC, 'C')} or more</b> {wishes.freshFluidEachEvent ? 'fresh for each event' : 'if changed each event'};{' '}
-              <b>wet {show(card.wetC, 'C')} or more</b> if left all season
-              {card.isRareBottle && '; no usual bottle reaches that: take heat out first'}
+              <b>dry {show(card.dryC, 'C')} or more</b> {wishes.freshFluidEachEvent ? 'fresh for each event' : 'if changed each event'},
+              else <b>wet {show(card.wetC, 'C')}</b>
+              {card.isRareBottle && '; no usual bottle does'}
             </td>
           </tr>
           <tr>
             <th scope="row">Rotors</th>
-            <td>
-              {card.holds ? 'yours are enough' : `pads and fluid fall short: ${card.cure ? told(card.cure) : 'see what gives first'}`}
-            </td>
+            <td>{card.holds ? 'yours are enough' : `not pads and fluid alone: ${card.cure ? told(card.cure) : 'see what gives first'}`}</td>
           </tr>
           <tr>
             <th scope="row">Must</th>
@@ -115,7 +113,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
           )}
           <tr>
             <th scope="row">Ask the seller</th>
-            <td>Chart temperature before the stop, in the disc or at the face? Friction below {show(front.fromC, 'C')}? Thickness new?</td>
+            <td>Chart temperature: before the stop, in the disc, at the face? Friction below {show(front.fromC, 'C')}? Thickness new?</td>
           </tr>
         </tbody>
       </table>
@@ -123,7 +121,7 @@ function Card({ card, plan, wishes }: { card: AskCard; plan: PredictionPlan; wis
         {card.danger && card.damage
           ? `Just met: danger ${withError(card.danger)}, damage ${withError(card.damage)}.`
           : `Beyond what these laws hold for: first more ring, ${card.lessHeat ? told(card.lessHeat) : ''}.`}{' '}
-        Estimates; the car maker’s limits come first.
+        <span className="print-only">Estimates; the car maker’s limits come first.</span>
       </p>
       <button type="button" className="btn btn-outline-dark no-print" onClick={() => globalThis.print()}>
         Print

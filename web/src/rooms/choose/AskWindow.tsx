@@ -10,7 +10,7 @@ export function AskWindow({ pad }: { pad: AskCard['pads']['front'] }) {
   const most = Math.max(700, pad.toFaceC + 80);
   const x = (celsius: number) => left + (celsius / most) * (width - left - 16);
   const y = (mu: number) => base - (mu / muTop) * 92;
-  const ticks = [0, 200, 400, 600, 800].filter((tick) => tick < most - 40);
+  const ticks = [400, 800].filter((tick) => tick < most - 40);
   return (
     <svg
       className="ask-window"
@@ -33,7 +33,7 @@ export function AskWindow({ pad }: { pad: AskCard['pads']['front'] }) {
         nine days in ten
       </text>
       {ticks.map((tick, i) => (
-        <text key={tick} x={x(tick)} y={height - 12} textAnchor={tick === 0 ? 'start' : 'middle'} className="ask-note">
+        <text key={tick} x={x(tick)} y={height - 12} textAnchor="middle" className="ask-note">
           {to(tick, 'C').toFixed(0)}
           {i === ticks.length - 1 ? ` ${unitOf('C')}` : ''}
         </text>

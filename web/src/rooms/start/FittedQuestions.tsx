@@ -50,7 +50,7 @@ export function FittedQuestions({ now, set }: Asked) {
       />
       <NumberField
         label="Age of the hoses"
-        hint="the car’s, if never changed"
+        hint="or the car’s"
         value={now.hoseYears}
         range={range('hoseYears')}
         onChange={(hoseYears) => set({ hoseYears })}
