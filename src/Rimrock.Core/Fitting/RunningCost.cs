@@ -142,7 +142,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         }
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
-        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0), Rounded((perHour * hours) + Elsewhere(setup, plan, others), 0),
+        return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0),
+            Rounded((perHour * hours) + Elsewhere(setup, plan, others), 0),
             BuyNowOf(setup, plan.Car, fitted), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));

@@ -97,7 +97,4 @@ internal sealed partial class SetupJudge
         var spread = mus.Count == 0 ? 0 : Math.Sqrt(mus.Average(mu => (mu - mean) * (mu - mean)));
         return new EnergyShares(Math.Round(1 - above - below, 3), Math.Round(below, 3), Math.Round(above, 3), Math.Round(mean, 3), Math.Round(spread, 3));
     }
-
-    private sealed record Heated(ColdStopResult[] Cold, StreetManners Street, double OverMeanK, HourlyWear Wear, YearlyWear? Others,
-        double Share);
 }

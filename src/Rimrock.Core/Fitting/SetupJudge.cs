@@ -88,12 +88,16 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
                 [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
-                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor, heat.Others), Math.Round(heat.Share, 3), Math.Round(equalShare, 3), Energy(on, run),
+                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor, heat.Others), Math.Round(heat.Share, 3), Math.Round(equalShare, 3),
+                Energy(on, run),
                 CrackLife.IndexBand(on.FrontRotor, heat.OverMeanK),
                 Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
                 new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));
     }
+
+    private sealed record Heated(ColdStopResult[] Cold, StreetManners Street, double OverMeanK, HourlyWear Wear, YearlyWear? Others,
+        double Share);
 
     /// <summary>Counts the chances of setups: those whose heat is the same by one set of runs, and the year's events with them where it is no sketch.</summary>
     /// <param name="drawn">The setups.</param>

@@ -57,8 +57,9 @@ internal static class SeasonLives
     {
         if (plan.HoseYears is { } years && years < BrakeLines.RenewYears)
         {
-            var life = LifeOf(Said.Of("season-plan.hoses"), events, [.. events.Select(item =>
-                Math.Round(100 * (years + ((item.Date.DayNumber - today.DayNumber) / DaysAYear)) / BrakeLines.RenewYears, 1)).Select(at => new Spread(at, at, at))]);
+            double Used(SeasonEvent item) =>
+                Math.Round(100 * (years + ((item.Date.DayNumber - today.DayNumber) / DaysAYear)) / BrakeLines.RenewYears, 1);
+            var life = LifeOf(Said.Of("season-plan.hoses"), events, [.. events.Select(Used).Select(at => new Spread(at, at, at))]);
             if (life.RunsOutAt is not null)
             {
                 yield return life;

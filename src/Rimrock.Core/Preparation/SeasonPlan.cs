@@ -68,7 +68,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         double Left(Axle axle, Func<EventDays, double> mm)
         {
             var brake = plan.At(axle).Brake;
-            return before.Aggregate(plan.At(axle).PadMm, (left, day) => left - (mm(day) * factor) is var then && then < brake.PadLimitMm ? brake.PadNewMm : then);
+            return before.Aggregate(plan.At(axle).PadMm,
+                (left, day) => left - (mm(day) * factor) is var then && then < brake.PadLimitMm ? brake.PadNewMm : then);
         }
 
         return before.Count == 0 ? plan : plan with { FrontPadMm = Left(Axle.Front, day => day.FrontMm), RearPadMm = Left(Axle.Rear, day => day.RearMm) };

@@ -64,10 +64,18 @@ public sealed record RotorFinish(RotorFace Face = RotorFace.Plain, bool SlotsRea
     /// What slots do for bite where a pad is worked hard, in points of ten of bite and release: gas, dust and water go, and the pad's face stays fresh, the
     /// more evenly the more and shorter they are (common practice; the figures are engineering judgement, +-0.5).
     /// </summary>
-    public double BitePoints() => Face switch { RotorFace.Slotted => 1, RotorFace.HookSlotted => 1.5, RotorFace.Drilled or RotorFace.FactoryDrilled => 0.5, _ => 0 };
+    public double BitePoints() => Face switch
+    {
+        RotorFace.Slotted => 1,
+        RotorFace.HookSlotted => 1.5,
+        RotorFace.Drilled or RotorFace.FactoryDrilled => 0.5,
+        _ => 0,
+    };
 
-    /// <summary>Hum that slots and holes add to a pad's noise, in points of ten (engineering judgement, +-0.5): many short slots less than straight ones.</summary>
-    public double HumPoints() => Face switch { RotorFace.Slotted => 1, RotorFace.HookSlotted => 0.5, RotorFace.Drilled or RotorFace.FactoryDrilled => 0.5, _ => 0 };
+    /// <summary>
+    /// Hum that slots and holes add to a pad's noise, in points of ten (engineering judgement, +-0.5): many short slots less than straight ones.
+    /// </summary>
+    public double HumPoints() => Face switch { RotorFace.Plain => 0, RotorFace.Slotted => 1, _ => 0.5 };
 
     /// <summary>On pad wear: edges scrape (engineering judgement, +-0.1).</summary>
     public double PadWearFactor() => Face switch { RotorFace.Plain => 1, RotorFace.FactoryDrilled => 1.1, _ => 1.15 };

@@ -5202,6 +5202,7 @@ export interface components {
              * @description Service limit of a carbon disc by mass, kg; null for iron.
              */
             minRingMassKg?: null | number;
+            treatment?: null | components["schemas"]["RotorTreatment"];
         };
         /** @description What a rotor's measures say. */
         RotorReading: {
@@ -5234,6 +5235,8 @@ export interface components {
          * @enum {unknown}
          */
         RotorSchool: "either" | "blanks" | "twoPiece";
+        /** @enum {unknown} */
+        RotorTreatment: "none" | "frozen" | null;
         /** @description Rotors of an axle. */
         RotorsOnCar: {
             /** @description What they are. */

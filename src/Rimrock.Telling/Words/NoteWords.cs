@@ -1,0 +1,33 @@
+namespace Rimrock.Telling.Words;
+
+/// <summary>What notes speak of.</summary>
+internal static class NoteWords
+{
+    internal static readonly (string Code, string Words)[] Rows =
+    [
+        ("note-rule.speaks-of", "It speaks of {0}, and counts as seen; tick it too, so that every room knows. {1}"),
+        ("note-rule.leak", "a leak"),
+        ("note-rule.fire", "fire"),
+        ("note-rule.fire-ends-the-day", "Do not drive. Flames at a brake are fluid, grease or a hose: all of it is taken apart and looked at first."),
+        ("note-rule.burnt-is-taken-apart", "What has burnt is taken apart before it is driven."),
+        ("note-rule.no-brakes", "a car that did not stop"),
+        ("note-rule.sinking-pedal", "a pedal or lever that went to its end"),
+        ("note-rule.soft-pedal", "a soft or long pedal or lever"),
+        ("note-rule.cracked", "a crack or a break"),
+        ("note-rule.cracked-until-measured",
+            "Do not drive until it is measured: a crack that reaches a hole, a slot's end or the edge, or is longer than a hairline, ends the part."),
+        ("note-rule.cracks-are-measured", "A crack is measured before the car moves."),
+        ("note-rule.loose", "something loose or lost"),
+        ("note-rule.bad-hose", "a hose that is not sound"),
+        ("note-rule.grinding", "metal on metal"),
+        ("note-rule.knock", "a knock"),
+        ("note-rule.knock-is-found-first", "Wheel nuts first, then bearing, bolts of caliper and bracket, pads and their pins: before the next session."),
+        ("note-rule.stuck", "something that sticks or drags"),
+        ("note-rule.smoke", "smoke"),
+        ("note-rule.pull", "a pull to one side"),
+        ("note-rule.rear-locks", "a rear that locks"),
+        ("note-rule.smell", "a smell"),
+        ("note-rule.judder", "shaking"),
+        ("note-rule.squeal", "squeal"),
+    ];
+}
