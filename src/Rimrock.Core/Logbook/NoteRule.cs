@@ -23,6 +23,9 @@ public enum Spoken
     /// <summary>A crack, or something broken.</summary>
     Cracked,
 
+    /// <summary>Play in a wheel, its bearing or its nuts.</summary>
+    WheelPlay,
+
     /// <summary>Something loose, or lost.</summary>
     Loose,
 
@@ -82,6 +85,7 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
             Said.Of("stop-or-go.after-soft-hot-pedal")),
         new(Spoken.Cracked, Said.Of("note-rule.cracked"), Verdict.StopNow, Said.Of("note-rule.cracked-until-measured"),
             Said.Of("note-rule.cracks-are-measured")),
+        Like(Spoken.WheelPlay, Said.Of("note-rule.wheel-play"), CornerMark.WheelPlay),
         Like(Spoken.Loose, Said.Of("note-rule.loose"), CornerMark.HardwareLoose),
         Like(Spoken.BadHose, Said.Of("note-rule.bad-hose"), CornerMark.HoseBad),
         Like(Spoken.Grinding, Said.Of("note-rule.grinding"), Entries.Sign.Grinding),

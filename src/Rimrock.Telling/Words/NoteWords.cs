@@ -17,6 +17,7 @@ internal static class NoteWords
         ("note-rule.cracked-until-measured",
             "Do not drive until it is measured: a crack that reaches a hole, a slot's end or the edge, or is longer than a hairline, ends the part."),
         ("note-rule.cracks-are-measured", "A crack is measured before the car moves."),
+        ("note-rule.wheel-play", "play in a wheel"),
         ("note-rule.loose", "something loose or lost"),
         ("note-rule.bad-hose", "a hose that is not sound"),
         ("note-rule.grinding", "metal on metal"),

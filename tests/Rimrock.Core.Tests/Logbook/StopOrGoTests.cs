@@ -282,8 +282,8 @@ public class StopOrGoTests
                 .ShouldContain(found => found.Verdict == rule.Verdict && found.Rule == rule.Rule);
         }
 
-        Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.Loose, Spoken.BadHose,
-            Spoken.Grinding];
+        Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.WheelPlay, Spoken.Loose,
+            Spoken.BadHose, Spoken.Grinding];
         NoteRule.All.Where(rule => rule.Verdict == Verdict.StopNow).Select(rule => rule.Of).Order().ShouldBe(stops.Order());
 
         // A sign that was ticked is told once, and a note is never fine.

@@ -10,7 +10,6 @@ export function AskWindow({ pad }: { pad: AskCard['pads']['front'] }) {
   const most = Math.max(700, pad.toFaceC + 80);
   const x = (celsius: number) => left + (celsius / most) * (width - left - 16);
   const y = (mu: number) => base - (mu / muTop) * 92;
-  const ticks = [400, 800].filter((tick) => tick < most - 40);
   return (
     <svg
       className="ask-window"
@@ -32,12 +31,12 @@ export function AskWindow({ pad }: { pad: AskCard['pads']['front'] }) {
       <text x={x(pad.toFaceC)} y={y(pad.leastMu) - 20} textAnchor="end" className="ask-hot">
         nine days in ten
       </text>
-      {ticks.map((tick, i) => (
-        <text key={tick} x={x(tick)} y={height - 12} textAnchor="middle" className="ask-note">
-          {to(tick, 'C').toFixed(0)}
-          {i === ticks.length - 1 ? ` ${unitOf('C')}` : ''}
-        </text>
-      ))}
+      <text x={x(pad.fromC)} y={height - 12} textAnchor="middle" className="ask-note">
+        {to(pad.fromC, 'C').toFixed(0)}
+      </text>
+      <text x={x(pad.toFaceC)} y={height - 12} textAnchor="middle" className="ask-note">
+        {to(pad.toFaceC, 'C').toFixed(0)} {unitOf('C')}
+      </text>
     </svg>
   );
 }
