@@ -19,10 +19,15 @@ export function AirChoice() {
   if (!draft) return null;
   const duct = { ...noDuct, ...draft.frontDuct };
   const rear = { ...noDuct, ...draft.refine?.rearDuct };
+  // Upon what stands then, which this page may not have drawn yet: nothing that was typed just before is lost.
   const edit = (changes: Partial<WheelDuct>) =>
-    change((old) => ({ ...old, refine: { ...old.refine, ductPrice: undefined }, frontDuct: { ...duct, ...changes } }));
+    change((old) => ({
+      ...old,
+      refine: { ...old.refine, ductPrice: undefined },
+      frontDuct: { ...noDuct, ...old.frontDuct, ...changes },
+    }));
   const editRear = (changes: Partial<WheelDuct>) =>
-    change((old) => ({ ...old, refine: { ...old.refine, rearDuct: { ...rear, ...changes } } }));
+    change((old) => ({ ...old, refine: { ...old.refine, rearDuct: { ...noDuct, ...old.refine?.rearDuct, ...changes } } }));
   return (
     <div>
       <h3>Air to the front</h3>

@@ -71,21 +71,27 @@ export function CarEditor() {
   const range = useRange();
   if (!draft || !plan) return null;
   const car = plan.car;
-  const edit = (changes: Partial<Car>) =>
-    change((old) => ({
-      ...old,
-      car: { ...car, ...changes },
-      frontRotor: old.frontRotor ?? plan.frontRotor,
-      rearRotor: old.rearRotor ?? plan.rearRotor,
-    }));
-  const editAxle = (axle: 'front' | 'rear', changes: Partial<AxleBrake>) => edit({ [axle]: { ...car[axle], ...changes } });
+  // Upon the car as it stands then, which this page may not have drawn yet.
+  const editCar = (changes: (now: Car) => Partial<Car>) =>
+    change((old) => {
+      const now = typeof old.car === 'string' ? car : old.car;
+      return {
+        ...old,
+        car: { ...now, ...changes(now) },
+        frontRotor: old.frontRotor ?? plan.frontRotor,
+        rearRotor: old.rearRotor ?? plan.rearRotor,
+      };
+    });
+  const edit = (changes: Partial<Car>) => editCar(() => changes);
+  const editAxle = (axle: 'front' | 'rear', changes: Partial<AxleBrake>) => editCar((now) => ({ [axle]: { ...now[axle], ...changes } }));
   const editCaliper = (axle: 'front' | 'rear', caliper: AxleBrake['caliper']) =>
     change((old) => {
       const rotor = axle === 'front' ? plan.frontRotor : plan.rearRotor;
       const fitting = (caliper === 'drum') === (rotor.construction === 'drum') ? rotor : caliper === 'drum' ? typicalDrum : typicalDisc;
+      const now = typeof old.car === 'string' ? car : old.car;
       return {
         ...old,
-        car: { ...car, [axle]: { ...car[axle], caliper, ...(caliper === 'drum' ? drumBrake : {}) } },
+        car: { ...now, [axle]: { ...now[axle], caliper, ...(caliper === 'drum' ? drumBrake : {}) } },
         frontRotor: axle === 'front' ? fitting : (old.frontRotor ?? plan.frontRotor),
         rearRotor: axle === 'rear' ? fitting : (old.rearRotor ?? plan.rearRotor),
       };

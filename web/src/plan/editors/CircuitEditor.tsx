@@ -68,7 +68,12 @@ function ZoneTable() {
   }
   const zones = own.zones;
   const bySpeedometer = (is: boolean) => change((old) => ({ ...old, circuit: { ...own, bySpeedometer: is } }));
-  const edit = (at: number, changes: Partial<BrakingZone>) => set(zones.map((zone, i) => (i === at ? { ...zone, ...changes } : zone)));
+  // Upon the zones as they stand then, which this page may not have drawn yet.
+  const edit = (at: number, changes: Partial<BrakingZone>) =>
+    change((old) => {
+      const now = typeof old.circuit === 'string' ? own : old.circuit;
+      return { ...old, circuit: { ...now, zones: (now.zones ?? zones).map((zone, i) => (i === at ? { ...zone, ...changes } : zone)) } };
+    });
   return (
     <div className="zones">
       <h3>Braking zones, as driven</h3>

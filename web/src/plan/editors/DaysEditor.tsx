@@ -29,9 +29,10 @@ export function DaysEditor() {
   const range = useRange();
   if (!draft) return null;
   const { days } = draft;
-  const set = (next: PlannedDay[]) => change((old) => ({ ...old, days: next }));
+  // Upon the days as they stand then, which this page may not have drawn yet.
+  const set = (next: (now: PlannedDay[]) => PlannedDay[]) => change((old) => ({ ...old, days: next(old.days) }));
   const edit = (at: number, changes: Partial<PlannedDay>) =>
-    set(days.map((planned, i) => (i === at ? { ...planned, ...changes } : planned)));
+    set((now) => now.map((planned, i) => (i === at ? { ...planned, ...changes } : planned)));
   const left = shelf.dayKinds.filter((kind) => days.every((planned) => planned.kind !== kind.code));
   return (
     <>
@@ -45,7 +46,7 @@ export function DaysEditor() {
                 <h3>{name}</h3>
                 <span className="field-hint">{notes[planned.kind]}</span>
                 {days.length > 1 && (
-                  <button type="button" className="btn btn-link" onClick={() => set(days.filter((_, i) => i !== at))}>
+                  <button type="button" className="btn btn-link" onClick={() => set((now) => now.filter((_, i) => i !== at))}>
                     Remove {name}
                   </button>
                 )}
@@ -74,7 +75,7 @@ export function DaysEditor() {
             ]}
             onChange={(code) => {
               const kind = shelf.dayKinds.find((one) => one.code === code);
-              if (kind) set([...days, day(kind.code, kind.usualDays)]);
+              if (kind) set((now) => [...now, day(kind.code, kind.usualDays)]);
             }}
           />
         )}

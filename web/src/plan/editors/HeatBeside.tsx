@@ -13,7 +13,9 @@ export function HeatBeside() {
   if (!draft || !plan) return null;
   const heat = plan.outsideHeat ? { ...exhaust, ...plan.outsideHeat } : null;
   const refine = (changes: NonNullable<typeof draft.refine>) => change((old) => ({ ...old, refine: { ...old.refine, ...changes } }));
-  const edit = (changes: Partial<OutsideHeat>) => heat && refine({ outsideHeat: { ...heat, ...changes } });
+  // Upon what stands then, which this page may not have drawn yet.
+  const edit = (changes: Partial<OutsideHeat>) =>
+    heat && change((old) => ({ ...old, refine: { ...old.refine, outsideHeat: { ...heat, ...old.refine?.outsideHeat, ...changes } } }));
   return (
     <div>
       <SelectField

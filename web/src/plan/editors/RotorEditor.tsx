@@ -82,7 +82,12 @@ function Measures({ axle, rotor }: { axle: Axle; rotor: Rotor }) {
   const { change } = usePlan();
   const range = useRange();
   const key = axle === 'front' ? 'frontRotor' : 'rearRotor';
-  const edit = (changes: Partial<Rotor>) => change((old) => ({ ...old, [key]: { ...rotor, ringMassKg: undefined, ...changes } }));
+  // Upon the rotor as it stands then, which this page may not have drawn yet.
+  const edit = (changes: Partial<Rotor>) =>
+    change((old) => {
+      const now = old[key];
+      return { ...old, [key]: { ...(now && typeof now !== 'string' ? now : rotor), ringMassKg: undefined, ...changes } };
+    });
   const drum = rotor.construction === 'drum';
   const vented = { vaneGapMm: Math.max(6, rotor.vaneGapMm ?? 0), vaneCount: Math.max(30, rotor.vaneCount ?? 0) };
   return (
