@@ -61,8 +61,12 @@ public static partial class NoteReader
 
     /// <summary>What a note speaks of.</summary>
     /// <param name="note">The note; null or blank for none.</param>
-    public static IReadOnlyList<Spoken> Read(string? note) => string.IsNullOrWhiteSpace(note) ? []
-        : [.. Table.Where(row => row.Words.Matches(note).Any(match => !row.IsDeniable || !IsDenied(note, match))).Select(row => row.Of).Distinct()];
+    public static IReadOnlyList<Spoken> Read(string? note)
+    {
+        // Phones write the apostrophe of print.
+        var text = note?.Replace('\u2019', '\'') ?? "";
+        return [.. Table.Where(row => row.Words.Matches(text).Any(match => !row.IsDeniable || !IsDenied(text, match))).Select(row => row.Of).Distinct()];
+    }
 
     private static (Spoken Of, Regex Words, bool IsDeniable) Row(Spoken of, params string[] words) => (of, WordsOf(words), true);
 

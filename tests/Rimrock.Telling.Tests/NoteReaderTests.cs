@@ -34,6 +34,7 @@ public sealed class NoteReaderTests
     [InlineData("not sure whether it leaks", Spoken.Leak)]
     [InlineData("pedal didn't hold and sank to the floor", Spoken.SinkingPedal)]
     [InlineData("it would not stop", Spoken.NoBrakes)]
+    [InlineData("it didn’t stop", Spoken.NoBrakes)]
     [InlineData("Bolt missing from the bracket", Spoken.Loose)]
     [InlineData("the left wheel wobbles", Spoken.WheelPlay)]
     [InlineData("brakes on fire", Spoken.Fire)]

@@ -15,7 +15,7 @@ public static class Cautions
         {
             Said.Of("predictor.these-estimates-your-car"),
         };
-        if (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved)
+        if (plan.IsOnRoad() && (!plan.FrontPad.RoadApproved || !plan.RearPad.RoadApproved))
         {
             cautions.Add(Said.Of("predictor.pad-without-road-approval"));
         }

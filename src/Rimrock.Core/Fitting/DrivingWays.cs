@@ -3,7 +3,7 @@ using Rimrock.Core.Judgement;
 
 namespace Rimrock.Core.Fitting;
 
-/// <summary>A way to drive the worst kind of day that costs nothing, judged.</summary>
+/// <summary>A way to do with the worst kind of day that costs nothing, or a bottle of fluid before each event; judged.</summary>
 /// <param name="Code">cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer, fresh-fluid or
 /// together.</param>
 /// <param name="What">In words.</param>

@@ -60,6 +60,7 @@ public static class Leaflet
         pad.Check("pad", faults);
         fluid?.Check("fluid", faults);
         InputFaultException.ThrowIfAny(faults);
+        wishes = wishes.For(plan);
         var rotor = plan.At(axle).Rotors.Rotor;
         if ((HardStops.Of(pad, axle, rotor, plan, wishes) ?? (fluid is null ? null : HardStops.Of(fluid, plan, wishes))) is { } stop)
         {

@@ -99,7 +99,7 @@ internal static class ReasonFinder
             yield return new Reason(ReasonKind.Note, "corrosive-dust", null, null, "", Said.Of("reason-finder.dust-pits-wheels-wash"));
         }
 
-        if (!on.FrontPad.RoadApproved || !on.RearPad.RoadApproved)
+        if (on.IsOnRoad() && (!on.FrontPad.RoadApproved || !on.RearPad.RoadApproved))
         {
             yield return new Reason(ReasonKind.Note, "approval", null, null, "",
                 Said.Of("reason-finder.no-road-approval-change"));

@@ -77,7 +77,7 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
     [
         Like(Spoken.Leak, Said.Of("note-rule.leak"), Entries.Sign.Leak),
         new(Spoken.Fire, Said.Of("note-rule.fire"), Verdict.StopNow, Said.Of("note-rule.fire-ends-the-day"), Said.Of("note-rule.burnt-is-taken-apart")),
-        new(Spoken.NoBrakes, Said.Of("note-rule.no-brakes"), Verdict.StopNow, Said.Of("stop-or-go.firm-pedal-no-stop"),
+        new(Spoken.NoBrakes, Said.Of("note-rule.no-brakes"), Verdict.StopNow, Said.Of("note-rule.no-brakes-find-out"),
             Said.Of("stop-or-go.firm-no-stop-ends")),
         new(Spoken.SinkingPedal, Said.Of("note-rule.sinking-pedal"), Verdict.StopNow, Said.Of("stop-or-go.pedal-sinks-creeps-car"),
             Said.Of("stop-or-go.sinking-pedal-stops-driving")),

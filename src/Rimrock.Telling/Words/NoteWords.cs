@@ -11,6 +11,9 @@ internal static class NoteWords
         ("note-rule.fire-ends-the-day", "Do not drive. Flames at a brake are fluid, grease or a hose: all of it is taken apart and looked at first."),
         ("note-rule.burnt-is-taken-apart", "What has burnt is taken apart before it is driven."),
         ("note-rule.no-brakes", "a car that did not stop"),
+        ("note-rule.no-brakes-find-out",
+            "Do not drive on before you know why. With a firm pedal: pads past their window, oil on them, a booster that is gone. With a soft or long one: "
+            + "boiled fluid, air, a leak."),
         ("note-rule.sinking-pedal", "a pedal or lever that went to its end"),
         ("note-rule.soft-pedal", "a soft or long pedal or lever"),
         ("note-rule.cracked", "a crack or a break"),

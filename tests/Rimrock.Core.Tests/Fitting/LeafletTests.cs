@@ -32,4 +32,18 @@ public class LeafletTests
         // A bottle beside it is a flush.
         Held(old, old.Fluid with { Name = "bottle" }).Outcome.ShouldBe(LeafletOutcome.Fits);
     }
+
+    /// <summary>What is trailered to its events needs no road approval, whoever asks: leaflet, reasons and cautions alike.</summary>
+    [Fact]
+    public void Road_approval_is_asked_of_what_drives_on_the_road_alone()
+    {
+        var track = SampleParts.Plan() with { Days = [new PlannedDay(DayKind.TrackDay, 6)] };
+        var pad = new Core.Friction.Pad("leaflet", "track-sport", RoadApproved: false);
+        string? Stop(string tyre) => Leaflet.Of(track with { Car = track.Car with { Tyre = tyre } }, pad, Axle.Front, null, new Wishes()).Stop?.Code;
+        Stop("sport").ShouldBe("road-approval");
+        Stop("slick").ShouldBeNull();
+        bool Warns(string tyre) => Cautions.Of(track with { FrontPad = pad, Car = track.Car with { Tyre = tyre } })
+            .Any(caution => caution.Code == "predictor.pad-without-road-approval");
+        (Warns("sport"), Warns("slick")).ShouldBe((true, false));
+    }
 }

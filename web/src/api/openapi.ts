@@ -2674,7 +2674,7 @@ export interface components {
             /** @description The ways that help, the best first. */
             ways: components["schemas"]["DrivingWay"][];
         };
-        /** @description A way to drive the worst kind of day that costs nothing, judged. */
+        /** @description A way to do with the worst kind of day that costs nothing, or a bottle of fluid before each event; judged. */
         DrivingWay: {
             /**
              * @description cool-down-lap, shorter-sessions, longer-rest, slower-pace, lower-gear, stop-halfway, lighter-trailer, fresh-fluid or

@@ -214,6 +214,9 @@ export function Season({
               ],
             }))}
           />
+          <p className="note">
+            Each day is judged on the pads that the days before it leave, and on new ones where those would be too thin.
+          </p>
           <ul className="season-parts">
             {answer.parts.map((part) => (
               <li key={told(part.part)}>
