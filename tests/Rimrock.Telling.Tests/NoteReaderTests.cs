@@ -16,7 +16,7 @@ public sealed class NoteReaderTests
     [InlineData("had to pump the pedal twice", Spoken.SoftPedal)]
     [InlineData("no brakes into the hairpin!", Spoken.NoBrakes)]
     [InlineData("hard pedal but it did not stop", Spoken.NoBrakes)]
-    [InlineData("massive fade from lap 3", Spoken.NoBrakes)]
+    [InlineData("massive fade from lap 3", Spoken.Faded)]
     [InlineData("rotor is cracked to the edge", Spoken.Cracked)]
     [InlineData("caliper bolt was loose", Spoken.Loose)]
     [InlineData("hose is chafed where it passes the arm", Spoken.BadHose)]

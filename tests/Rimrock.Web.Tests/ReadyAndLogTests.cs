@@ -39,6 +39,29 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         ((bool)bed["reached"]!).ShouldBeTrue();
     }
 
+    /// <summary>What a driver wrote into the note of a day stops the car in every room, not on that day's own page alone.</summary>
+    [Fact]
+    public async Task A_leak_that_was_only_written_down_stops_the_car()
+    {
+        var plan = await Plans.DemoAsync(client);
+        async Task<JsonObject> GarageAsync(string car) => await BodyAsync(await client.PostAsJsonAsync(At($"/api/log/{car}/garage"),
+            new JsonObject { ["described"] = plan.DeepClone(), ["describedOn"] = null, ["today"] = "2026-05-02" }));
+        async Task WriteAsync(string car, string note)
+        {
+            var session = Session(plan);
+            (session["pedal"], session["pedalLap"], session["note"]) = ("firm", null, note);
+            (await client.PutAsJsonAsync(At($"/api/log/{car}/sessions/s-{car}?revision=0&day=2026-05-01"), session)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        }
+
+        await WriteAsync("dry", "no leak, nothing to see");
+        (await GarageAsync("dry"))["stops"]!.AsArray().ShouldBeEmpty();
+        await WriteAsync("wet", "brake fluid dripping from the left front caliper");
+        var wet = await GarageAsync("wet");
+        wet["stops"]!.AsArray().Count.ShouldBe(1);
+        var bench = await BodyAsync(await client.PostAsJsonAsync(At("/api/predictions/band"), new JsonObject { ["plan"] = wet["plan"]!.DeepClone() }));
+        ((string)bench["prior"]!["outcome"]!).ShouldBe("stop");
+    }
+
     [Fact]
     public async Task A_season_comes_as_plan_calendar_and_table_and_refuses_the_past()
     {

@@ -54,7 +54,10 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
     public const int Most = 12;
 
     /// <summary>True for what air, vapour or a leak in the hydraulics does: only bleeding answers it, whatever explains it.</summary>
-    public bool IsOfHydraulics => Trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak;
+    public bool IsOfHydraulics => IsOfTheHydraulics(Trouble);
+
+    /// <summary>The same of a trouble.</summary>
+    public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak;
 
     /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone.</summary>
     public bool IsAnsweredBy(Renewed renewed)

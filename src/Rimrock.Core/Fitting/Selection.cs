@@ -86,7 +86,8 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
             HoseYears = Lines is null ? plan.HoseYears : 0,
             LinesPrice = Lines is null ? plan.LinesPrice : Lines.Body.Price,
             DuctPrice = Duct is null ? plan.DuctPrice : Duct.Body.Price,
-            Fluid = Fluid.Body,
+            // Its months of this day have gone into the age; the bottle itself is known by its day.
+            Fluid = Fluid.Body.OpenedOn is null ? Fluid.Body : Fluid.Body with { OpenedMonths = null },
             FluidState = Fluid.Id == FittedId ? state : state with
             {
                 AgeMonths = Math.Min(FluidState.AgeRange.Max,

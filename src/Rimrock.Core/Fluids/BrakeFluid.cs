@@ -10,8 +10,9 @@ namespace Rimrock.Core.Fluids;
 /// <param name="ViscosityMm2S">Kinematic viscosity at -40 C, mm2/s; null where unknown.</param>
 /// <param name="BottleLitres">Size of a bottle, l.</param>
 /// <param name="OpenedMonths">Months since the bottle was opened; null for a sealed one.</param>
+/// <param name="OpenedOn">The day on which it was opened, which tells the months of any day; null where only the months are known.</param>
 public sealed record BrakeFluid(string Name, string Class, double DryC, double WetC, double? PriceLitre = null, double? ViscosityMm2S = null,
-    double BottleLitres = 1, double? OpenedMonths = null)
+    double BottleLitres = 1, double? OpenedMonths = null, DateOnly? OpenedOn = null)
 {
     /// <summary>
     /// What ABS and stability control want at -40 C, mm2/s: their valves are tested with the low-viscosity classes (ISO 4925 classes 6 and 7, from memory).
@@ -30,6 +31,10 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
 
     /// <summary>The fluid's class, or null for an unknown code.</summary>
     public FluidClass? ClassOf() => FluidClass.Find(Class);
+
+    /// <summary>The same bottle on a day: as many months open as lie between.</summary>
+    public BrakeFluid AsOf(DateOnly today) => OpenedOn is { } day
+        ? this with { OpenedMonths = Math.Round(Math.Clamp((today.DayNumber - day.DayNumber) / Days.AMonth, Opened.Min, Opened.Max), 1) } : this;
 
     /// <summary>The boiling point at sea level with this much water at the caliper; silicone keeps its dry point.</summary>
     public Temperature BoilingWith(double waterPercent, double decayFactor = 1) => ClassOf() is { Silicone: true }
@@ -52,6 +57,11 @@ public sealed record BrakeFluid(string Name, string Class, double DryC, double W
         if (OpenedMonths is { } opened)
         {
             Opened.Check(opened, faults, $"{field}.openedMonths");
+        }
+
+        if (OpenedOn is { } day)
+        {
+            Days.Check(day, $"{field}.openedOn", faults);
         }
 
         if (ViscosityMm2S is { } viscosity)

@@ -58,10 +58,11 @@ public sealed record Contradiction(DateOnly Day, Said Sentence);
 /// <param name="PastRotors">Rotors that came off, the last first.</param>
 /// <param name="HoseYears">Age of its flexible lines, years; null where nobody said.</param>
 /// <param name="PastFluids">Fills that were changed, the last first.</param>
+/// <param name="Bottles">What is left of bottles that finished orders opened, the oldest first.</param>
 public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Axles<RotorsOnCar> Rotors, FluidOnCar Fluid, BrakeLine Lines,
     DateOnly? LinesSince, Axles<WheelDuct?> Ducts, CaliperKit? FrontKit, IReadOnlyList<PadSet> Stock, IReadOnlyList<Contradiction> Contradictions,
     IReadOnlyList<OpenSign> Open, string? Tyre = null, DateOnly? TyreSince = null, Axles<IReadOnlyList<RotorsOnCar>>? PastRotors = null,
-    IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null)
+    IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null, IReadOnlyList<OpenedBottle>? Bottles = null)
 {
     private const double LeastMm = 1;
 

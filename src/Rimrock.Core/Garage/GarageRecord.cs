@@ -59,6 +59,7 @@ public static class GarageRecord
         private readonly Dictionary<Axle, RotorsOnCar> rotors = [];
         private readonly List<Contradiction> contradictions = [];
         private readonly OpenSigns signs = new();
+        private readonly Bottles bottles = new();
         private readonly Dictionary<Corner, double> rotorMm = [];
         private Fitment? last;
         private FluidOnCar? fluid;
@@ -99,7 +100,8 @@ public static class GarageRecord
                 last.Ducts, last.FrontKit, [.. stock], [.. contradictions.OrderByDescending(one => one.Day)],
                 signs.Told(), last.Tyre, tyreSince, pastRotors.Map(past => (IReadOnlyList<RotorsOnCar>)[.. past.AsEnumerable().Reverse().Select(Rounded)]),
                 [.. pastFluids.AsEnumerable().Reverse()],
-                hosesMade is { } made ? Math.Round(Math.Max(0, today.DayNumber - made.DayNumber) / (12 * Days.AMonth), 1) : undatedHoseYears);
+                hosesMade is { } made ? Math.Round(Math.Max(0, today.DayNumber - made.DayNumber) / (12 * Days.AMonth), 1) : undatedHoseYears,
+                bottles.Told(today));
         }
 
         private static RotorsOnCar Rounded(RotorsOnCar one) => one with { Hours = Math.Round(one.Hours, 1), Megajoules = Math.Round(one.Megajoules) };
@@ -249,7 +251,9 @@ public static class GarageRecord
         private void HearFluid(Statement said)
         {
             var (poured, state) = (said.Fitment.Fluid, said.Fitment.FluidState with { ReservoirWaterPercent = null });
-            DateOnly? filled = said.Day?.AddDays(-(int)Math.Round((said.NewFluid ? 0 : state.AgeMonths) * Days.AMonth));
+            // What is drawn from a bottle that was open is as old as that.
+            var months = said is { NewFluid: true, Day: { } on } ? bottles.Fill(poured, said.Litres, on, state.Climate) : state.AgeMonths;
+            DateOnly? filled = said.Day?.AddDays(-(int)Math.Round(months * Days.AMonth));
             var isOther = fluid is null || said.NewFluid || fluid.Fluid.Name != poured.Name || fluid.Filled is null
                 || filled?.DayNumber - fluid.Filled.Value.DayNumber > OtherFillDays;
             // A description of which nobody knows the day speaks of the same fill, where the fluid is the same.

@@ -1,5 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
+using Rimrock.Core.Fitting;
 
 namespace Rimrock.Core.Garage;
 
@@ -38,16 +39,20 @@ public enum KnownBy
 /// <param name="Noticed">What a driver noticed that stops the car; null for nothing.</param>
 /// <param name="IsFirm">True where the pedal stayed firm all day.</param>
 /// <param name="Wheels">Corners that there are to look at: a motorcycle has two front discs and one behind.</param>
+/// <param name="Litres">What a change of fluid took, l.</param>
 public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fitment, PredictionPlan? Driven = null, int HotLaps = 0,
     Inspection? Found = null, Axles<bool>? NewPads = null, bool NewFluid = false,
-    IReadOnlyList<Trouble>? Noticed = null, bool IsFirm = false, int Wheels = 4)
+    IReadOnlyList<Trouble>? Noticed = null, bool IsFirm = false, int Wheels = 4, double Litres = 0)
 {
     /// <summary>Of a day in the paddock.</summary>
-    public static Statement Of(string key, LogSession session)
+    /// <param name="key">The entry's own text.</param>
+    /// <param name="session">The day.</param>
+    /// <param name="also">What else it tells that stops the car; null for nothing.</param>
+    public static Statement Of(string key, LogSession session, IReadOnlyList<Trouble>? also = null)
     {
         ArgumentNullException.ThrowIfNull(session);
         return new Statement(session.Date, KnownBy.Driven, key, Fitment.Of(session.Plan), session.DrivenPlan(), session.Laps,
-            Noticed: [.. Troubles(session)], IsFirm: session.Pedal == PedalFeel.Firm);
+            Noticed: [.. Troubles(session).Concat(also ?? []).Distinct()], IsFirm: session.Pedal == PedalFeel.Firm);
     }
 
     private static IEnumerable<Trouble> Troubles(LogSession session)
@@ -69,10 +74,13 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
     }
 
     /// <summary>Of an inspection.</summary>
-    public static Statement Of(string key, InspectionNote note)
+    /// <param name="key">The entry's own text.</param>
+    /// <param name="note">The inspection.</param>
+    /// <param name="also">What else it tells that stops the car; null for nothing.</param>
+    public static Statement Of(string key, InspectionNote note, IReadOnlyList<Trouble>? also = null)
     {
         ArgumentNullException.ThrowIfNull(note);
-        return new Statement(note.Inspection.Date, KnownBy.Measured, key, Fitment.Of(note.Plan), Found: note.Inspection,
+        return new Statement(note.Inspection.Date, KnownBy.Measured, key, Fitment.Of(note.Plan), Found: note.Inspection, Noticed: also,
             Wheels: note.Plan.Car.Kind == Vehicles.VehicleKind.Motorcycle ? 3 : 4);
     }
 
@@ -81,6 +89,7 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
     {
         ArgumentNullException.ThrowIfNull(work);
         return work.Finished is not { } done ? null
-            : new Statement(done.Day, KnownBy.Fitted, key, Fitment.Of(done.After), NewPads: new(done.FrontPads, done.RearPads), NewFluid: done.Fluid);
+            : new Statement(done.Day, KnownBy.Fitted, key, Fitment.Of(done.After), NewPads: new(done.FrontPads, done.RearPads), NewFluid: done.Fluid,
+                Litres: RunningCost.FlushLitres(done.After.Car));
     }
 }

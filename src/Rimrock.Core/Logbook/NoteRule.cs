@@ -1,3 +1,4 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
 
 namespace Rimrock.Core.Logbook;
@@ -13,6 +14,9 @@ public enum Spoken
 
     /// <summary>A car that did not stop.</summary>
     NoBrakes,
+
+    /// <summary>Brakes that faded.</summary>
+    Faded,
 
     /// <summary>A pedal or lever that went to its end.</summary>
     SinkingPedal,
@@ -70,25 +74,27 @@ public enum Spoken
 /// <param name="Sentence">What follows.</param>
 /// <param name="Rule">The rule behind it.</param>
 /// <param name="Sign">The sign that can be ticked instead; null where it is another field.</param>
-public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Sentence, Said Rule, Sign? Sign = null)
+/// <param name="Leaves">What stops the car in every room until it is answered; null for nothing.</param>
+public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Sentence, Said Rule, Sign? Sign = null, Trouble? Leaves = null)
 {
     /// <summary>All rules: every kind of words has one.</summary>
     public static IReadOnlyList<NoteRule> All { get; } =
     [
-        Like(Spoken.Leak, Said.Of("note-rule.leak"), Entries.Sign.Leak),
+        Like(Spoken.Leak, Said.Of("note-rule.leak"), Entries.Sign.Leak, Trouble.Leak),
         new(Spoken.Fire, Said.Of("note-rule.fire"), Verdict.StopNow, Said.Of("note-rule.fire-ends-the-day"), Said.Of("note-rule.burnt-is-taken-apart")),
         new(Spoken.NoBrakes, Said.Of("note-rule.no-brakes"), Verdict.StopNow, Said.Of("note-rule.no-brakes-find-out"),
-            Said.Of("stop-or-go.firm-no-stop-ends")),
+            Said.Of("note-rule.car-that-does-not-stop"), Leaves: Trouble.NoStop),
+        new(Spoken.Faded, Said.Of("note-rule.faded"), Verdict.StopNow, Said.Of("note-rule.faded-cool-and-look"), Said.Of("note-rule.fade-ends-the-session")),
         new(Spoken.SinkingPedal, Said.Of("note-rule.sinking-pedal"), Verdict.StopNow, Said.Of("stop-or-go.pedal-sinks-creeps-car"),
-            Said.Of("stop-or-go.sinking-pedal-stops-driving")),
+            Said.Of("stop-or-go.sinking-pedal-stops-driving"), Leaves: Trouble.SinkingPedal),
         new(Spoken.SoftPedal, Said.Of("note-rule.soft-pedal"), Verdict.StopNow, Said.Of("stop-or-go.soft-long-when-hot"),
-            Said.Of("stop-or-go.after-soft-hot-pedal")),
+            Said.Of("stop-or-go.after-soft-hot-pedal"), Leaves: Trouble.SoftPedal),
         new(Spoken.Cracked, Said.Of("note-rule.cracked"), Verdict.StopNow, Said.Of("note-rule.cracked-until-measured"),
-            Said.Of("note-rule.cracks-are-measured")),
-        Like(Spoken.WheelPlay, Said.Of("note-rule.wheel-play"), CornerMark.WheelPlay),
-        Like(Spoken.Loose, Said.Of("note-rule.loose"), CornerMark.HardwareLoose),
-        Like(Spoken.BadHose, Said.Of("note-rule.bad-hose"), CornerMark.HoseBad),
-        Like(Spoken.Grinding, Said.Of("note-rule.grinding"), Entries.Sign.Grinding),
+            Said.Of("note-rule.cracks-are-measured"), Leaves: Trouble.CrackedRotor),
+        Like(Spoken.WheelPlay, Said.Of("note-rule.wheel-play"), CornerMark.WheelPlay, Trouble.WheelPlay),
+        Like(Spoken.Loose, Said.Of("note-rule.loose"), CornerMark.HardwareLoose, Trouble.LooseHardware),
+        Like(Spoken.BadHose, Said.Of("note-rule.bad-hose"), CornerMark.HoseBad, Trouble.BadHose),
+        Like(Spoken.Grinding, Said.Of("note-rule.grinding"), Entries.Sign.Grinding, Trouble.Grinding),
         new(Spoken.Knock, Said.Of("note-rule.knock"), Verdict.ChangeBefore, Said.Of("note-rule.knock-is-found-first"), Said.Of("mark-rule.play-stops-driving")),
         Like(Spoken.Stuck, Said.Of("note-rule.stuck"), Entries.Sign.StuckAfterStanding),
         Like(Spoken.Smoke, Said.Of("note-rule.smoke"), Entries.Sign.Smoke),
@@ -104,18 +110,19 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
     /// <param name="ticked">Signs that were ticked: they have their own findings.</param>
     internal static IEnumerable<Finding> Findings(IReadOnlyList<Spoken> spoken, IReadOnlyList<Sign> ticked) =>
         All.Where(rule => spoken.Contains(rule.Of) && !(rule.Sign is { } sign && ticked.Contains(sign)))
-            .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, Said.Of("note-rule.speaks-of", rule.Name, rule.Sentence), rule.Rule,
+            .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, rule.Leaves is null
+                ? Said.Of("note-rule.speaks-of", rule.Name, rule.Sentence) : Said.Of("note-rule.stops-everywhere", rule.Name, rule.Sentence), rule.Rule,
                 Finding.Trade));
 
-    private static NoteRule Like(Spoken of, Said name, Sign sign)
+    private static NoteRule Like(Spoken of, Said name, Sign sign, Trouble? leaves = null)
     {
         var rule = SignRule.All.First(row => row.Sign == sign);
-        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, sign);
+        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, sign, leaves);
     }
 
-    private static NoteRule Like(Spoken of, Said name, CornerMark mark)
+    private static NoteRule Like(Spoken of, Said name, CornerMark mark, Trouble leaves)
     {
         var rule = MarkRule.All.First(row => row.Mark == mark);
-        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule);
+        return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, Leaves: leaves);
     }
 }

@@ -42,7 +42,8 @@ public static partial class StopOrGo
                 Said.Of("stop-or-go.first-long-pedal-looked"), Trade));
         }
 
-        if (session.Pedal == PedalFeel.Firm)
+        // What was ticked and what was written do not go together: the worse of the two holds.
+        if (session.Pedal == PedalFeel.Firm && !(spoken ?? []).Any(word => word is Spoken.NoBrakes or Spoken.SoftPedal or Spoken.SinkingPedal))
         {
             findings.Add(new Finding(Said.Of("part.pedal"), Verdict.Fine, Said.Of("stop-or-go.firm-all-day"), Said.Of("stop-or-go.firm-pedal-stops-car"),
                 Trade));

@@ -107,6 +107,13 @@ public static partial class StopOrGo
         }
     }
 
+    /// <summary>True where a day's level tells of a leak.</summary>
+    internal static bool IsLeak(LogSession session) => session.FluidLevelMm is { } level && Level(level, session.Plan, null).Verdict == Verdict.StopNow;
+
+    /// <summary>True where an inspection's level tells of a leak.</summary>
+    internal static bool IsLeak(InspectionNote note) =>
+        note.Inspection.FluidLevelMm is { } level && Level(level, note.Plan, note.Inspection).Verdict == Verdict.StopNow;
+
     private static IEnumerable<Finding> FluidAhead(Inspection inspection, PredictionPlan plan, IReadOnlyList<AheadDay> ahead) =>
         inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true }
             && AheadDay.Of(water, plan, inspection.Date, ahead) is { } finding ? [finding] : [];

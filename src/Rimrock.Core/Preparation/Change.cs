@@ -1,12 +1,14 @@
 using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Garage;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Preparation;
 
 /// <summary>What differs between two plans, as far as spanners are concerned.</summary>
-internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid, IReadOnlyList<StockSet>? Stock = null)
+internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool FreshFluid, Stock Stock)
 {
     public bool FrontPads => Before.FrontPad.Name != After.FrontPad.Name || Renews(Before.At(Axle.Front), After.At(Axle.Front));
 
@@ -44,7 +46,8 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         FrontPadMm = FromStock(Axle.Front)?.LeftMm ?? After.FrontPadMm,
         RearPadMm = FromStock(Axle.Rear)?.LeftMm ?? After.RearPadMm,
-        FluidState = FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
+        FluidState = Fluid && Bottle is { } open ? After.FluidState with { AgeMonths = open.MonthsOpen, ReservoirWaterPercent = null }
+            : FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
             ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState,
         Open = OpenSign.LeftOf(Before.Open, new Renewed(Opened, Lines, new(FrontPads, RearPads), new(FrontRotor, RearRotor))),
     };
@@ -54,9 +57,13 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         var (was, becomes) = (Before.At(axle), After.At(axle));
         return was.Pads.Pad.Name == becomes.Pads.Pad.Name ? null
-            : Stock?.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.LeftMm >= becomes.Brake.PadLimitMm
+            : Stock.Sets.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.LeftMm >= becomes.Brake.PadLimitMm
                 + AxleBrake.WatchPadMm);
     }
+
+    /// <summary>The opened bottle that the fluid is drawn from; null where new ones are opened.</summary>
+    public OpenedBottle? Bottle => Stock.Today is { } today
+        ? Stock.Bottles.FirstOrDefault(one => one.Serves(After.Fluid.Name, RunningCost.FlushLitres(After.Car), today)) : null;
 
     public bool Nothing => !Pads && !Rotors && !Fluid && !Duct && !Kit;
 

@@ -1,3 +1,5 @@
+using Rimrock.Core.Garage;
+
 namespace Rimrock.Core.Preparation;
 
 /// <summary>A set of pads that was taken off with something left.</summary>
@@ -8,4 +10,14 @@ public sealed record StockSet(string Pad, Axle Axle, double LeftMm)
 {
     /// <summary>More than so many nobody keeps.</summary>
     public const int Most = 60;
+}
+
+/// <summary>What lies in the garage on the day of an order.</summary>
+/// <param name="Sets">Sets of pads that were taken off with something left.</param>
+/// <param name="Bottles">Opened bottles.</param>
+/// <param name="Today">The day; null where nobody said: then no bottle is drawn from, and no date is told.</param>
+public sealed record Stock(IReadOnlyList<StockSet> Sets, IReadOnlyList<OpenedBottle> Bottles, DateOnly? Today)
+{
+    /// <summary>Nothing.</summary>
+    public static Stock None { get; } = new([], [], null);
 }

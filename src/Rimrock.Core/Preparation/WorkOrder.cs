@@ -1,6 +1,8 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Garage;
 using Rimrock.Core.Numerics;
 using Rimrock.Core.Priors;
 using Rimrock.Core.Rotors;
@@ -43,9 +45,9 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     /// <param name="freshFluid">True to flush with the same fluid too.</param>
     /// <param name="otherCars">Names of other cars that leftover fluid could serve.</param>
     /// <param name="bleed">How the fluid is drawn through.</param>
-    /// <param name="stock">Sets of pads that were taken off with something left; null for none.</param>
+    /// <param name="stock">What lies in the garage; null for nothing.</param>
     public static WorkOrder Of(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<string>? otherCars = null,
-        BleedWay bleed = BleedWay.TwoPeople, IReadOnlyList<StockSet>? stock = null)
+        BleedWay bleed = BleedWay.TwoPeople, Stock? stock = null)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
@@ -61,8 +63,8 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     /// <param name="before">The car as it stands.</param>
     /// <param name="after">The car as it should be.</param>
     /// <param name="freshFluid">True to flush with the same fluid too.</param>
-    /// <param name="stock">Sets of pads in stock; null for none.</param>
-    public static PredictionPlan Finished(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<StockSet>? stock = null)
+    /// <param name="stock">What lies in the garage; null for nothing.</param>
+    public static PredictionPlan Finished(PredictionPlan before, PredictionPlan after, bool freshFluid, Stock? stock = null)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(after);
@@ -70,9 +72,9 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     }
 
     // Fluid that is younger afterwards is new, though its name be the same; after a pedal that went soft it is flushed, whatever explains that.
-    private static Change ChangeOf(PredictionPlan before, PredictionPlan after, bool freshFluid, IReadOnlyList<StockSet>? stock) =>
+    private static Change ChangeOf(PredictionPlan before, PredictionPlan after, bool freshFluid, Stock? stock) =>
         new(before, after, freshFluid || after.FluidState.AgeMonths < before.FluidState.AgeMonths
-            || before.Open?.Any(sign => sign.IsOfHydraulics) == true, stock);
+            || before.Open?.Any(sign => sign.IsOfHydraulics) == true, stock ?? Stock.None);
 
     private static IEnumerable<OrderItem> Items(Change change, IReadOnlyList<string> others)
     {
@@ -153,16 +155,28 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
     {
         var fluid = change.After.Fluid;
         var litres = RunningCost.FlushLitres(change.After.Car);
+        if (change.Bottle is { } open)
+        {
+            return new OrderItem(fluid.Name, 1, Said.Of("work-order.bottle"), 0,
+                Said.Of("work-order.from-opened-bottle", Days.Iso(open.Opened), Units.L(open.Litres), Units.L(litres)));
+        }
+
         var bottles = Math.Ceiling((litres - 1e-9) / fluid.BottleLitres);
         var left = (bottles * fluid.BottleLitres) - litres;
-        var note = left < 0.1 ? Said.Of("work-order.opened-bottle-ages-shelf")
+        var note = left < OpenedBottle.LeastLitres ? Said.Of("work-order.opened-bottle-ages-shelf")
             : others.Count > 0 && left >= litres * 0.9
-                ? Said.Of("work-order.left-over-enough-same", Units.L(left), others[0])
-            : Said.Of("work-order.left-over-ages-once", Units.L(left));
+                ? Said.Of("work-order.left-over-enough-same", Units.L(left), others[0], UseBy(change))
+            : Said.Of("work-order.left-over-ages-once", Units.L(left), UseBy(change));
         return new OrderItem(fluid.Name, bottles, Said.Of("work-order.of", bottles > 1 ? Said.Of("work-order.bottles") : Said.Of("work-order.bottle"),
             Units.L(fluid.BottleLitres)),
             fluid.PriceLitre * bottles * fluid.BottleLitres, note);
     }
+
+    private static Said UseBy(Change change) => BottleLife.Months(change.After.Fluid, change.After.FluidState.Climate) is not { } months
+        ? Said.Of("work-order.it-keeps")
+        : change.Stock.Today is { } today
+            ? Said.Of("work-order.use-it-by", Days.Iso(BottleLife.UseBy(change.After.Fluid, today, change.After.FluidState.Climate)!.Value))
+            : Said.Of("work-order.use-it-within", Math.Floor(months));
 
     private static IEnumerable<OrderItem> RotorItems(Change change, Axle at, Said axle)
     {

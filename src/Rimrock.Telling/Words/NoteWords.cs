@@ -5,7 +5,8 @@ internal static class NoteWords
 {
     internal static readonly (string Code, string Words)[] Rows =
     [
-        ("note-rule.speaks-of", "It speaks of {0}, and counts as seen; tick it too, so that every room knows. {1}"),
+        ("note-rule.speaks-of", "It speaks of {0}, and counts as seen. {1}"),
+        ("note-rule.stops-everywhere", "It speaks of {0}, and counts as seen, in every room until something answers it. {1}"),
         ("note-rule.leak", "a leak"),
         ("note-rule.fire", "fire"),
         ("note-rule.fire-ends-the-day", "Do not drive. Flames at a brake are fluid, grease or a hose: all of it is taken apart and looked at first."),
@@ -14,6 +15,12 @@ internal static class NoteWords
         ("note-rule.no-brakes-find-out",
             "Do not drive on before you know why. With a firm pedal: pads past their window, oil on them, a booster that is gone. With a soft or long one: "
             + "boiled fluid, air, a leak."),
+        ("note-rule.car-that-does-not-stop", "A car that did not stop is not driven before the reason is known."),
+        ("note-rule.faded", "brakes that faded"),
+        ("note-rule.faded-cool-and-look",
+            "The session is over: let them cool, look at the pads for glazing and crumbling, measure them. What faded once fades again, sooner: fewer laps "
+            + "in a row, or pads that bear the heat."),
+        ("note-rule.fade-ends-the-session", "Fade ends the session."),
         ("note-rule.sinking-pedal", "a pedal or lever that went to its end"),
         ("note-rule.soft-pedal", "a soft or long pedal or lever"),
         ("note-rule.cracked", "a crack or a break"),

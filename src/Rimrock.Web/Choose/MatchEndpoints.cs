@@ -37,12 +37,12 @@ public static class MatchEndpoints
     public static void MapMatches(this RouteGroupBuilder group)
     {
         group.MapAsks();
-        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, RunProgress progress, AnswerCache cache, LearntShelf beliefs,
-            CancellationToken cancel, string stage = "whole") =>
+        group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, TimeProvider clock, RunProgress progress, AnswerCache cache,
+            LearntShelf beliefs, CancellationToken cancel, string stage = "whole") =>
             {
                 var asked = StageOf(stage);
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes);
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock);
                 var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(ticket);
                 return await cache.AnswerAsync("match" + asked, new { question, offer, evidence },
@@ -57,12 +57,12 @@ public static class MatchEndpoints
             .Produces<MatchAnswer>()
             .ProducesProblem(StatusCodes.Status400BadRequest)
             .Heavy();
-        group.MapPost("/fit", (FitQuestion question, ShelfStore shelf) =>
+        group.MapPost("/fit", (FitQuestion question, ShelfStore shelf, TimeProvider clock) =>
             {
                 var faults = question.Plan.Faults().ToList();
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
-                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes))
+                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes, clock))
                     ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
                         "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
@@ -71,11 +71,11 @@ public static class MatchEndpoints
             .WithSummary("The plan with a setup of the short list fitted: the very plan that was judged, with its fluid's age, bedding and prices. Stores " +
                 "nothing.")
             .ProducesProblem(StatusCodes.Status400BadRequest);
-        group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, RunProgress progress, AnswerCache cache, LearntShelf beliefs,
+        group.MapPost("/why", async (WhyQuestion question, ShelfStore shelf, TimeProvider clock, RunProgress progress, AnswerCache cache, LearntShelf beliefs,
             CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes);
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock);
                 var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(null);
                 return await cache.AnswerAsync("why", new { question, offer, evidence }, async token =>
@@ -115,12 +115,13 @@ public static class MatchEndpoints
                 await DayShelf.YearOf(question.Plan, cache, token), await beliefs.BeliefAsync(evidence, token), token), cancel, MatcherKb);
 
     // What the driver's own shelf lacks, typical parts stand in for.
-    private static Offer OfferOf(ShelfContent shelf, PredictionPlan plan, Wishes wishes)
+    private static Offer OfferOf(ShelfContent shelf, PredictionPlan plan, Wishes wishes, TimeProvider clock)
     {
         static IReadOnlyList<Part<T>> Parts<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Where(item => !item.Archived).Select(item => new Part<T>(item.Id, item.Body))];
-        var own = new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts), Parts(shelf.Fluids), Parts(shelf.Lines),
-            Parts(shelf.Calipers));
+        var today = DateOnly.FromDateTime(clock.GetLocalNow().Date);
+        var own = new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts),
+            [.. Parts(shelf.Fluids).Select(fluid => fluid with { Body = fluid.Body.AsOf(today) })], Parts(shelf.Lines), Parts(shelf.Calipers));
         return TypicalShelf.With(plan, own, wishes, said => Teller.Text(said));
     }
 }

@@ -1,6 +1,7 @@
 using System.Text;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Garage;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
@@ -18,8 +19,11 @@ namespace Rimrock.Web.Ready;
 /// <param name="Bleed">How the fluid is drawn through.</param>
 /// <param name="Car">Car whose log is learnt from; null for none.</param>
 /// <param name="Stock">Sets of pads in stock, which go on before new ones are ordered; null for none.</param>
+/// <param name="Bottles">Opened bottles, which are drawn from before new ones are ordered; null for none.</param>
+/// <param name="Today">Today; null where no bottle is drawn from and no date is asked.</param>
 public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, bool FreshFluid = false, IReadOnlyList<string>? OtherCars = null,
-    BleedWay Bleed = BleedWay.TwoPeople, string? Car = null, IReadOnlyList<StockSet>? Stock = null)
+    BleedWay Bleed = BleedWay.TwoPeople, string? Car = null, IReadOnlyList<StockSet>? Stock = null, IReadOnlyList<OpenedBottle>? Bottles = null,
+    DateOnly? Today = null)
 {
     /// <summary>Lists what is wrong with the stock.</summary>
     public IEnumerable<InputFault> StockFaults()
@@ -30,8 +34,21 @@ public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, b
             faults.Add(new InputFault("stock", $"{Stock.Count}", $"at most {StockSet.Most}", "More sets of pads than an order looks at."));
         }
 
+        if (Bottles is { Count: > OpenedBottle.Most })
+        {
+            faults.Add(new InputFault("bottles", $"{Bottles.Count}", $"at most {OpenedBottle.Most}", "More opened bottles than an order looks at."));
+        }
+
+        if (Today is { } today)
+        {
+            Days.Check(today, "today", faults);
+        }
+
         return faults;
     }
+
+    /// <summary>What lies in the garage.</summary>
+    internal Stock InStock() => new(Stock ?? [], Bottles ?? [], Today);
 }
 
 /// <summary>A bedding.</summary>
@@ -57,8 +74,8 @@ public static class ReadyEndpoints
         group.MapPost("/work", async (WorkQuestion question, AnswerCache cache, LearntShelf beliefs, CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny([.. question.Before.Faults(), .. question.After.Faults(), .. question.StockFaults()]);
-                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars, question.Bleed, question.Stock);
-                var done = WorkOrder.Finished(question.Before, question.After, question.FreshFluid, question.Stock);
+                var order = WorkOrder.Of(question.Before, question.After, question.FreshFluid, question.OtherCars, question.Bleed, question.InStock());
+                var done = WorkOrder.Finished(question.Before, question.After, question.FreshFluid, question.InStock());
                 var then = await PredictionEndpoints.BelievedAsync(done, beliefs.LogOf(question.Car).Evidence, null, true, cache, beliefs,
                     cancel);
                 return TypedResults.Ok(order with

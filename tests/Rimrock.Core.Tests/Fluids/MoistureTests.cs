@@ -24,6 +24,22 @@ public class MoistureTests
         MoistureUptake.AtCaliperPercent(0, Climate.Humid, false).ShouldBe(0);
     }
 
+    /// <summary>
+    /// By hand: half of dry above wet is gone at w = -2 ln((1 + e^-1.85) / 2) = 1.09 %; at 1.6 %/a x 1.97 (the wet edge) towards 6 % that takes 4.6 months.
+    /// </summary>
+    [Fact]
+    public void An_opened_bottle_has_its_day()
+    {
+        var glycol = new BrakeFluid("glycol", "dot4", 250, 165);
+        BottleLife.Months(glycol, Climate.Temperate)!.Value.ShouldBe(4.6, 0.25);
+        BottleLife.Months(glycol, Climate.Humid)!.Value.ShouldBeLessThan(4);
+        BottleLife.Months(glycol, Climate.Dry)!.Value.ShouldBeGreaterThan(5);
+        BottleLife.Months(new BrakeFluid("silicone", "dot5", 260, 180), Climate.Humid).ShouldBeNull();
+        var day = new DateOnly(2026, 1, 1);
+        (glycol with { OpenedOn = day }).AsOf(day.AddDays(61)).OpenedMonths.ShouldBe(2);
+        (glycol with { OpenedMonths = 3 }).AsOf(day).OpenedMonths.ShouldBe(3, "nobody knows its day");
+    }
+
     [Fact]
     public void Fluid_loses_its_boiling_point_month_by_month_but_silicone_does_not()
     {

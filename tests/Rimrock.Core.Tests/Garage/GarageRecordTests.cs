@@ -167,6 +167,23 @@ public class GarageRecordTests
 
     private static DateOnly Day(int day) => new DateOnly(2026, 1, 1).AddDays(day);
 
+    /// <summary>Two litres for a car that takes one: the next filling comes out of what is left, as old as that is, until its day is past.</summary>
+    [Fact]
+    public void What_is_left_of_a_bottle_serves_the_next_filling()
+    {
+        var two = Sport with { Fluid = Sport.Fluid with { Name = "two", BottleLitres = 2 } };
+        Of(Described).Bottles!.ShouldBeEmpty();
+        var opened = Of(Described, Fitted(100, two, newFluid: true));
+        (opened.Bottles!.Single().Litres, opened.Bottles![0].Opened).ShouldBe((1, Day(100)));
+        opened.Bottles![0].UseBy.ShouldBe(BottleLife.UseBy(two.Fluid, Day(100), two.FluidState.Climate));
+        var drawn = Of(Described, Fitted(100, two, newFluid: true), Fitted(160, two, newFluid: true));
+        (drawn.Bottles!.Count, drawn.Fluid.Filled).ShouldBe((0, Day(100)));
+        var late = opened.Bottles![0].UseBy!.Value.DayNumber + 1 - Day(0).DayNumber;
+        var anew = GarageRecord.Of([Described, Fitted(100, two, newFluid: true), Fitted(late, two, newFluid: true)], Day(late), _ => new(new LapUse(0.02), new LapUse(0.01)))!;
+        (anew.Fluid.Filled, anew.Bottles!.Count).ShouldBe((Day(late), 2));
+        Of(Described, Fitted(100, two, newFluid: true), Fitted(160, Sport, newFluid: true)).Bottles!.Count.ShouldBe(1, "another fluid");
+    }
+
     private static Statement Driven(int day, PredictionPlan plan, int laps, PedalFeel pedal = PedalFeel.Unsaid) =>
         Statement.Of("", new LogSession(Day(day), 1, laps, plan, Pedal: pedal));
 

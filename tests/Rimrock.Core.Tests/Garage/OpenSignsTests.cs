@@ -88,6 +88,18 @@ public class OpenSignsTests
         (fitted with { Fluid = new("same", stopped.Fluid) }).On(stopped, new Wishes()).Open!.Single().Trouble.ShouldBe(Trouble.WheelPlay);
     }
 
+    /// <summary>What a note leaves open is answered like what was ticked: by a bleed, or a look, and by no firm pedal of the same day.</summary>
+    [Fact]
+    public void What_was_written_is_answered_like_what_was_ticked()
+    {
+        Statement Wrote(Trouble trouble) => Statement.Of("0", new LogSession(First, 1, 8, Plan, Pedal: PedalFeel.Firm), [trouble]);
+        Open(Wrote(Trouble.NoStop)).Single().Trouble.ShouldBe(Trouble.NoStop);
+        Open(Wrote(Trouble.NoStop), Day(1, PedalFeel.Firm)).ShouldBeEmpty();
+        Open(Wrote(Trouble.Leak), Day(1, PedalFeel.Firm)).Single().Trouble.ShouldBe(Trouble.Leak);
+        Open(Wrote(Trouble.Leak), Look(1, bled: true)).ShouldBeEmpty();
+        Open(Wrote(Trouble.CrackedRotor), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
+    }
+
     [Fact]
     public void More_signs_than_a_car_can_carry_are_refused_by_field()
     {

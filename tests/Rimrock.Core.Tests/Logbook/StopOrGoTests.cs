@@ -282,12 +282,30 @@ public class StopOrGoTests
                 .ShouldContain(found => found.Verdict == rule.Verdict && found.Rule == rule.Rule);
         }
 
-        Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.WheelPlay, Spoken.Loose,
-            Spoken.BadHose, Spoken.Grinding];
+        Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.Faded, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.WheelPlay,
+            Spoken.Loose, Spoken.BadHose, Spoken.Grinding];
         NoteRule.All.Where(rule => rule.Verdict == Verdict.StopNow).Select(rule => rule.Of).Order().ShouldBe(stops.Order());
 
         // A sign that was ticked is told once, and a note is never fine.
         StopOrGo.Of(day with { Signs = [Sign.Leak] }, [Spoken.Leak]).Count(found => found.Verdict == Verdict.StopNow).ShouldBe(1);
         StopOrGo.Of(day, [Spoken.Smell]).ShouldContain(found => found.Verdict == Verdict.NotJudged);
+
+        // A firm pedal that was ticked is not fine beside words of a car that did not stop.
+        bool IsFirmFine(params Spoken[] spoken) => StopOrGo.Of(day, spoken).Any(found => found.Rule == Said.Of("stop-or-go.firm-pedal-stops-car"));
+        (IsFirmFine(), IsFirmFine(Spoken.NoBrakes), IsFirmFine(Spoken.SoftPedal)).ShouldBe((true, false, false));
+    }
+
+    /// <summary>Common practice: whoever writes of a leak has seen one, and a level that no wear explains is a leak until shown otherwise.</summary>
+    [Fact]
+    public void What_was_written_stops_the_car_until_it_is_answered()
+    {
+        var day = new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Note: "as written");
+        LeftOpen.Of(day, [Spoken.Leak, Spoken.Cracked, Spoken.Smell]).ShouldBe([Trouble.Leak, Trouble.CrackedRotor]);
+        LeftOpen.Of(day, [Spoken.Faded, Spoken.Squeal]).ShouldBeEmpty();
+        LeftOpen.Of(day with { FluidLevelMm = 70 }, []).ShouldBe([Trouble.Leak]);
+        var look = new InspectionNote(new Inspection(day.Date, [], FluidLevelMm: 70), Plan);
+        LeftOpen.Of(look, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.SoftPedal, Trouble.WheelPlay, Trouble.Leak], ignoreOrder: true);
+        LeftOpen.Of(look with { Inspection = look.Inspection with { Bled = true } }, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.WheelPlay],
+            "a bleed of that very day answers the hydraulics");
     }
 }

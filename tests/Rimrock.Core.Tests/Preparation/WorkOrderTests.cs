@@ -1,6 +1,7 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
+using Rimrock.Core.Garage;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Rotors;
@@ -102,15 +103,38 @@ public class WorkOrderTests
     public void Pads_in_stock_go_on_before_new_ones_are_ordered()
     {
         StockSet Lying(double mm, string? name = null) => new(name ?? Sport.FrontPad.Name, Axle.Front, mm);
-        WorkOrder With(StockSet set) => WorkOrder.Of(Before, Sport, false, stock: [set]);
+        WorkOrder With(StockSet set) => WorkOrder.Of(Before, Sport, false, stock: Stock.None with { Sets = [set] });
         static OrderItem Front(WorkOrder order) => order.Order.First(item => item.What.Code == "work-order.figure");
         var order = With(Lying(8));
         order.FromStock.ShouldBe(new Axles<bool>(true, false));
         (Front(order).Price, Front(order).Note!.Code).ShouldBe((0, "work-order.from-your-stock"));
-        WorkOrder.Finished(Before, Sport, false, [Lying(8)]).FrontPadMm.ShouldBe(8);
+        WorkOrder.Finished(Before, Sport, false, Stock.None with { Sets = [Lying(8)] }).FrontPadMm.ShouldBe(8);
         With(Lying(8, "others")).FromStock!.Value.Front.ShouldBeFalse();
         With(Lying(Before.Car.Front.PadLimitMm + 1)).FromStock!.Value.Front.ShouldBeFalse("nearly worn");
         Front(WorkOrder.Of(Before, Sport, false)).Price.ShouldBe(Sport.FrontPad.PriceAxleSet);
+    }
+
+    /// <summary>What is left of a bottle is used up before another is opened, by its day, and brings its months along: common practice.</summary>
+    [Fact]
+    public void An_opened_bottle_is_drawn_from_before_another_is_bought()
+    {
+        var today = new DateOnly(2026, 5, 1);
+        var name = Before.Fluid.Name;
+        Stock With(double litres, DateOnly? useBy) => new([], [new OpenedBottle(name, today.AddDays(-60), 2, litres, useBy)], today);
+        var drawn = WorkOrder.Of(Before, Before, true, stock: With(1, today)).Order.Single();
+        (drawn.Price, drawn.Note!.Code).ShouldBe((0, "work-order.from-opened-bottle"));
+        WorkOrder.Finished(Before, Before, true, With(1, today)).FluidState.AgeMonths.ShouldBe(2);
+        foreach (var none in new[] { With(1, today.AddDays(-1)), With(0.5, today) })
+        {
+            WorkOrder.Of(Before, Before, true, stock: none).Order.Single().Note!.Code.ShouldNotBe("work-order.from-opened-bottle");
+            WorkOrder.Finished(Before, Before, true, none).FluidState.AgeMonths.ShouldBe(0);
+        }
+
+        // What is left over is told with its day.
+        var big = Before with { Fluid = Before.Fluid with { Name = "big", BottleLitres = 5 } };
+        var left = WorkOrder.Of(Before, big, false, stock: Stock.None with { Today = today }).Order.Single().Note!;
+        left.Terms.Select(term => term.Part?.Code).ShouldContain("work-order.use-it-by");
+        WorkOrder.Of(Before, big, false).Order.Single().Note!.Terms.Select(term => term.Part?.Code).ShouldContain("work-order.use-it-within");
     }
 
     [Fact]

@@ -1695,6 +1695,11 @@ export interface components {
              * @description Months since the bottle was opened; null for a sealed one.
              */
             openedMonths?: null | number;
+            /**
+             * Format: date
+             * @description The day on which it was opened, which tells the months of any day; null where only the months are known.
+             */
+            openedOn?: null | string;
         };
         /**
          * @description What the flexible lines are.
@@ -2075,6 +2080,8 @@ export interface components {
              * @description Age of its flexible lines, years; null where nobody said.
              */
             hoseYears?: null | number;
+            /** @description What is left of bottles that finished orders opened, the oldest first. */
+            bottles?: null | components["schemas"]["OpenedBottle"][];
         };
         /** @description What an import does, or has done. */
         CatalogueImport: {
@@ -4071,6 +4078,31 @@ export interface components {
             axle?: null | components["schemas"]["Axle"];
             /** @description True for what air, vapour or a leak in the hydraulics does: only bleeding answers it, whatever explains it. */
             isOfHydraulics?: boolean;
+        };
+        /** @description What is left of a bottle that a finished order opened. */
+        OpenedBottle: {
+            /** @description Name of the fluid. */
+            fluid: string;
+            /**
+             * Format: date
+             * @description The day on which it was opened.
+             */
+            opened: string;
+            /**
+             * Format: double
+             * @description Months since.
+             */
+            monthsOpen: number;
+            /**
+             * Format: double
+             * @description What is left, l.
+             */
+            litres: number;
+            /**
+             * Format: date
+             * @description The day by which it is used up; null for one that keeps.
+             */
+            useBy: null | string;
         };
         /** @description Something to order. */
         OrderItem: {
@@ -6561,6 +6593,13 @@ export interface components {
             car?: null | string;
             /** @description Sets of pads in stock, which go on before new ones are ordered; null for none. */
             stock?: null | components["schemas"]["StockSet"][];
+            /** @description Opened bottles, which are drawn from before new ones are ordered; null for none. */
+            bottles?: null | components["schemas"]["OpenedBottle"][];
+            /**
+             * Format: date
+             * @description Today; null where no bottle is drawn from and no date is asked.
+             */
+            today?: null | string;
         };
         /** @description One step of the work. */
         WorkStep: {

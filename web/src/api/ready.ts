@@ -19,9 +19,13 @@ export async function workOrder(
   bleed: BleedWay,
   car?: string,
   stock?: Schemas['StockSet'][],
+  bottles?: Schemas['OpenedBottle'][],
+  today?: string,
   signal?: AbortSignal,
 ): Promise<WorkOrder> {
-  return unwrap(await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed, car, stock }, signal }));
+  return unwrap(
+    await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed, car, stock, bottles, today }, signal }),
+  );
 }
 
 export async function beddingPlan(plan: PredictionPlan, place: BeddingPlace, signal?: AbortSignal): Promise<BeddingPlan> {

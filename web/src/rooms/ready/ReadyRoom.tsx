@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { PredictionPlan } from '../../api/client';
 import { workOrder, type BleedWay, type WorkOrder } from '../../api/ready';
-import { carKey } from '../../plan/carKey';
+import { carKey, today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useBelief } from '../../plan/useBelief';
 import { openSigns } from '../../plan/garage';
@@ -46,11 +46,12 @@ export default function ReadyRoom() {
     [plan, garage],
   );
   const stock = useMemo(() => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50 })), [garage]);
+  const bottles = garage?.state.bottles ?? undefined;
   const isKept = draft !== null && shelf.content.cars.some((item) => item.id === carKey(draft));
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
   const order = useQuery({
-    queryKey: ['work', before, plan, freshFluid, others, bleed, belief.key, stock],
-    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, belief.car, stock, signal),
+    queryKey: ['work', before, plan, freshFluid, others, bleed, belief.key, stock, bottles],
+    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, belief.car, stock, bottles, today(), signal),
     enabled: before !== null && plan !== null,
     // Only how it is bled may change under what is shown.
     placeholderData: (kept: WorkOrder | undefined, query) =>

@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
+import type { BrakeFluid } from '../../api/client';
 import type { CarInGarage } from '../../api/log';
+import { today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useGarage } from '../../plan/useGarage';
 import { Currency } from './Currency';
@@ -19,12 +21,9 @@ const knownBy: Record<PadSet['by'], string> = {
   reckoned: 'by laps since',
 };
 
-/** The month in which a bottle was opened: so many months before it was written down. */
-const openedOn = (saved: string | null | undefined, months: number) => {
-  const day = saved ? new Date(saved) : new Date();
-  day.setMonth(day.getMonth() - Math.round(months));
-  return day.toISOString().slice(0, 7);
-};
+/** When a bottle of the shelf was opened, as far as anybody said. */
+const openedOn = (bottle: BrakeFluid) =>
+  bottle.openedOn ?? `about ${Math.round(bottle.openedMonths ?? 0)} months before it was written down`;
 
 const cornerNames: Record<PadSet['corners'][number]['corner'], string> = {
   leftFront: 'left',
@@ -143,7 +142,8 @@ export function Garage() {
   const { state } = garage;
   const { front, rear } = state.pads;
   const [frontRotors, rearRotors] = [state.rotors.front, state.rotors.rear];
-  const bottles = shelf.content.fluids.filter((item) => !item.archived && item.body.openedMonths != null);
+  const bottles = shelf.content.fluids.filter((item) => !item.archived && (item.body.openedOn ?? item.body.openedMonths) != null);
+  const left = state.bottles ?? [];
   if (!front || !rear || !frontRotors || !rearRotors) return null;
   const { fluid } = state;
   const tyreName = (code: string) => {
@@ -232,7 +232,7 @@ export function Garage() {
       </div>
       <section aria-label="Stock">
         <h3>In stock</h3>
-        {state.stock.length + bottles.length === 0 ? (
+        {state.stock.length + bottles.length + left.length === 0 ? (
           <p className="note">Nothing: what a finished order takes off with something left is listed here, and opened bottles.</p>
         ) : (
           <ul>
@@ -242,9 +242,15 @@ export function Garage() {
                 {set.off && !set.off.startsWith('0001') && `, off ${set.off}`}
               </li>
             ))}
+            {left.map((one) => (
+              <li key={`${one.fluid} ${one.opened}`}>
+                <b>{one.fluid}</b>, {show(one.litres, 'l', 1)} left of what an order opened on {one.opened}
+                {one.useBy && (one.useBy < today() ? `: past its day since ${one.useBy}` : `; use it up by ${one.useBy}`)}
+              </li>
+            ))}
             {bottles.map((item) => (
               <li key={item.id}>
-                <b>{item.body.name}</b>, bottle opened about {openedOn(item.saved, item.body.openedMonths ?? 0)}
+                <b>{item.body.name}</b>, bottle opened {openedOn(item.body)}
               </li>
             ))}
           </ul>

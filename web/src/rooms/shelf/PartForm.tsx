@@ -1,4 +1,5 @@
 import { useId, useState } from 'react';
+import { today } from '../../plan/carKey';
 import { useRange } from '../../plan/editors/useRange';
 import { usePlan } from '../../plan/PlanContext';
 import { NumberField } from '../../shared/NumberField';
@@ -64,6 +65,21 @@ export function PartForm<T extends { name: string }>({
               <label key={field.path} className="check">
                 <input type="checkbox" checked={value === true} onChange={(event) => set(field.path, event.target.checked)} /> {field.label}
               </label>
+            );
+          case 'day':
+            return (
+              <div key={field.path} className="field">
+                <label htmlFor={`${id}-${field.path}`}>{field.label}</label>
+                <input
+                  id={`${id}-${field.path}`}
+                  type="date"
+                  className="form-control"
+                  max={today()}
+                  value={(value as string | undefined) ?? ''}
+                  onChange={(event) => set(field.path, event.target.value === '' ? undefined : event.target.value)}
+                />
+                <span className="field-hint">{field.hint ?? ''}</span>
+              </div>
             );
           case 'list':
             return (

@@ -14,6 +14,7 @@ export type Field =
   | { path: string; label: string; type: 'number'; range: string; optional?: boolean; hint?: string }
   | { path: string; label: string; type: 'select'; options: Option[] | ((shelf: ShelfAnswer) => Option[]); hint?: string }
   | { path: string; label: string; type: 'check' }
+  | { path: string; label: string; type: 'day'; hint?: string }
   | { path: string; label: string; type: 'text'; optional?: boolean; hint?: string }
   | { path: string; label: string; type: 'list'; hint?: string };
 
@@ -137,7 +138,15 @@ const fluidFields: Field[] = [
   { path: 'viscosityMm2S', label: 'Viscosity at -40°', type: 'number', range: 'fluid.viscosityMm2S', optional: true },
   { path: 'bottleLitres', label: 'Bottle', type: 'number', range: 'fluid.bottleLitres' },
   { path: 'priceLitre', label: 'Price of a litre', type: 'number', range: 'fluid.priceLitre', optional: true },
-  { path: 'openedMonths', label: 'Opened', type: 'number', range: 'fluid.openedMonths', optional: true, hint: 'empty for a sealed bottle' },
+  { path: 'openedOn', label: 'Opened on', type: 'day', hint: 'empty for a sealed bottle' },
+  {
+    path: 'openedMonths',
+    label: 'or so long ago',
+    type: 'number',
+    range: 'fluid.openedMonths',
+    optional: true,
+    hint: 'where the day is not known',
+  },
 ];
 
 const lineFields: Field[] = [
