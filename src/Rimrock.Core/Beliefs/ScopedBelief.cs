@@ -1,4 +1,6 @@
 using Rimrock.Core.Driving;
+using Rimrock.Core.Numerics;
+using Rimrock.Core.Priors;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Beliefs;
@@ -63,6 +65,18 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
         }
 
         return made;
+    }
+
+    /// <summary>How much faster a plan's pads wear than in the middle of what was believed before anything was seen; eight of ten lie in the band.</summary>
+    public Spread WearOf(PredictionPlan plan)
+    {
+        if (Keys.Count == 0)
+        {
+            return Spread.Times(1, PriorSpread.Wear, 6);
+        }
+
+        var (slow, middle, fast) = Quantiles.Band(Of(plan).Cars().Select(car => (float)car.Wear).ToArray());
+        return new Spread(slow, middle, fast);
     }
 
     /// <summary>The newest of all.</summary>

@@ -30,7 +30,7 @@ public static class Cautions
             cautions.Add(Said.Of("predictor.new-pads-brake-about"));
         }
 
-        if (Axles.Both.Any(axle => plan.At(axle).Rotors.Rotor.Finish is { Face: RotorFace.Drilled or RotorFace.FactoryDrilled }))
+        if (IsDrilled(plan))
         {
             cautions.Add(Said.Of("predictor.drilled-rotors-look-at-holes"));
         }
@@ -58,4 +58,15 @@ public static class Cautions
 
         return cautions;
     }
+
+    /// <summary>What is on the car and has to be known before any figure is read (common practice).</summary>
+    public static IReadOnlyList<Said> First(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return [.. IsDrilled(plan) ? [Said.Of("predictor.drilled-first")] : Array.Empty<Said>(),
+            .. plan.FrontWrongSide || plan.RearWrongSide ? [Said.Of("predictor.wrong-side-first")] : Array.Empty<Said>()];
+    }
+
+    private static bool IsDrilled(PredictionPlan plan) =>
+        Axles.Both.Any(axle => plan.At(axle).Rotors.Rotor.Finish is { Face: RotorFace.Drilled or RotorFace.FactoryDrilled });
 }

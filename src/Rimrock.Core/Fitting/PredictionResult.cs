@@ -159,6 +159,7 @@ public sealed record DayCourse(IReadOnlyList<StopSummary> Stops, IReadOnlyList<S
 /// <param name="Due">What is due by its age.</param>
 /// <param name="Drawn">Code of the kind of day that is drawn.</param>
 /// <param name="OtherLimits">The same limits on the other kinds of day.</param>
+/// <param name="MindFirst">What is on the car and has to be known before any figure is read.</param>
 public sealed record PredictionResult(
     LapSummary Summary,
     IReadOnlyList<PhaseSummary> Phases,
@@ -177,4 +178,5 @@ public sealed record PredictionResult(
     IReadOnlyList<Fitting.HardStop> HardStops,
     IReadOnlyList<Fitting.Due> Due,
     string Drawn,
-    IReadOnlyList<Limit> OtherLimits);
+    IReadOnlyList<Limit> OtherLimits,
+    IReadOnlyList<Said> MindFirst);

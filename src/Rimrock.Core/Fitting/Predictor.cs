@@ -81,7 +81,8 @@ public static class Predictor
             HardStops.OfFitted(plan),
             Due.Of(plan),
             plan.Planned()[place].Kind,
-            [.. all.SelectMany(day => day).Except(limits)]);
+            [.. all.SelectMany(day => day).Except(limits)],
+            Cautions.First(plan));
     }
 
     private static void Run(DayRun run, IReadOnlyList<DayPhase> phases)

@@ -46,8 +46,6 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     private const double MotorcycleLitres = 0.3;
 
     // Eight tenths of a log-normal distribution.
-    private static readonly double PadBand = Math.Pow(PriorSpread.Wear, Spread.EdgeSigmas);
-
     /// <summary>Usable volume of an axle's new pads, mm3.</summary>
     public static double UsableMm3(AxleBrake axle)
     {
@@ -113,8 +111,8 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         var flushes = wishes.FreshFluidEachEvent ? plan.EventsAYear() : 1;
         var lines = new List<CostLine>
         {
-            Pads(Said.Of("running-cost.front-pads"), setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3),
-            Pads(Said.Of("running-cost.rear-pads"), setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3),
+            Pads(Said.Of("running-cost.front-pads"), setup.FrontPad.Body, plan.Car.Front, wear.FrontPadMm3, wear.Learnt),
+            Pads(Said.Of("running-cost.rear-pads"), setup.RearPad.Body, plan.Car.Rear, wear.RearPadMm3, wear.Learnt),
             Banded(Said.Of("running-cost.front-rotors"), 2 * (rotor.Finish?.RingPrice ?? rotor.Price) / ringHours,
                 Math.Pow(CrackLife.SpreadFactor(rotor), Spread.EdgeSigmas),
                 Said.Of("running-cost.pair-lasts-about", Units.H(ringHours)))
@@ -143,14 +141,14 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
 
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
         return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0),
-            Rounded((perHour * hours) + Elsewhere(setup, plan, others), 0),
+            Rounded((perHour * hours) + Elsewhere(setup, plan, others, wear.Learnt.P50), 0),
             BuyNowOf(setup, plan.Car, fitted), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
 
     // Pads and rings that the other kinds of day wear; fluid, ducts and hoses are the year's already.
-    private static double? Elsewhere(Selection setup, PredictionPlan plan, YearlyWear? others)
+    private static double? Elsewhere(Selection setup, PredictionPlan plan, YearlyWear? others, double learnt)
     {
         if (others is null)
         {
@@ -159,8 +157,9 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
 
         var rotor = setup.FrontRotor.Body;
         var rings = RingWear.WornMm(rotor, setup.FrontPad.Body, others.FrontDiscJ) / Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
-        return (setup.FrontPad.Body.PriceAxleSet * others.FrontPadMm3 / UsableMm3(plan.Car.Front))
-            + (setup.RearPad.Body.PriceAxleSet * others.RearPadMm3 / UsableMm3(plan.Car.Rear)) + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * rings);
+        return (setup.FrontPad.Body.PriceAxleSet * learnt * others.FrontPadMm3 / UsableMm3(plan.Car.Front))
+            + (setup.RearPad.Body.PriceAxleSet * learnt * others.RearPadMm3 / UsableMm3(plan.Car.Rear))
+            + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * rings);
     }
 
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles, of the same where
@@ -179,12 +178,12 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 
-    private static CostLine Pads(Said what, Pad pad, AxleBrake axle, double mm3PerHour)
+    private static CostLine Pads(Said what, Pad pad, AxleBrake axle, double mm3PerHour, Spread learnt)
     {
-        var setsPerHour = mm3PerHour / UsableMm3(axle);
-        return Banded(what, pad.PriceAxleSet * setsPerHour, PadBand, setsPerHour > 0
+        var setsPerHour = mm3PerHour * learnt.P50 / UsableMm3(axle);
+        double? Priced(double factor) => Tenth(pad.PriceAxleSet * setsPerHour * factor / learnt.P50);
+        return new CostLine(what, Priced(learnt.P50), Priced(learnt.P10), Priced(learnt.P90), setsPerHour > 0
             ? Said.Of("running-cost.set-lasts-about", Units.H(1 / setsPerHour)) : Said.Of("running-cost.no-wear"))
-            with
         { LastsHours = setsPerHour > 0 ? Math.Round(1 / setsPerHour, 1) : null };
     }
 

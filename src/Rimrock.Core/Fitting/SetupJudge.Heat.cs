@@ -43,7 +43,8 @@ internal sealed partial class SetupJudge
         return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare(),
             on.FrontRotor.Finish?.HumPoints() ?? 0), over,
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
-                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours), Others(on, scrape), ShareOf(on, run));
+                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours)
+            { Learnt = wears.GetOrAdd(belief.KeyOf(on), _ => belief.WearOf(on)) }, Others(on, scrape), ShareOf(on, run));
     }
 
     // Slots have something to clear where the pad is worked against the clock, twice as much in rain, and nothing on the road (common practice).

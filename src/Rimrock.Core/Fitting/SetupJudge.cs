@@ -45,6 +45,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     private readonly (PredictionPlan Plan, Offer Offer) reckoned = ReckonedPrices.Of(plan, offer);
 
     private readonly ConcurrentDictionary<string, Population> beliefs = new();
+    private readonly ConcurrentDictionary<string, Spread> wears = new();
     private readonly ConcurrentDictionary<(string Front, string Rear, string Rotor, string? Duct), Heated?> heated = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>

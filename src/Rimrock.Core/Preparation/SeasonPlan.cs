@@ -46,7 +46,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         InputFaultException.ThrowIfAny(faults);
         var fills = Enum.GetValues<FluidPolicy>().Select(policy => new FluidFill(plan, today, FlushesOf(policy, events))).ToList();
         var known = belief ?? ScopedBelief.Nothing;
-        var wear = WearBand(known, plan);
+        var wear = known.WearOf(plan);
         var days = new List<EventDays>();
         foreach (var item in events)
         {
@@ -177,13 +177,6 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         // Each flush opens its own bottles: what was opened for the one before has drunk water since.
         var bottles = Math.Ceiling((RunningCost.FlushLitres(car) - 1e-9) / fluid.BottleLitres);
         return flushes == 0 ? 0 : fluid.PriceLitre * bottles * fluid.BottleLitres * flushes;
-    }
-
-    /// <summary>How much faster pads wear than in the middle of what was believed before anything was seen.</summary>
-    private static Spread WearBand(ScopedBelief belief, PredictionPlan plan)
-    {
-        var (slow, middle, fast) = Quantiles.Band(belief.Of(plan).Cars().Select(car => (float)car.Wear).ToArray());
-        return belief.Keys.Count == 0 ? Spread.Times(1, PriorSpread.Wear, 6) : new Spread(slow, middle, fast);
     }
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Spread wear) =>

@@ -190,6 +190,8 @@ internal static class FittingWords
         ("predictor.new-pads-brake-about", "New pads brake about 15 % worse the first three times they pass {=300 C}: bed them first, on a closed course."),
         ("predictor.drilled-rotors-look-at-holes",
             "Drilled rotors are on the car: cracks start at the holes. Look at every hole between sessions, and clear plugged ones, which pulse."),
+        ("predictor.drilled-first", "drilled rotors: look at every hole for cracks before each session"),
+        ("predictor.wrong-side-first", "handed rotors on the wrong side: swap them"),
         ("predictor.handed-rotors-wrong-side", "Handed rotors on the wrong side pump less air and run hotter: swap them."),
         ("predictor.hoses-to-look-at", "The hoses are {0:0} years old: bend them and look for cracks each year, at full lock and full droop."),
         ("predictor.aged-hoses-swell-and-burst", "Rubber hoses of ten years and more swell when hot, crack unseen and burst: new ones come first."),

@@ -48,6 +48,20 @@ public class MatcherTests
         }
     }
 
+    /// <summary>Pads that wear more slowly than was feared cost less by as much, and the band of their price closes with what is known.</summary>
+    [Fact]
+    public void Wear_that_was_learnt_is_what_is_paid_for()
+    {
+        var priced = Plan with { FrontPad = Plan.FrontPad with { PriceAxleSet = 5000 } };
+        var belief = Learning.From([new EvidenceDay(priced, [new Observation(ObservationKind.PadWear, Value: 0.05)])]).Scoped;
+        CostLine Front(ScopedBelief? by) => Matcher.Search(priced, ShelfSamples.Small, Free, belief: by).Answer(MatchStage.Sketch).Fitted.Cost.Lines[0];
+        var (before, after, learnt) = (Front(null), Front(belief), belief.WearOf(priced));
+        learnt.P50.ShouldBeLessThan(0.7);
+        (after.PerHour!.Value / before.PerHour!.Value).ShouldBe(learnt.P50, 0.01);
+        (after.HighPerHour!.Value / after.PerHour.Value).ShouldBe(learnt.P90 / learnt.P50, 0.02);
+        after.LastsHours!.Value.ShouldBeGreaterThan(before.LastsHours!.Value);
+    }
+
     [Fact]
     public void A_sketch_has_figures_and_no_word()
     {

@@ -31,6 +31,19 @@ public class PartsAndUseTests
         Predictor.Predict(Sport with { FrontRotor = Curved, FrontWrongSide = true }).Cautions.ShouldContain(text => text.Code.Contains("wrong-side"));
     }
 
+    /// <summary>Common practice: drilled rotors are said on the first screen, front or rear, by whomever the holes were made.</summary>
+    [Fact]
+    public void Drilled_and_wrongly_handed_rotors_are_said_before_any_figure()
+    {
+        static Rotor Faced(Rotor rotor, RotorFace face) => rotor with { Finish = new RotorFinish(face) };
+        IEnumerable<string> First(PredictionPlan plan) => Cautions.First(plan).Select(said => said.Code);
+        First(Sport).ShouldBeEmpty();
+        First(Sport with { FrontRotor = Faced(Sport.FrontRotor, RotorFace.Slotted) }).ShouldBeEmpty();
+        First(Sport with { FrontRotor = Faced(Sport.FrontRotor, RotorFace.FactoryDrilled) }).ShouldBe(["predictor.drilled-first"]);
+        First(Sport with { RearRotor = Faced(Sport.RearRotor, RotorFace.Drilled) }).ShouldBe(["predictor.drilled-first"]);
+        First(Sport with { FrontRotor = Curved, FrontWrongSide = true }).ShouldBe(["predictor.wrong-side-first"]);
+    }
+
     [Fact]
     public void A_one_piece_ring_cones_more_than_a_floating_one()
     {

@@ -21,6 +21,7 @@ const result = (more: object = {}) =>
     limits: [limit('fluid', 'danger', true), limit('face', 'damage'), limit('fade', 'nuisance')],
     otherLimits: [],
     hardStops: [],
+    mindFirst: [],
     due: [],
     ...more,
   }) as unknown as PredictionResult;

@@ -4917,6 +4917,12 @@ export interface components {
             drawn: string;
             /** @description The same limits on the other kinds of day. */
             otherLimits: components["schemas"]["Limit"][];
+            /** @description What is on the car and has to be known before any figure is read. */
+            mindFirst: {
+                /** @description The words; null for a figure. */
+                words: null | string;
+                figure: null | components["schemas"]["ToldFigure"];
+            }[][];
         };
         ProblemDetails: {
             type?: null | string;

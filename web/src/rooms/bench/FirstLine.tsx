@@ -99,6 +99,7 @@ export function FirstLine({
       <div>
         <h1>{head}</h1>
         {then && !(isChange && advice) && <p>{then}</p>}
+        {result.mindFirst.length > 0 && <p className="first-mind">On the car: {result.mindFirst.map(told).join('; ')}.</p>}
         {tone !== 'good' &&
           (advice?.(isChange ? then : null) ?? (
             <p>
