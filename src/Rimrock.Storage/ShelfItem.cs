@@ -28,6 +28,7 @@ public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body
 /// <param name="Lines">Flexible lines.</param>
 /// <param name="Ducts">Front brake ducts.</param>
 /// <param name="Calipers">Caliper kits.</param>
+/// <param name="Cylinders">Master cylinders.</param>
 public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<CarEntry>> Cars,
     IReadOnlyList<ShelfItem<Circuit>> Circuits,
@@ -36,7 +37,8 @@ public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<BrakeFluid>> Fluids,
     IReadOnlyList<ShelfItem<LineKit>> Lines,
     IReadOnlyList<ShelfItem<DuctKit>> Ducts,
-    IReadOnlyList<ShelfItem<CaliperKit>> Calipers);
+    IReadOnlyList<ShelfItem<CaliperKit>> Calipers,
+    IReadOnlyList<ShelfItem<MasterCylinder>> Cylinders);
 
 /// <summary>An item to be put on the shelf.</summary>
 /// <param name="Kind">The table's word.</param>

@@ -24,7 +24,8 @@ public sealed class ShelfStore(Database database)
         return new ShelfContent(
             Items<CarEntry>(connection, "cars"), Items<Circuit>(connection, "circuits"), Items<Pad>(connection, "pads"),
             Items<Rotor>(connection, "rotors"), Items<BrakeFluid>(connection, "fluids"),
-            Items<LineKit>(connection, "lines"), Items<DuctKit>(connection, "ducts"), Items<CaliperKit>(connection, "calipers"));
+            Items<LineKit>(connection, "lines"), Items<DuctKit>(connection, "ducts"), Items<CaliperKit>(connection, "calipers"),
+            Items<MasterCylinder>(connection, "cylinders"));
     }
 
     /// <summary>Writes an own item.</summary>

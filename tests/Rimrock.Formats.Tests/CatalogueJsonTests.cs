@@ -1,6 +1,7 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Vehicles;
 using Rimrock.Telling;
 
 namespace Rimrock.Formats.Tests;
@@ -10,7 +11,7 @@ public class CatalogueJsonTests
     private static readonly Catalogue Small = new(
         [new("p", new Pad("pad", "organic", [new(0, 0.3), new(300, 0.35)], ChartBasis.Rubbing, PriceAxleSet: 60,
             Traits: new PadTraits(Bite: 3, EdgeCode: "FE")))],
-        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], [], []);
+        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], [], [], [new("c", new MasterCylinder("cylinder", 23.8, 0.6))]);
 
     private static IReadOnlyList<InputFault> Faults(string text) => Should.Throw<InputFaultException>(() => CatalogueJson.Read(text)).Faults;
 

@@ -12,6 +12,7 @@ public static class Effort
     private const double Lines = 1;
     private const double Ducts = 3;
     private const double Calipers = 2.5;
+    private const double Cylinder = 1.5;
     private const double Chemistry = 8;
 
     /// <summary>Hours for a setup against what is fitted.</summary>
@@ -35,6 +36,9 @@ public static class Effort
 
     /// <summary>Hours for calipers and their brackets, whose rotors are counted as others of that size.</summary>
     public static double OfKit(bool kit) => kit ? Calipers : 0;
+
+    /// <summary>Hours for a master cylinder, filled on the bench and its push rod set.</summary>
+    public static double OfCylinder(bool changed) => changed ? Cylinder : 0;
 
     /// <summary>Hours for stripping, drying and sealing anew everything that a fluid of the other chemistry has wetted.</summary>
     public static double OfChemistry(bool changed) => changed ? Chemistry : 0;

@@ -7,7 +7,7 @@ using Rimrock.Core.Vehicles;
 namespace Rimrock.Core.Fitting;
 
 /// <summary>What can be bolted to this car: the part of the gate that asks for sizes, shapes and kinds; the gate of every room asks it.</summary>
-public static class FitRules
+public static partial class FitRules
 {
     /// <summary>Rings this much larger or smaller sit under the same calipers, mm (common practice: makers' tolerances).</summary>
     public const double SameDiameterMm = 2;
@@ -25,6 +25,9 @@ public static class FitRules
     /// Piston area may be so many times smaller or larger than the original's: beyond, no usual master cylinder makes it good (common practice).
     /// </summary>
     public const double MostAreaRatio = 1.4;
+
+    // A caliper keeps so much from the spokes: wheels and hubs give (common practice, 3 mm).
+    private const double LeastSpokeRoomMm = 3;
 
     // Wheels that carry a rotor leave so much around it, from rim to rim of the barrel (common practice, +-20).
     private const double UsualBarrelOverRotorMm = 92;
@@ -86,29 +89,6 @@ public static class FitRules
         ArgumentNullException.ThrowIfNull(car);
         return lines.ForMotorcycle == (car.Kind == VehicleKind.Motorcycle) ? null
             : new HardStop("vehicle-kind", Said.Of(lines.ForMotorcycle ? "fit-rules.motorcycles-lines" : "fit-rules.cars-lines", lines.Name));
-    }
-
-    /// <summary>Why a caliper kit does not go on this car, or null.</summary>
-    /// <param name="kit">The kit.</param>
-    /// <param name="car">The car with its own calipers.</param>
-    /// <param name="own">Those calipers.</param>
-    /// <param name="fitted">The rotor that they sit over.</param>
-    public static HardStop? Of(CaliperKit kit, Car car, AxleBrake own, Rotor fitted)
-    {
-        ArgumentNullException.ThrowIfNull(kit);
-        ArgumentNullException.ThrowIfNull(car);
-        ArgumentNullException.ThrowIfNull(own);
-        var (barrel, has) = (kit.Rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm), RotorMm(own, fitted) + UsualBarrelOverRotorMm);
-        return car.Kind == VehicleKind.Motorcycle ? new HardStop("vehicle-kind", Said.Of("fit-rules.kits-are-cars", kit.Name))
-            : own.Brake() == DrumBrake.Kind ? new HardStop("rotor-kind", Said.Of("fit-rules.kits-want-discs", kit.Name))
-            : own.PadShape is { } shape && kit.Mounts is { Count: > 0 } mounts && !mounts.Contains(shape)
-                ? new HardStop("kit-mount", Said.Of("fit-rules.kit-for-others", kit.Name, string.Join(", ", mounts), shape))
-            : car.WheelBarrelMm < barrel ? new HardStop("rotor-clearance",
-                Said.Of("hard-stops.caliper-needs-wheel-barrel", kit.Name, Units.Mm(barrel), Units.Mm(car.WheelBarrelMm.Value)))
-            : car.WheelBarrelMm is null && has < barrel
-                ? new HardStop("rotor-clearance", Said.Of("fit-rules.kit-needs-larger-wheels", kit.Name, Units.Mm(barrel), Units.Mm(has)))
-            : kit.AreaRatio(own) is > MostAreaRatio or < 1 / MostAreaRatio
-                ? new HardStop("kit-pistons", Said.Of("fit-rules.kit-pistons", kit.Name, Units.Percent(100 * (kit.AreaRatio(own) - 1)))) : null;
     }
 
     /// <summary>Why a rotor on offer does not go under an axle's calipers, or null.</summary>

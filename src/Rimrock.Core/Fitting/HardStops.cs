@@ -65,11 +65,12 @@ public static class HardStops
             after.RearPad == before.RearPad ? null : Misfit("hard-stops.rear", FitRules.Of(after.RearPad, Axle.Rear, becomes)),
             after.FrontRotor == before.FrontRotor || !was.Front.IsSame(becomes.Front) ? null
                 : Misfit("hard-stops.front", Of(after.FrontRotor, before with { Car = becomes }, any) is { Own: false } stop ? stop : null),
-            after.RearRotor == before.RearRotor || !was.Rear.IsSame(becomes.Rear) ? null
+            after.RearRotor == before.RearRotor || !was.Rear.IsSame(becomes.Rear) || after.RearKit != before.RearKit ? null
                 : Misfit("hard-stops.rear", FitRules.Of(after.RearRotor, becomes.Rear, before.RearRotor, becomes.Kind)),
             after.Fluid == before.Fluid ? null : FitRules.Of(after.Fluid, becomes.AsksFluid, isOffered: true),
-            after.FrontKit is not { } kit || after.FrontKit == before.FrontKit ? null
-                : FitRules.Of(kit, was, before.FrontKit?.Replaces ?? was.Front, before.FrontRotor),
+            OfOther(after.FrontKit, before.FrontKit, before), OfOther(after.RearKit, before.RearKit, before),
+            after.Cylinder is not { } cylinder || cylinder.Name == before.Cylinder?.Name ? null
+                : FitRules.Of(cylinder with { Replaces = null }, after with { Car = becomes with { Hydraulics = was.Hydraulics }, Cylinder = before.Cylinder }),
             after.FrontDuct == before.FrontDuct || after.FrontDuct is not { HoseMm: > 0 } ? null : FitRules.OfDuct(becomes),
         ];
         // Front and rear are told each, the same of one axle once.
@@ -80,6 +81,13 @@ public static class HardStops
     // One lap or a run of a minute or two is over before air has cooled anything, and the road is too slow for it (common practice).
     private static bool HasTimeToCool(PredictionPlan plan, PlannedDay day) =>
         day.KindOf().IsTimed && plan.On(day).Stint is { HotLapsEach: not 1, MinutesEach: > ShortRunMinutes };
+
+    private static HardStop? OfOther(CaliperKit? kit, CaliperKit? before, PredictionPlan plan) =>
+        kit is null || kit.Name == before?.Name ? null : FitRules.Of(kit, plan.Car, OwnOf(kit, plan), plan.At(kit.AxleOf()).Rotors.Rotor);
+
+    // The calipers that a kit takes the place of, whatever was put there since.
+    private static AxleBrake OwnOf(CaliperKit kit, PredictionPlan plan) =>
+        kit.Rear ? plan.RearKit?.Replaces ?? plan.Car.Rear : plan.FrontKit?.Replaces ?? plan.Car.Front;
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
 
@@ -177,11 +185,20 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(kit);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
-        return FitRules.Of(kit, plan.Car, plan.FrontKit?.Replaces ?? plan.Car.Front, plan.FrontRotor) is { } misfit ? misfit
+        var fitted = plan.At(kit.AxleOf()).Rotors.Rotor;
+        return FitRules.Of(kit, plan.Car, OwnOf(kit, plan), fitted) is { } misfit ? misfit
             : (Kept(ClassPart.Calipers, wishes, kit.Name) ?? Kept(ClassPart.Rotors, wishes, kit.Name)) is { } kept ? kept
-            : wishes.ClassKeepsRotorSize && Math.Abs(kit.Rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm
+            : wishes.ClassKeepsRotorSize && Math.Abs(kit.Rotor.OuterDiameterMm - fitted.OuterDiameterMm) > FitRules.SameDiameterMm
                 ? new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", kit.Name, Units.Mm(kit.Rotor.OuterDiameterMm),
-                    Units.Mm(plan.FrontRotor.OuterDiameterMm)), Own: true) : null;
+                    Units.Mm(fitted.OuterDiameterMm)), Own: true) : null;
+    }
+
+    /// <summary>Why a master cylinder is out, or null.</summary>
+    public static HardStop? Of(MasterCylinder cylinder, PredictionPlan plan, Wishes wishes)
+    {
+        ArgumentNullException.ThrowIfNull(cylinder);
+        ArgumentNullException.ThrowIfNull(wishes);
+        return FitRules.Of(cylinder, plan) ?? Kept(ClassPart.Calipers, wishes, cylinder.Name);
     }
 
     /// <summary>Why a fluid may not go into the car, or null.</summary>

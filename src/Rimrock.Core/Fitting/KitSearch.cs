@@ -20,7 +20,7 @@ internal sealed class KitSearch(PredictionPlan plan, Offer offer, Wishes wishes,
     public IReadOnlyList<Selection> Nominees()
     {
         var (_, reckoned) = ReckonedPrices.Of(plan, offer);
-        return [.. (reckoned.Kits ?? []).Where(kit => HardStops.Of(kit.Body, plan, wishes) is null).SelectMany(kit => With(kit, reckoned))
+        return [.. (reckoned.Kits ?? []).Where(kit => !kit.Body.Rear && HardStops.Of(kit.Body, plan, wishes) is null).SelectMany(kit => With(kit, reckoned))
             .Select(one => Selection.OfKey(one.Key(), plan, offer)).OfType<Selection>()];
     }
 

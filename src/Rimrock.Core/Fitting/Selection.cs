@@ -73,7 +73,7 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         {
             Open = OpenSign.LeftOf(plan.Open, renewed),
             Car = Kit is null ? plan.Car : plan.Car with { Front = Kit.Body.Brake },
-            FrontKit = Kit is null ? plan.FrontKit : Kit.Body with { Replaces = plan.FrontKit?.Replaces ?? plan.Car.Front },
+            FrontKit = Kit is null ? plan.FrontKit : plan.With(Kit.Body).FrontKit,
             FrontPad = FrontPad.Body,
             RearPad = RearPad.Body,
             FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : null,

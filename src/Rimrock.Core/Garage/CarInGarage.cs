@@ -59,10 +59,13 @@ public sealed record Contradiction(DateOnly Day, Said Sentence);
 /// <param name="HoseYears">Age of its flexible lines, years; null where nobody said.</param>
 /// <param name="PastFluids">Fills that were changed, the last first.</param>
 /// <param name="Bottles">What is left of bottles that finished orders opened, the oldest first.</param>
+/// <param name="RearKit">Caliper kit at the rear; null for none.</param>
+/// <param name="Cylinder">Master cylinder that was fitted; null for the car's own.</param>
 public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Axles<RotorsOnCar> Rotors, FluidOnCar Fluid, BrakeLine Lines,
     DateOnly? LinesSince, Axles<WheelDuct?> Ducts, CaliperKit? FrontKit, IReadOnlyList<PadSet> Stock, IReadOnlyList<Contradiction> Contradictions,
     IReadOnlyList<OpenSign> Open, string? Tyre = null, DateOnly? TyreSince = null, Axles<IReadOnlyList<RotorsOnCar>>? PastRotors = null,
-    IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null, IReadOnlyList<OpenedBottle>? Bottles = null)
+    IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null, IReadOnlyList<OpenedBottle>? Bottles = null,
+    CaliperKit? RearKit = null, MasterCylinder? Cylinder = null)
 {
     private const double LeastMm = 1;
 
@@ -78,6 +81,6 @@ public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Ax
         static double? Left(PadSet set) => set.By is KnownBy.Measured or KnownBy.Reckoned or KnownBy.Driven
             ? Math.Max(LeastMm, Math.Round(set.LeftMm.P50, 1)) : null;
         return new Fitment(Brakes, new(Pads.Front.Pad, Pads.Rear.Pad), new(Rotors.Front.Rotor, Rotors.Rear.Rotor), Fluid.Fluid, Fluid.State, Ducts, Lines,
-            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded, Tyre, HoseYears);
+            FrontKit, new(Left(Pads.Front), Left(Pads.Rear)), Pads.Front.Bedded && Pads.Rear.Bedded, Tyre, HoseYears, RearKit, Cylinder);
     }
 }

@@ -101,7 +101,7 @@ public static class GarageRecord
                 signs.Told(), last.Tyre, tyreSince, pastRotors.Map(past => (IReadOnlyList<RotorsOnCar>)[.. past.AsEnumerable().Reverse().Select(Rounded)]),
                 [.. pastFluids.AsEnumerable().Reverse()],
                 hosesMade is { } made ? Math.Round(Math.Max(0, today.DayNumber - made.DayNumber) / (12 * Days.AMonth), 1) : undatedHoseYears,
-                bottles.Told(today));
+                bottles.Told(today), last.RearKit, last.Cylinder);
         }
 
         private static RotorsOnCar Rounded(RotorsOnCar one) => one with { Hours = Math.Round(one.Hours, 1), Megajoules = Math.Round(one.Megajoules) };

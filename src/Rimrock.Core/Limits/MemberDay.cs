@@ -128,6 +128,8 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var original = new FrictionCurve(PadFamilies.Find(car.OriginalPadFamily).Curve, PadFamilies.Find(car.OriginalPadFamily).ColdSlopePerK);
         var own = Plan.FrontKit?.Replaces ?? car.Front;
         var made = Plan.FrontRotor with { OuterDiameterMm = own.RotorMm ?? Plan.FrontRotor.BracketForMm ?? Plan.FrontRotor.OuterDiameterMm };
+        var (ownRear, madeRear) = (Plan.RearKit?.Replaces ?? car.Rear, Plan.RearKit?.ReplacesRotor ?? Plan.RearRotor);
+        var asMade = Plan.Cylinder?.Replaces is { } hydraulics ? car with { Hydraulics = hydraulics } : car;
         double PerPascal(AxleBrake brake, Rotor rotor, double mu) =>
             car.Hydraulics.AxleTorquePerPascal(brake, brake.EffectiveRadiusM(rotor)) * brake.DiscMu(mu);
         static double Mu(Pad pad, double celsius, double batch) => PadTables.Of(pad).Mu.At(celsius) * pad.FrictionWith(batch);
@@ -135,10 +137,10 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         foreach (var celsius in LockedAtC)
         {
             var mu = original.Assumed(celsius);
-            var was = LockOrder.CriticalG(car, PerPascal(own, made, mu * Car.FrontFriction), PerPascal(car.Rear, Plan.RearRotor, mu * Car.RearFriction),
-                height, ceiling);
+            var was = LockOrder.CriticalG(asMade, PerPascal(own, made, mu * Car.FrontFriction),
+                asMade.Hydraulics.RearPressureShare * PerPascal(ownRear, madeRear, mu * Car.RearFriction), height, ceiling);
             var now = LockOrder.CriticalG(car, PerPascal(car.Front, Plan.FrontRotor, Mu(Plan.FrontPad, celsius, Car.FrontFriction)),
-                PerPascal(car.Rear, Plan.RearRotor, Mu(Plan.RearPad, celsius, Car.RearFriction)), height, ceiling);
+                car.Hydraulics.RearPressureShare * PerPascal(car.Rear, Plan.RearRotor, Mu(Plan.RearPad, celsius, Car.RearFriction)), height, ceiling);
             var asked = Math.Min(ceiling, was - LockOrder.FeltG);
             var (demand, capacity) = (asked * Speed.StandardGravityMS2, Math.Min(now, LockOrder.MostG) * Speed.StandardGravityMS2);
             if (double.IsNaN(worst.Margin) || capacity - demand < worst.Margin)

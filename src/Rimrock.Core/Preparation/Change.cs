@@ -16,8 +16,18 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
 
     public bool Pads => FrontPads || RearPads;
 
-    /// <summary>True where other calipers go on, with the rotors that come with them.</summary>
-    public bool Kit => After.FrontKit is { } kit && kit.Name != Before.FrontKit?.Name;
+    /// <summary>Calipers that go on, with the rotors that come with them.</summary>
+    public IReadOnlyList<CaliperKit> Kits => [.. new[] { (After.FrontKit, Before.FrontKit), (After.RearKit, Before.RearKit) }
+        .Where(one => one.Item1 is { } kit && kit.Name != one.Item2?.Name).Select(one => one.Item1!)];
+
+    /// <summary>True where other calipers go on.</summary>
+    public bool Kit => Kits.Count > 0;
+
+    /// <summary>The master cylinder that goes on; null where none does.</summary>
+    public MasterCylinder? Cylinder => After.Cylinder is { } cylinder && cylinder.Name != Before.Cylinder?.Name ? cylinder : null;
+
+    /// <summary>True for an axle whose rotors come with its calipers.</summary>
+    public bool IsKitted(Axle axle) => Kits.Any(kit => kit.AxleOf() == axle);
 
     public bool FrontRotor => Before.FrontRotor != After.FrontRotor;
 
@@ -30,7 +40,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     /// <summary>True where silicone fluid gives way to fluid that drinks water, or the other way round.</summary>
     public bool Chemistry => (Before.Fluid.ClassOf()?.Silicone == true) != (After.Fluid.ClassOf()?.Silicone == true);
 
-    public bool Fluid => FreshFluid || Lines || Kit || Before.Fluid.Name != After.Fluid.Name;
+    public bool Fluid => FreshFluid || Lines || Kit || Cylinder is not null || Before.Fluid.Name != After.Fluid.Name;
 
     /// <summary>True where the hydraulics are opened.</summary>
     public bool Opened => Fluid;
@@ -100,16 +110,22 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
                 : Said.Of("change.rear", Before.RearPad.Name, After.RearPad.Name);
         }
 
-        if (Kit)
+        foreach (var kit in Kits)
         {
-            yield return Said.Of("change.caliper-kit", After.FrontKit!.Name);
+            yield return kit.Rear ? Said.Of("change.rear-caliper-kit", kit.Name) : Said.Of("change.caliper-kit", kit.Name);
         }
-        else if (FrontRotor)
+
+        if (Cylinder is { } cylinder)
+        {
+            yield return Said.Of("change.cylinder", cylinder.Name);
+        }
+
+        if (FrontRotor && !IsKitted(Axle.Front))
         {
             yield return Said.Of("change.rotors-front", After.FrontRotor.Name);
         }
 
-        if (RearRotor)
+        if (RearRotor && !IsKitted(Axle.Rear))
         {
             yield return Said.Of("change.rotors-rear", After.RearRotor.Name);
         }

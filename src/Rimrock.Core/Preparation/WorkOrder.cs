@@ -93,29 +93,14 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
                 pad.Traits?.PreBedded == true ? Said.Of("work-order.comes-bedded") : null);
         }
 
-        if (change.Kit)
+        foreach (var item in change.Kits.SelectMany(KitItems).Concat(CylinderItems(change)))
         {
-            var kit = change.After.FrontKit!;
-            if (kit.Mounts is null || kit.Replaces?.PadShape is null)
-            {
-                yield return new OrderItem(Said.Of("work-order.check-mount", kit.Name), 1, Said.Nothing, 0, Said.Of("work-order.ask-kits-maker-for-car"),
-                    Said.Of("work-order.before-you-order"));
-            }
-
-            yield return new OrderItem(kit.Name, 1, Said.Of("work-order.kit"), kit.Price, Said.Of("work-order.kit-has-brackets-bolts-rotors"));
-            yield return new OrderItem(Said.Of("work-order.sealing-washers"), 4, Said.Nothing, null, Said.Of("work-order.new-washers-each-banjo"));
-        }
-        else if (change.FrontRotor)
-        {
-            foreach (var item in RotorItems(change, Axle.Front, Said.Of("axle.front")))
-            {
-                yield return item;
-            }
+            yield return item;
         }
 
-        if (change.RearRotor)
+        foreach (var axle in Axles.Both.Where(axle => (axle == Axle.Front ? change.FrontRotor : change.RearRotor) && !change.IsKitted(axle)))
         {
-            foreach (var item in RotorItems(change, Axle.Rear, Said.Of("axle.rear")))
+            foreach (var item in RotorItems(change, axle, axle == Axle.Front ? Said.Of("axle.front") : Said.Of("axle.rear")))
             {
                 yield return item;
             }
@@ -148,6 +133,30 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         if (change.Fluid)
         {
             yield return Bottles(change, others);
+        }
+    }
+
+    private static IEnumerable<OrderItem> KitItems(CaliperKit kit)
+    {
+        if (kit.Mounts is null || kit.Replaces?.PadShape is null)
+        {
+            yield return new OrderItem(Said.Of("work-order.check-mount", kit.Name), 1, Said.Nothing, 0, Said.Of("work-order.ask-kits-maker-for-car"),
+                Said.Of("work-order.before-you-order"));
+        }
+
+        yield return new OrderItem(kit.Name, 1, Said.Of("work-order.kit"), kit.Price, Said.Of("work-order.kit-has-brackets-bolts-rotors"));
+        yield return new OrderItem(Said.Of("work-order.sealing-washers"), 4, Said.Nothing, null, Said.Of("work-order.new-washers-each-banjo"));
+    }
+
+    private static IEnumerable<OrderItem> CylinderItems(Change change)
+    {
+        if (change.Cylinder is { } cylinder)
+        {
+            var bar = cylinder.BalanceBarFrontShare is not null;
+            yield return new OrderItem(Said.Of("work-order.check-cylinder", cylinder.Name), 1, Said.Nothing, 0, Said.Of("work-order.flange-rod-and-ports"),
+                Said.Of("work-order.before-you-order"));
+            yield return new OrderItem(cylinder.Name, bar ? 2 : 1, bar ? Said.Of("work-order.cylinders-and-bar") : Said.Of("work-order.cylinder"), cylinder.Price,
+                Said.Of("work-order.bore", Units.Mm(cylinder.BoreMm)));
         }
     }
 
@@ -243,5 +252,6 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         Effort.Hours(new Axles<bool>(change.FrontPads, change.RearPads),
             (change.FrontRotor ? Effort.OfRotors(change.After.FrontRotor, change.Before.FrontRotor) : 0)
                 + (change.RearRotor ? Effort.OfRotors(change.After.RearRotor, change.Before.RearRotor) : 0),
-            change.Opened, change.Lines, change.Duct) + Effort.OfKit(change.Kit) + Effort.OfChemistry(change.Chemistry);
+            change.Opened, change.Lines, change.Duct) + change.Kits.Sum(_ => Effort.OfKit(true))
+            + Effort.OfCylinder(change.Cylinder is not null) + Effort.OfChemistry(change.Chemistry);
 }

@@ -19,6 +19,7 @@ internal static class WorkSteps
         .. change.Rotors ? RotorsOn(change) : [],
         .. change.Brackets && !change.Kit ? Brackets() : [],
         .. change.Kit ? Calipers(change) : [],
+        .. change.Cylinder is { } cylinder ? Cylinder(cylinder) : [],
         .. change.Duct ? Ducts() : [],
         .. change.Pads || change.Rotors ? PadsIn(change) : [],
         .. change.Opened ? HydraulicSteps.In(change, bleed) : [],
@@ -72,13 +73,27 @@ internal static class WorkSteps
 
     private static IEnumerable<WorkStep> Calipers(Change change) =>
     [
-        new("caliper-trial", Said.Of("work-steps.calipers-trial-fit", change.After.FrontKit!.Name), Said.Of("work-steps.caliper-must-sit-over-ring"),
+        new("caliper-trial", Said.Of("work-steps.calipers-trial-fit",
+            Said.Joined(Said.Listed, change.Kits.Select(kit => Said.Of("work-steps.kit", kit.Name)))), Said.Of("work-steps.caliper-must-sit-over-ring"),
             Said.Of("work-steps.ring-turns-free-pads-flush"), Said.Of("work-steps.wheel-on-by-hand-first")),
         new("caliper-bolts", Said.Of("work-steps.caliper-and-bracket-bolts"), Said.Of("work-steps.they-carry-all-braking"),
             Said.Of("work-steps.torque-by-class-marked"), Said.Of("work-steps.makers-figure-not-guess")),
         new("caliper-hoses", Said.Of("work-steps.hoses-to-calipers"), Said.Of("work-steps.bleed-screw-must-be-on-top"),
             Said.Of("work-steps.no-twist-new-washers"), Said.Of("work-steps.line-touches-anything-wears")),
     ];
+
+    private static IEnumerable<WorkStep> Cylinder(MasterCylinder cylinder)
+    {
+        yield return new WorkStep("cylinder-bench", Said.Of("work-steps.cylinder-filled-on-bench", cylinder.Name), Said.Of("work-steps.air-in-bore-never-comes-out"),
+            Said.Of("work-steps.short-strokes-no-bubbles"), Said.Of("work-steps.brake-fluid-harms-paint"));
+        yield return new WorkStep("cylinder-rod", Said.Of("work-steps.push-rod-has-play"), Said.Of("work-steps.rod-that-presses-keeps-brakes-on"),
+            Said.Of("work-steps.one-millimetre-of-play"), Said.Of("work-steps.brakes-that-drag-lock"));
+        if (cylinder.BalanceBarFrontShare is { } share)
+        {
+            yield return new WorkStep("balance-bar", Said.Of("work-steps.bar-is-set", Units.Percent(100 * share)), Said.Of("work-steps.rear-never-locks-first"),
+                Said.Of("work-steps.bar-swings-free-and-locked"), Said.Of("work-steps.front-locks-first-on-trial"));
+        }
+    }
 
     private static IEnumerable<WorkStep> ParkingBrake(Change change) => !change.RearPads && !change.RearRotor ? []
         : change.After.Car.ParkingBrake switch

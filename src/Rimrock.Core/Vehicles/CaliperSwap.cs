@@ -50,22 +50,35 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
         ArgumentNullException.ThrowIfNull(frontRotor);
         ArgumentNullException.ThrowIfNull(rearRotor);
         var parts = with ?? new OtherParts();
-        var otherRotor = parts.On(frontRotor);
-        var other = parts.On(car) with { Front = front };
-        Rotor On(Car of) => ReferenceEquals(of, other) ? otherRotor : frontRotor;
-        double Front(Car of) => of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(On(of))) * of.Front.DiscMu(EqualMu);
-        double Rear(Car of) => of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(rearRotor)) * of.Rear.DiscMu(EqualMu);
+        return Between(car, parts.On(car) with { Front = front }, new(frontRotor, rearRotor), new(parts.On(frontRotor), rearRotor), lines);
+    }
+
+    /// <summary>Sets a car with other calipers or another master cylinder against the same car as it is.</summary>
+    /// <param name="car">The car as it is.</param>
+    /// <param name="other">The car with them.</param>
+    /// <param name="rotors">Rotors as they are.</param>
+    /// <param name="otherRotors">Rotors with them.</param>
+    /// <param name="lines">Flexible lines.</param>
+    public static CaliperSwap Between(Car car, Car other, Axles<Rotor> rotors, Axles<Rotor> otherRotors, BrakeLine lines)
+    {
+        ArgumentNullException.ThrowIfNull(car);
+        ArgumentNullException.ThrowIfNull(other);
+        Axles<Rotor> On(Car of) => ReferenceEquals(of, other) ? otherRotors : rotors;
+        double Front(Car of) => of.Hydraulics.AxleTorquePerPascal(of.Front, of.Front.EffectiveRadiusM(On(of).Front)) * of.Front.DiscMu(EqualMu);
+        double Rear(Car of) => of.Hydraulics.RearPressureShare * of.Hydraulics.AxleTorquePerPascal(of.Rear, of.Rear.EffectiveRadiusM(On(of).Rear))
+            * of.Rear.DiscMu(EqualMu);
         double Share(Car of) => Front(of) / (Front(of) + Rear(of));
         double Force(Car of) => Math.Round(of.Hydraulics.PedalForceN(of.Hydraulics.LineBar(
             of.EffectiveMassKg() * Speed.StandardGravityMS2 * of.TyreRadiusM / (Front(of) + Rear(of)))));
         double? Locks(Car of) => of.Electronics || of.Kind != VehicleKind.Car ? null
             : LockOrder.CriticalG(of, Front(of), Rear(of), of.CgHeightM, LockOrder.MostG) is var g && double.IsFinite(g) ? Math.Round(g, 2) : null;
         Spread Pedal(Car of) => Spread.Around(PedalTravel.Mm(of, lines, Bar, WarmC, WarmC), PedalTravel.SpreadShare);
+        var front = other.Front;
         var area = front.OneSidePistonAreaM2() / car.Front.OneSidePistonAreaM2();
         var (rear, rearNow) = (other.Rear.OneSidePistonAreaM2(), car.Rear.OneSidePistonAreaM2());
         var (share, before) = (Share(other), Share(car));
         var ideal = BrakeBalance.IdealFrontShare(car.StaticFrontShare, HardG, car.CgHeightM, car.WheelbaseM);
-        bool? clears = car.WheelBarrelMm is { } barrel ? otherRotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
+        bool? clears = car.WheelBarrelMm is { } barrel ? otherRotors.Front.OuterDiameterMm + (2 * AxleBrake.BridgeMm) <= barrel : null;
         var notes = new List<Said>
         {
             Math.Abs(area - 1) <= 0.1 ? car.Electronics ? Said.Of("caliper-swap.piston-area-stays-near") : Said.Of("caliper-swap.piston-area-as-pedal-knows")
@@ -97,7 +110,7 @@ public sealed record CaliperSwap(double AreaRatio, double FrontRatio, double Fro
             Math.Round(car.Front.OneSidePistonAreaM2() / rearNow, 2),
             Math.Round(share, 3), Math.Round(before, 3), Spread.Normal(ideal, PriorSpread.FrontShare, 3),
             Pedal(other), Pedal(car), clears, notes, Force(other), Force(car),
-            Math.Round(front.EffectiveRadiusM(otherRotor) / front.EffectiveRadiusM(frontRotor), 3),
+            Math.Round(front.EffectiveRadiusM(otherRotors.Front) / front.EffectiveRadiusM(rotors.Front), 3),
             Math.Round(Math.Round(restoring / BoreStepMm) * BoreStepMm, 2), locks, lockedBefore);
     }
 }

@@ -83,6 +83,7 @@ public enum ParkingBrake
 /// <param name="FadeSupport">Whether electronics press on beyond the booster.</param>
 /// <param name="AsksFluid">Class of fluid that its maker asks for, see <see cref="Fluids.FluidClass"/>; null where nobody looked.</param>
 /// <param name="ParkingBrake">What holds it parked.</param>
+/// <param name="SpokeRoomMm">Room from the hub's face outwards to the front wheels' spokes where the caliper passes, mm; null where nobody measured.</param>
 public sealed record Car(
     string Name,
     double MassKg,
@@ -112,7 +113,8 @@ public sealed record Car(
     RearValve RearValve = RearValve.Unknown,
     FadeSupport FadeSupport = FadeSupport.Unknown,
     string? AsksFluid = null,
-    ParkingBrake ParkingBrake = ParkingBrake.Unknown)
+    ParkingBrake ParkingBrake = ParkingBrake.Unknown,
+    double? SpokeRoomMm = null)
 {
     /// <summary>Allowed masses.</summary>
     public static FieldRange MassRange { get; } = new("car.massKg", "kg", 350, 4000);
@@ -133,12 +135,14 @@ public sealed record Car(
     private static readonly FieldRange Drive = new("car.driveEfficiency", "", 0.6, 1);
     private static readonly FieldRange EngineBraking = new("car.engineBrakingMS2", "m/s2", 0, 1.5);
     private static readonly FieldRange Downforce = new("car.downforceAreaM2", "m2", -1, 6);
+    private static readonly FieldRange Spokes = new("car.spokeRoomMm", "mm", 0, 150);
     private static readonly FieldRange Barrel = new("car.wheelBarrelMm", "mm", 250, 560);
     private static readonly FieldRange Regeneration = new("car.regenerationMS2", "m/s2", 0, 4);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel, Downforce,
+        [MassRange, PowerRange, FrontShare, CgHeight, Wheelbase, TyreRadius, DragArea, Rolling, Rotating, Drive, EngineBraking, Regeneration, Barrel, Spokes,
+            Downforce,
             .. Vehicles.Hydraulics.Ranges, .. AxleBrake.Ranges];
 
     /// <summary>Mass that kinetic energy sees, kg.</summary>
@@ -176,6 +180,11 @@ public sealed record Car(
         EngineBraking.Check(EngineBrakingMS2, faults);
         Regeneration.Check(RegenerationMS2, faults);
         Downforce.Check(DownforceAreaM2, faults);
+        if (SpokeRoomMm is { } room)
+        {
+            Spokes.Check(room, faults);
+        }
+
         if (WheelBarrelMm is { } barrel)
         {
             Barrel.Check(barrel, faults);

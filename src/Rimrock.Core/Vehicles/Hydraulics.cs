@@ -15,6 +15,9 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="ThresholdBar">Pressure that only overcomes seals and springs, bar.</param>
 /// <param name="Efficiency">Share of piston force that arrives at the pads.</param>
 /// <param name="Guessed">True where nobody measured or typed them: they scatter more.</param>
+/// <param name="BalanceBarFrontShare">
+/// Share of the push rods' force that a balance bar gives the front's own cylinder, the rest the rear's of the same bore; null for one cylinder for both.
+/// </param>
 public sealed record Hydraulics(
     double MasterCylinderMm = 23.81,
     double PedalRatio = 3.5,
@@ -22,7 +25,8 @@ public sealed record Hydraulics(
     double BoosterKneeN = 3200,
     double ThresholdBar = 0.5,
     double Efficiency = 0.96,
-    bool Guessed = false)
+    bool Guessed = false,
+    double? BalanceBarFrontShare = null)
 {
     private const double PascalPerBar = 1e5;
     private static readonly FieldRange Bore = new("car.hydraulics.masterCylinderMm", "mm", 12, 40);
@@ -32,8 +36,13 @@ public sealed record Hydraulics(
     private static readonly FieldRange Threshold = new("car.hydraulics.thresholdBar", "bar", 0, 5);
     private static readonly FieldRange Share = new("car.hydraulics.efficiency", "", 0.7, 1);
 
+    private static readonly FieldRange Bar = new("car.hydraulics.balanceBarFrontShare", "", 0.3, 0.75);
+
     /// <summary>Ranges of the fields, for forms.</summary>
-    public static IReadOnlyList<FieldRange> Ranges { get; } = [Bore, Ratio, Gain, Knee, Threshold, Share];
+    public static IReadOnlyList<FieldRange> Ranges { get; } = [Bore, Ratio, Gain, Knee, Threshold, Share, Bar];
+
+    /// <summary>Pressure of the rear line over the front's: 1 behind one cylinder for both, what is left of the force behind a balance bar.</summary>
+    public double RearPressureShare => BalanceBarFrontShare is { } front ? (1 - front) / front : 1;
 
     /// <summary>The same car with its booster failed.</summary>
     public Hydraulics WithoutBooster() => this with { BoosterGain = 1, BoosterKneeN = 0 };
@@ -87,7 +96,12 @@ public sealed record Hydraulics(
         Knee.Check(BoosterKneeN, faults);
         Threshold.Check(ThresholdBar, faults);
         Share.Check(Efficiency, faults);
+        if (BalanceBarFrontShare is { } bar)
+        {
+            Bar.Check(bar, faults);
+        }
     }
 
-    private double MasterAreaM2() => Math.PI / 4 * MasterCylinderMm * MasterCylinderMm * 1e-6;
+    // The front's cylinder gets its share of the force: as if its area were so much larger.
+    private double MasterAreaM2() => Math.PI / 4 * MasterCylinderMm * MasterCylinderMm * 1e-6 / (BalanceBarFrontShare ?? 1);
 }

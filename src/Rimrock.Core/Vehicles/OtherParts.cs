@@ -6,7 +6,8 @@ namespace Rimrock.Core.Vehicles;
 /// <param name="FrontRotorMm">Diameter of the front rotors, mm.</param>
 /// <param name="RearPistonMm">Piston of the rear calipers, mm.</param>
 /// <param name="MasterCylinderMm">Bore of the master cylinder, mm.</param>
-public sealed record OtherParts(double? FrontRotorMm = null, double? RearPistonMm = null, double? MasterCylinderMm = null)
+/// <param name="BalanceBarFrontShare">Share of the force that a balance bar gives the front.</param>
+public sealed record OtherParts(double? FrontRotorMm = null, double? RearPistonMm = null, double? MasterCylinderMm = null, double? BalanceBarFrontShare = null)
 {
     /// <summary>The car with them, but for the rotors.</summary>
     public Car On(Car car)
@@ -15,7 +16,11 @@ public sealed record OtherParts(double? FrontRotorMm = null, double? RearPistonM
         return car with
         {
             Rear = RearPistonMm is { } piston ? car.Rear with { PistonsMm = [piston] } : car.Rear,
-            Hydraulics = MasterCylinderMm is { } bore ? car.Hydraulics with { MasterCylinderMm = bore } : car.Hydraulics,
+            Hydraulics = car.Hydraulics with
+            {
+                MasterCylinderMm = MasterCylinderMm ?? car.Hydraulics.MasterCylinderMm,
+                BalanceBarFrontShare = BalanceBarFrontShare ?? car.Hydraulics.BalanceBarFrontShare,
+            },
         };
     }
 

@@ -36,10 +36,14 @@ public static class PedalTravel
         var swell = lines switch { BrakeLine.Braided => 0.002, BrakeLine.AgedRubber => 0.012, BrakeLine.StiffFromWorks => 0.004, _ => 0.007 };
         var warm = lines == BrakeLine.Braided ? 1 : 1 + (SwellPerK * Math.Max(0, lineC - 20));
         var fluid = SystemCm3 / Math.Max(4000, FluidBarCold + (FluidBarPerK * Math.Max(0, fluidC - 20)));
-        var perBar = Caliper(car.Front, frontPadUm) + Caliper(car.Rear, rearPadUm) + (swell * warm * HosesM) + fluid;
-        var free = FreeCm3(car.Front) + FreeCm3(car.Rear);
-        var masterCm2 = Math.PI / 400 * car.Hydraulics.MasterCylinderMm * car.Hydraulics.MasterCylinderMm;
-        return ((perBar * bar) + free) / masterCm2 * 10 * car.Hydraulics.PedalRatio;
+        var (hydraulics, half) = (car.Hydraulics, ((swell * warm * HosesM) + fluid) / 2);
+        var front = ((Caliper(car.Front, frontPadUm) + half) * bar) + FreeCm3(car.Front);
+        var rear = ((Caliper(car.Rear, rearPadUm) + half) * bar * hydraulics.RearPressureShare) + FreeCm3(car.Rear);
+        var masterCm2 = Math.PI / 400 * hydraulics.MasterCylinderMm * hydraulics.MasterCylinderMm;
+
+        // A balance bar's middle goes as far as both push rods do, each by the share of the force that it carries (a lever).
+        var cm3 = hydraulics.BalanceBarFrontShare is { } share ? (share * front) + ((1 - share) * rear) : front + rear;
+        return cm3 / masterCm2 * 10 * hydraulics.PedalRatio;
     }
 
     /// <summary>Share of a hard press that goes into hoses that swell: the pedal's way over that with braided ones, at 60 bar, warm.</summary>

@@ -14,13 +14,14 @@ public readonly record struct ProportioningValve(double KneePa, double Slope)
     /// <summary>No valve.</summary>
     public static ProportioningValve None { get; } = new(double.PositiveInfinity, 1);
 
-    /// <summary>What a car has: electronics do the valve's work where there are any.</summary>
+    /// <summary>What a car has: electronics do the valve's work where there are any, and a balance bar where there is one.</summary>
     /// <param name="car">The car.</param>
     /// <param name="laden">Load on the rear axle over that of the car as it stands: a load-sensing valve's knee follows it.</param>
     public static ProportioningValve Of(Car car, double laden = 1)
     {
         ArgumentNullException.ThrowIfNull(car);
-        return car.Electronics || car.Kind == VehicleKind.Motorcycle || car.RearValve == RearValve.None ? None
+        return car.Electronics || car.Kind == VehicleKind.Motorcycle || car.RearValve == RearValve.None
+            || car.Hydraulics.BalanceBarFrontShare is not null ? None
             : car.RearValve switch
             {
                 RearValve.Limiter => new(UsualKneePa, 0),

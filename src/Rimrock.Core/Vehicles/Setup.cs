@@ -30,16 +30,18 @@ public sealed record FittedRotors(Rotor Rotor, double? ThicknessMm = null, doubl
 /// <param name="Duct">Cooling air; null for none.</param>
 /// <param name="CaliperKit">Name of a caliper kit; null for the car's own calipers.</param>
 /// <param name="BracketMm">How much further out a bracket carries the caliper, mm.</param>
-public sealed record AxleSetup(AxleBrake Brake, FittedPads Pads, FittedRotors Rotors, WheelDuct? Duct = null, string? CaliperKit = null, double BracketMm = 0)
+/// <param name="PressureShare">Pressure of its line over the front's.</param>
+public sealed record AxleSetup(AxleBrake Brake, FittedPads Pads, FittedRotors Rotors, WheelDuct? Duct = null, string? CaliperKit = null, double BracketMm = 0,
+    double PressureShare = 1)
 {
     /// <summary>Friction material that the axle starts with, mm: the thinner side's.</summary>
     public double PadMm => Pads.ThinnestMm ?? Brake.PadNewMm;
 
-    /// <summary>Torque of the axle for each pascal at a friction of 1, Nm/Pa.</summary>
+    /// <summary>Torque of the axle for each pascal in the front line at a friction of 1, Nm/Pa.</summary>
     public double TorquePerPascal(Hydraulics hydraulics)
     {
         ArgumentNullException.ThrowIfNull(hydraulics);
-        return hydraulics.AxleTorquePerPascal(Brake, Brake.EffectiveRadiusM(Rotors.Rotor));
+        return PressureShare * hydraulics.AxleTorquePerPascal(Brake, Brake.EffectiveRadiusM(Rotors.Rotor));
     }
 }
 

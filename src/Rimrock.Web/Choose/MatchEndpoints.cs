@@ -37,6 +37,7 @@ public static class MatchEndpoints
     public static void MapMatches(this RouteGroupBuilder group)
     {
         group.MapAsks();
+        group.MapSystems();
         group.MapPost("/", async (MatchQuestion question, string? ticket, ShelfStore shelf, TimeProvider clock, RunProgress progress, AnswerCache cache,
             LearntShelf beliefs, CancellationToken cancel, string stage = "whole") =>
             {

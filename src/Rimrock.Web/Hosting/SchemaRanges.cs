@@ -36,6 +36,7 @@ public static class SchemaRanges
         [typeof(WheelDuct)] = "duct.",
         [typeof(DuctKit)] = "duct.",
         [typeof(CaliperKit)] = "caliper.",
+        [typeof(MasterCylinder)] = "cylinder.",
         [typeof(LineKit)] = "line.",
         [typeof(StintPlan)] = "stint.",
         [typeof(Weather)] = "weather.",
@@ -63,6 +64,7 @@ public static class SchemaRanges
         .. new IEnumerable<FieldRange>[]
             {
                 PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, CaliperKit.Ranges,
+                    MasterCylinder.Ranges,
                     LogSession.Ranges,
                     Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange, LapRibbon.SpeedRange, LapRibbon.LongerRange],
             }

@@ -23,7 +23,8 @@ internal static class PartGate
             BrakeFluid fluid => FitRules.Of(fluid, car.AsksFluid, isOffered: true),
             LineKit lines => FitRules.Of(lines, car),
             DuctKit => FitRules.OfDuct(car),
-            CaliperKit kit => FitRules.Of(kit, car, car.Front, entry.FrontRotor),
+            CaliperKit kit => kit.Rear ? FitRules.Of(kit, car, car.Rear, entry.RearRotor) : FitRules.Of(kit, car, car.Front, entry.FrontRotor),
+            MasterCylinder cylinder => FitRules.OfKind(cylinder, car),
             _ => null,
         };
     }

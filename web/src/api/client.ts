@@ -55,6 +55,8 @@ export type PartName = Schemas['PartName'];
 export type LineKit = Schemas['LineKit'];
 export type DuctKit = Schemas['DuctKit'];
 export type CaliperKit = Schemas['CaliperKit'];
+export type MasterCylinder = Schemas['MasterCylinder'];
+export type SystemChange = Schemas['SystemChange'];
 export type PadFamily = Schemas['PadFamily'];
 export type CurveReading = Schemas['CurveReading'];
 export type RotorReading = Schemas['RotorReading'];
@@ -147,6 +149,21 @@ export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string
   return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key } }));
 }
 
+/** A caliper kit held against the whole system. */
+export async function holdKit(plan: PredictionPlan, wishes: Wishes, kit: CaliperKit, signal?: AbortSignal): Promise<SystemChange> {
+  return unwrap(await client.POST('/api/matches/kit', { body: { plan, wishes, kit }, signal }));
+}
+
+/** A master cylinder held against it. */
+export async function holdCylinder(
+  plan: PredictionPlan,
+  wishes: Wishes,
+  cylinder: MasterCylinder,
+  signal?: AbortSignal,
+): Promise<SystemChange> {
+  return unwrap(await client.POST('/api/matches/cylinder', { body: { plan, wishes, cylinder }, signal }));
+}
+
 /** Judges the best setup that has a part. */
 export async function whyNot(
   plan: PredictionPlan,
@@ -217,8 +234,8 @@ export async function readRecording(name: string, text: string, mend = false): P
   return unwrap(response);
 }
 
-type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers';
-export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit;
+type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders';
+export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit | MasterCylinder;
 
 /** Stores an own part; the revision is the one the edit started from, 0 for a new part. */
 export async function savePart(kind: PartKind, id: string, revision: number, body: Part): Promise<void> {
@@ -236,6 +253,8 @@ export async function savePart(kind: PartKind, id: string, revision: number, bod
       return void unwrap(await client.PUT('/api/shelf/ducts/{id}', { params, body: body as DuctKit }));
     case 'calipers':
       return void unwrap(await client.PUT('/api/shelf/calipers/{id}', { params, body: body as CaliperKit }));
+    case 'cylinders':
+      return void unwrap(await client.PUT('/api/shelf/cylinders/{id}', { params, body: body as MasterCylinder }));
   }
 }
 

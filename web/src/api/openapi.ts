@@ -140,6 +140,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/matches/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A caliper kit, front or rear, on this car: balance, force, the pedal's way, what stands against it, and the plan with it fitted. */
+        post: operations["holdKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/matches/cylinder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A master cylinder, with or without a balance bar, on this car: balance, force, the pedal's way, and the plan with it fitted. */
+        post: operations["holdCylinder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/matches": {
         parameters: {
             query?: never;
@@ -371,6 +405,23 @@ export interface paths {
         get?: never;
         /** Stores an own caliper; revision is the one the edit started from, 0 for a new one. */
         put: operations["saveCaliper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/cylinders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own cylinder; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveCylinder"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1735,7 +1786,7 @@ export interface components {
          * @enum {unknown}
          */
         CaliperKind: "sliding" | "fixed" | "onePiece" | "drum";
-        /** @description Front calipers of another kind as a driver would order them: with the brackets, bolts and rotors that carry them on this car. */
+        /** @description Calipers of another kind for one axle as a driver would order them: with the brackets, bolts and rotors that carry them on this car. */
         CaliperKit: {
             /** @description Name in lists. */
             name: string;
@@ -1751,6 +1802,22 @@ export interface components {
              */
             price?: null | number;
             replaces?: null | components["schemas"]["AxleBrake"];
+            /**
+             * @description True for the rear axle.
+             * @default false
+             */
+            rear: boolean;
+            /**
+             * @description True where a rear kit has a parking brake of its own.
+             * @default false
+             */
+            holdsParked: boolean;
+            /**
+             * Format: double
+             * @description How far the calipers stand out beyond the hub's face, towards the spokes, mm; null where unknown.
+             */
+            standsOutMm?: null | number;
+            replacesRotor?: null | components["schemas"]["Rotor"];
         };
         /** @description Other front calipers on a plan. */
         CaliperQuestion: {
@@ -1990,6 +2057,11 @@ export interface components {
             asksFluid?: null | string;
             /** @description What holds it parked. */
             parkingBrake?: components["schemas"]["ParkingBrake"];
+            /**
+             * Format: double
+             * @description Room from the hub's face outwards to the front wheels' spokes where the caliper passes, mm; null where nobody measured.
+             */
+            spokeRoomMm?: null | number;
         };
         /** @description A car with what is fitted to it. */
         CarEntry: {
@@ -2082,6 +2154,8 @@ export interface components {
             hoseYears?: null | number;
             /** @description What is left of bottles that finished orders opened, the oldest first. */
             bottles?: null | components["schemas"]["OpenedBottle"][];
+            rearKit?: null | components["schemas"]["CaliperKit"];
+            cylinder?: null | components["schemas"]["MasterCylinder"];
         };
         /** @description What an import does, or has done. */
         CatalogueImport: {
@@ -2459,6 +2533,15 @@ export interface components {
             edgeCode: null | components["schemas"]["Said"];
             /** @description False where the pad's own code and its curve contradict each other. */
             edgeCodeFits: boolean;
+        };
+        /** @description Another master cylinder on a plan. */
+        CylinderQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description The cylinder. */
+            cylinder: components["schemas"]["MasterCylinder"];
         };
         /** @description One kind of day in two chances. */
         DayChance: {
@@ -3203,6 +3286,16 @@ export interface components {
              * @default false
              */
             guessed: boolean;
+            /**
+             * Format: double
+             * @description Share of the push rods' force that a balance bar gives the front's own cylinder, the rest the rear's of the same bore; null for one cylinder for both.
+             */
+            balanceBarFrontShare?: null | number;
+            /**
+             * Format: double
+             * @description Pressure of the rear line over the front's: 1 behind one cylinder for both, what is left of the force behind a balance bar.
+             */
+            rearPressureShare?: number;
         };
         /** @description A fault as it is sent: its texts as they stand in kept units, and in pieces for a page that shows others. */
         InputFault: {
@@ -3326,6 +3419,15 @@ export interface components {
              * @description When the data were replaced by an archive and the ones before were kept; null where there is nothing to bring back.
              */
             beforeRestore: null | string;
+        };
+        /** @description Other calipers on a plan. */
+        KitQuestion: {
+            /** @description The plan with what is fitted. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description What matters. */
+            wishes: components["schemas"]["Wishes"];
+            /** @description The kit. */
+            kit: components["schemas"]["CaliperKit"];
         };
         /**
          * @description How something about the car is known; of one day the later word holds.
@@ -3897,6 +3999,32 @@ export interface components {
             /** @description Its colour as six hexadecimal digits after a hash. */
             colour: string;
         };
+        /** @description A master cylinder as a driver would order it: one for both circuits, or a pair of one bore behind a balance bar. */
+        MasterCylinder: {
+            /** @description Name in lists. */
+            name: string;
+            /**
+             * Format: double
+             * @description Bore, mm.
+             */
+            boreMm: number;
+            /**
+             * Format: double
+             * @description Share of the force that its balance bar is set to give the front; null for one cylinder for both.
+             */
+            balanceBarFrontShare?: null | number;
+            /**
+             * Format: double
+             * @description Lever ratio of the pedal that comes with it; null where the car's own stays.
+             */
+            pedalRatio?: null | number;
+            /**
+             * Format: double
+             * @description Price, of both where there are two, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
+            replaces?: null | components["schemas"]["Hydraulics"];
+        };
         /** @description The answer of a match. */
         MatchAnswer: {
             /** @description How far it has got. */
@@ -4163,6 +4291,11 @@ export interface components {
              * @description Bore of the master cylinder, mm.
              */
             masterCylinderMm?: null | number;
+            /**
+             * Format: double
+             * @description Share of the force that a balance bar gives the front.
+             */
+            balanceBarFrontShare?: null | number;
         };
         /**
          * @description Something hot beside a line or caliper: an exhaust, a catalyst. Radiation from a long hot cylinder, view factor
@@ -4875,6 +5008,8 @@ export interface components {
              * @description Age of the flexible lines, years; null where nobody knows.
              */
             hoseYears?: null | number;
+            rearKit?: null | components["schemas"]["CaliperKit"];
+            cylinder?: null | components["schemas"]["MasterCylinder"];
         };
         /** @description A prediction: everything that the page shows. */
         PredictionResult: {
@@ -5579,6 +5714,8 @@ export interface components {
             ducts: components["schemas"]["ShelfItemOfDuctKit"][];
             /** @description Caliper kits. */
             calipers: components["schemas"]["ShelfItemOfCaliperKit"][];
+            /** @description Master cylinders. */
+            cylinders: components["schemas"]["ShelfItemOfMasterCylinder"][];
         };
         /** @description One thing on the shelf. */
         ShelfItemOfBrakeFluid: {
@@ -5698,6 +5835,27 @@ export interface components {
             revision: number;
             /** @description The thing itself. */
             body: components["schemas"]["LineKit"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
+        };
+        /** @description One thing on the shelf. */
+        ShelfItemOfMasterCylinder: {
+            /** @description Stable id. */
+            id: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The thing itself. */
+            body: components["schemas"]["MasterCylinder"];
             /**
              * @description True where it is offered no longer; what refers to it still finds it.
              * @default false
@@ -6085,6 +6243,16 @@ export interface components {
             name: components["schemas"]["Said"];
             /** @description What a car must have for it. */
             needs?: components["schemas"]["CarHas"];
+        };
+        /** @description Other calipers or another master cylinder on a plan: what they do, what stands against them, and the plan with them. */
+        SystemChange: {
+            /** @description The plan with them fitted: their rotors on, the fluid new, the pads as they were. */
+            plan: components["schemas"]["PredictionPlan"];
+            /** @description Balance, force and the pedal's way against what is fitted. */
+            reading: components["schemas"]["CaliperSwap"];
+            refused: null | components["schemas"]["HardStop"];
+            /** @description What would stand against the car with them on it, and does not now: pads of another shape to begin with. */
+            then: components["schemas"]["HardStop"][];
         };
         /** @description What a first hard stop from speed would do to cold new rotors, against what bedding asks of them. */
         ThermalShock: {
@@ -7034,6 +7202,72 @@ export interface operations {
             };
         };
     };
+    holdKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemChange"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    holdCylinder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CylinderQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemChange"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     match: {
         parameters: {
             query?: {
@@ -7590,6 +7824,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CaliperKit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveCylinder: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MasterCylinder"];
             };
         };
         responses: {

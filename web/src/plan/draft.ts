@@ -78,6 +78,8 @@ const answering = (draft: Draft) =>
     draft.refine?.lines,
     draft.refine?.hoseYears,
     draft.refine?.frontKit,
+    draft.refine?.rearKit,
+    draft.refine?.cylinder,
   ]);
 
 /** Signs that are answered by what is laid over the car, as long as it is. */
@@ -150,6 +152,8 @@ export type Refinements = Pick<
   | 'linesPrice'
   | 'ductPrice'
   | 'frontKit'
+  | 'rearKit'
+  | 'cylinder'
   | 'driver'
 >;
 

@@ -28,7 +28,7 @@ export const garageOf = (item: CarItem | undefined, shelf: ShelfAnswer | undefin
   });
 
 /** What else a plan can have on the car, besides what has a place of its own in a draft. */
-const besides = ['rearDuct', 'lines', 'hoseYears', 'outsideHeat', 'frontKit', 'bedded'] as const;
+const besides = ['rearDuct', 'lines', 'hoseYears', 'outsideHeat', 'frontKit', 'rearKit', 'cylinder', 'bedded'] as const;
 
 /** A draft of the car with what is on it today; what the shelf has too stays a reference to it. */
 export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageAnswer | null | undefined, keep?: Draft): Draft {
@@ -44,7 +44,7 @@ export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageA
   const rotorOf = (own: PredictionPlan['frontRotor'], part: PredictionPlan['frontRotor']) =>
     same(own, part) ? null : (rotors.find((one) => same(one.body, part))?.id ?? part);
   const refine = Object.fromEntries(besides.flatMap((key) => (plan[key] == null ? [] : [[key, plan[key]]]))) as Partial<Refinements>;
-  const isOther = plan.frontKit != null || plan.car.tyre !== item.body.car.tyre;
+  const isOther = plan.frontKit != null || plan.rearKit != null || plan.cylinder != null || plan.car.tyre !== item.body.car.tyre;
   return {
     ...plain,
     car: isOther ? plan.car : item.id,
@@ -85,6 +85,8 @@ export function differences(plan: PredictionPlan, stands: PredictionPlan): strin
   part('rear rotors', plan.rearRotor, stands.rearRotor);
   part('fluid', plan.fluid, stands.fluid);
   part('calipers', plan.frontKit, stands.frontKit);
+  part('rear calipers', plan.rearKit, stands.rearKit);
+  part('master cylinder', plan.cylinder, stands.cylinder);
   const left = (what: string, a: number | null | undefined, b: number | null | undefined, newMm: number) => {
     if (Math.abs((a ?? newMm) - (b ?? newMm)) > samePadMm) words.push(`${what} of another thickness`);
   };

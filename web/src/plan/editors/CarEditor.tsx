@@ -5,7 +5,7 @@ import { SelectField } from '../../shared/SelectField';
 import { useTakeCar } from '../useTakeCar';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
-import { AsksOfParts, CaliperMadeFor } from './Fits';
+import { AsksOfParts, CaliperMadeFor, RoomInWheels } from './Fits';
 import { KeepCar } from './KeepCar';
 import { useRange } from './useRange';
 import { useUnits } from '../../units/UnitContext';
@@ -235,6 +235,7 @@ export function CarEditor() {
             onChange={(bleeding) => edit({ bleeding })}
           />
           <AsksOfParts car={car} edit={edit} />
+          <RoomInWheels car={car} edit={edit} />
         </div>
         {(['front', 'rear'] as const).map((axle) => (
           <section key={axle} aria-label={`${axle} calipers`}>

@@ -36,6 +36,31 @@ export function AsksOfParts({ car, edit }: { car: Car; edit: (changes: Partial<C
   );
 }
 
+/** Room in the wheels for calipers and rotors. */
+export function RoomInWheels({ car, edit }: { car: Car; edit: (changes: Partial<Car>) => void }) {
+  const range = useRange();
+  return (
+    <>
+      <NumberField
+        label="Wheel barrel"
+        hint="inner diameter of the front wheels where the caliper sits"
+        value={car.wheelBarrelMm ?? undefined}
+        range={range('car.wheelBarrelMm')}
+        onChange={(wheelBarrelMm) => edit({ wheelBarrelMm })}
+        onClear={() => edit({ wheelBarrelMm: undefined })}
+      />
+      <NumberField
+        label="Room to the spokes"
+        hint="from the hub’s face outwards, where the caliper passes"
+        value={car.spokeRoomMm ?? undefined}
+        range={range('car.spokeRoomMm')}
+        onChange={(spokeRoomMm) => edit({ spokeRoomMm })}
+        onClear={() => edit({ spokeRoomMm: undefined })}
+      />
+    </>
+  );
+}
+
 /** What decides whether a pad or a rotor goes into these calipers. */
 export function CaliperMadeFor({ brake, edit }: { brake: AxleBrake; edit: (changes: Partial<AxleBrake>) => void }) {
   const range = useRange();

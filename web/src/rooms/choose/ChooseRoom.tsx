@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { fitSetup, whyNot, type Suggestion, type Wishes } from '../../api/client';
+import { fitSetup, whyNot, type Suggestion, type SystemChange, type Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
@@ -15,6 +15,7 @@ import { useUnits } from '../../units/UnitContext';
 import { Ask } from './Ask';
 import { asJson, asMarkdown, readComparison } from './share';
 import { OtherCaliper } from './OtherCaliper';
+import { WholeSystem } from './WholeSystem';
 import { Shortlist } from './Shortlist';
 import { SideBySide } from './SideBySide';
 import { HardStopList } from '../../shared/HardStopList';
@@ -56,6 +57,11 @@ export default function ChooseRoom() {
     } catch (error) {
       setProblem(error as Error);
     }
+  };
+  const fitSystem = (system: SystemChange, name: string) => {
+    change((old) => ({ ...fittedDraft(old, system.plan, answer!.fitted.parts, shelf, plan.open), pins: [] }));
+    setSaid(`${name}: fitted in the plan. Press u to undo.`);
+    window.scrollTo({ top: 0 });
   };
   const shown = answer?.shortlist ?? [];
   const chosen = answer?.shortlist.find((setup) => setup.key === current) ?? answer?.shortlist[0];
@@ -130,6 +136,7 @@ export default function ChooseRoom() {
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
           {answer && <WhyNotThat all={answer.whyNot} ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, signal)} />}
+          {answer && <WholeSystem wishes={wishes} onFit={fitSystem} />}
           <OtherCaliper plan={plan} />
         </aside>
         {answer && chosen ? (

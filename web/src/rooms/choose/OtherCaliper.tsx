@@ -5,13 +5,11 @@ import { useRange } from '../../plan/editors/useRange';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { SelectField } from '../../shared/SelectField';
-import { useUnits } from '../../units/UnitContext';
-import { shareBand } from '../../units/units';
+import { CaliperReading } from './CaliperReading';
 
 /** Other front calipers: piston area, balance, pedal travel and the wheel, before anything is bought. */
 export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
   const range = useRange();
-  const { band, told, show } = useUnits();
   const [front, setFront] = useState<AxleBrake>({ ...plan.car.front, caliper: 'fixed', pistonsMm: [40, 36] });
   const [other, setOther] = useState<{ frontRotorMm?: number; rearPistonMm?: number; masterCylinderMm?: number }>({});
   const [open, setOpen] = useState(false);
@@ -23,7 +21,6 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
     staleTime: Infinity,
   });
   const swap = reading.data;
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
   return (
     <details className="other-caliper" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>Other front calipers?</summary>
@@ -80,25 +77,7 @@ export function OtherCaliper({ plan }: { plan: PredictionPlan }) {
         />
       ))}
       {reading.error && <ProblemNote error={reading.error} />}
-      {swap && (
-        <>
-          <p role="status">
-            One-side piston area ×{swap.areaRatio.toFixed(2)}; front to rear {swap.frontRatio.toFixed(2)} (now{' '}
-            {swap.frontRatioBefore.toFixed(2)}). Front share {percent(swap.frontShare)} with equal pads (now{' '}
-            {percent(swap.frontShareBefore)}; ideal {shareBand(swap.idealShare)} at 0.9 g). Pedal {band(swap.pedalMm, 'mm')} at 60 bar (now{' '}
-            {band(swap.pedalBeforeMm, 'mm')}). For 1 g it takes {show(swap.forceN, 'N')} (now {show(swap.forceBeforeN, 'N')}).
-            {swap.leverRatio !== 1 && ` The rotor’s lever alone gives ×${swap.leverRatio.toFixed(2)}.`} The master cylinder that brings the
-            way back has {show(swap.restoringMm, 'mm', 1)} (now {show(plan.car.hydraulics.masterCylinderMm, 'mm', 1)}).
-            {swap.locksG != null && ` The rear locks first from ${swap.locksG.toFixed(2)} g on.`}
-            {swap.clears == null ? ' The wheel’s barrel is unknown: measure before you buy.' : ''}
-          </p>
-          <ul>
-            {swap.notes.map((note) => (
-              <li key={told(note)}>{told(note)}</li>
-            ))}
-          </ul>
-        </>
-      )}
+      {swap && <CaliperReading swap={swap} nowMm={plan.car.hydraulics.masterCylinderMm} />}
     </details>
   );
 }

@@ -15,6 +15,7 @@ const tables: [kind: string, name: string][] = [
   ['lines', 'lines'],
   ['ducts', 'duct kits'],
   ['calipers', 'caliper kits'],
+  ['cylinders', 'master cylinders'],
   ['session', 'days in full'],
   ['inspection', 'inspections'],
   ['event', 'events'],

@@ -29,6 +29,8 @@ const fittedOf = ({ frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState,
   frontDuct: rest.frontDuct,
   rearDuct: rest.rearDuct,
   frontKit: rest.frontKit,
+  rearKit: rest.rearKit,
+  cylinder: rest.cylinder,
   lines: rest.lines ?? ('rubber' as const),
 });
 

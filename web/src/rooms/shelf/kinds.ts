@@ -1,7 +1,7 @@
-import type { BrakeFluid, CaliperKit, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import { told } from '../../units/units';
 
-export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers';
+export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders';
 export type Kind = PartKind | 'cars' | 'circuits';
 
 export interface Option {
@@ -194,6 +194,16 @@ const caliperFields: Field[] = [
     hint: 'shape codes, with commas between: whose brackets these are',
   },
   { path: 'price', label: 'Price of the kit, without pads', type: 'number', range: 'caliper.price', optional: true },
+  {
+    path: 'standsOutMm',
+    label: 'Stands out beyond the hub’s face',
+    type: 'number',
+    range: 'caliper.standsOutMm',
+    optional: true,
+    hint: 'towards the spokes; on the maker’s drawing',
+  },
+  { path: 'rear', label: 'for the rear axle', type: 'check' },
+  { path: 'holdsParked', label: 'with a parking brake', type: 'check' },
 ];
 
 const ductFields: Field[] = [
@@ -207,6 +217,27 @@ const ductFields: Field[] = [
     options: plain(['closed', 'closed'], ['trimmed', 'trimmed at the eye'], ['removed', 'removed']),
   },
   { path: 'price', label: 'Price of the set', type: 'number', range: 'duct.price', optional: true },
+];
+
+const cylinderFields: Field[] = [
+  { path: 'boreMm', label: 'Bore', type: 'number', range: 'cylinder.boreMm', hint: 'of each, where there are two' },
+  {
+    path: 'balanceBarFrontShare',
+    label: 'Its balance bar gives the front',
+    type: 'number',
+    range: 'cylinder.balanceBarFrontShare',
+    optional: true,
+    hint: 'a share of the force; empty for one cylinder for both circuits',
+  },
+  {
+    path: 'pedalRatio',
+    label: 'Lever of the pedal that comes with it',
+    type: 'number',
+    range: 'cylinder.pedalRatio',
+    optional: true,
+    hint: 'empty where yours stays',
+  },
+  { path: 'price', label: 'Price', type: 'number', range: 'cylinder.price', optional: true },
 ];
 
 /** Each kind of part: what it is called, its form, and what a new one starts from. */
@@ -287,6 +318,12 @@ export const partKinds: Record<PartKind, { one: string; many: string; fields: Fi
           construction: 'twoPiece',
         },
       }) as CaliperKit,
+  },
+  cylinders: {
+    one: 'master cylinder',
+    many: 'master cylinders',
+    fields: cylinderFields,
+    blank: (): MasterCylinder => ({ name: 'New master cylinder', boreMm: 23.8 }),
   },
   ducts: {
     one: 'duct kit',

@@ -1,4 +1,4 @@
-import type { BrakeFluid, CaliperKit, DuctKit, LineKit, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import type { PartKind } from './kinds';
 import { told } from '../../units/units';
 
@@ -25,7 +25,7 @@ const faces: Record<string, string> = {
 };
 
 /** The rows of a kind. */
-export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number, unit: string) => string): Row[] {
+export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number, unit: string, digits?: number) => string): Row[] {
   const items: { id: string; origin: string; archived: boolean; body: Part }[] = shelf.content[kind];
   return items.map(({ id, origin, archived, body }) => {
     const row = { id, name: body.name, own: origin === 'own', archived, road: true, price: null as number | null, heat: 0, words: '' };
@@ -83,9 +83,19 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number,
         const kit = body as CaliperKit;
         return {
           ...row,
-          words: `${kit.brake.caliper === 'sliding' ? kit.brake.pistonsMm.length : 2 * kit.brake.pistonsMm.length} pistons, pads ${kit.brake.padShape ?? 'of unknown shape'}, ${kit.rotor.name}`,
+          words: `${kit.rear ? 'rear: ' : ''}${kit.brake.caliper === 'sliding' ? kit.brake.pistonsMm.length : 2 * kit.brake.pistonsMm.length} pistons, pads ${kit.brake.padShape ?? 'of unknown shape'}, ${kit.rotor.name}`,
           price: kit.price ?? null,
           heat: kit.rotor.outerDiameterMm,
+        };
+      }
+      case 'cylinders': {
+        const cylinder = body as MasterCylinder;
+        const share = cylinder.balanceBarFrontShare;
+        return {
+          ...row,
+          words: `${show(cylinder.boreMm, 'mm', 1)}${share == null ? ', one for both circuits' : `, two, balance bar ${Math.round(share * 100)} % front`}`,
+          price: cylinder.price ?? null,
+          heat: cylinder.boreMm,
         };
       }
     }
