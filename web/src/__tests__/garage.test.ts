@@ -60,6 +60,10 @@ describe('the car as it stands', () => {
     const stands = standingDraft(item, sampleShelf, garage({ frontKit: kit }));
     expect(typeof stands.car).toBe('object');
     expect(carKey(stands)).toBe(item.id);
+    // It is a whole car: its own rotors come with it, where the calipers are others or only the tyres.
+    expect('plan' in resolve(stands, sampleShelf)).toBe(true);
+    const tyres = standingDraft(item, sampleShelf, garage({ car: { ...item.body.car, tyre: 'slick' } }));
+    expect('plan' in resolve(tyres, sampleShelf)).toBe(true);
   });
 });
 

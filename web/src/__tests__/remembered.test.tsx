@@ -17,6 +17,18 @@ describe('what stops a car', () => {
   const play = { since: '2026-10-22', trouble: 'wheelPlay' as const, axle: 'front' as const };
   const garage = { state: { open: [soft, play] } } as unknown as GarageAnswer;
 
+  it('keeps its own rotors with other calipers or another cylinder', () => {
+    const plain = firstDraft(sampleShelf)!;
+    const found = resolve(plain, sampleShelf);
+    if (!('plan' in found)) throw new Error('the sample shelf has a plan');
+    const { plan } = found;
+    const parts = Object.fromEntries(['frontPad', 'rearPad', 'rotor', 'fluid'].map((part) => [part, { id: 'fitted' }])) as never;
+    const other = { ...plan, car: { ...plan.car, massKg: plan.car.massKg + 1 } };
+    const fitted = resolve(fittedDraft(plain, other, parts, sampleShelf), sampleShelf);
+    expect('plan' in fitted && fitted.plan.frontRotor).toEqual(plan.frontRotor);
+    expect('plan' in fitted && fitted.plan.rearRotor).toEqual(plan.rearRotor);
+  });
+
   it('is the log’s last word, less what is answered in the plan', () => {
     const plain = firstDraft(sampleShelf)!;
     const found = resolve(plain, sampleShelf);

@@ -123,15 +123,18 @@ export function fittedDraft(
   const old = 'missing' in before ? undefined : before.plan;
   const { pads, rotors, fluids } = shelf.content;
   const answered = [...answeredIn(draft), ...(open ?? []).map(signKey).filter((key) => !plan.open?.some((sign) => signKey(sign) === key))];
+  const car = keep(draft.car, plan.car, old?.car)!;
+  // "The car's own" needs the car of the shelf: one with other calipers stands on its own, and so do its rotors.
+  const standing = <T>(ref: string | T | null, part: T) => ref ?? (typeof car === 'string' ? null : part);
   const fitted: Draft = {
     ...whole,
-    car: keep(draft.car, plan.car, old?.car)!,
+    car,
     logCar: typeof draft.car === 'string' ? draft.car : draft.logCar,
     circuit: keep(draft.circuit, plan.circuit, old?.circuit)!,
     frontPad: placed(parts.frontPad.id, pads, draft.frontPad, plan.frontPad, old?.frontPad)!,
     rearPad: placed(parts.rearPad.id, pads, draft.rearPad, plan.rearPad, old?.rearPad)!,
-    frontRotor: placed(parts.rotor.id, rotors, draft.frontRotor, plan.frontRotor, old?.frontRotor),
-    rearRotor: keep(draft.rearRotor, plan.rearRotor, old?.rearRotor),
+    frontRotor: standing(placed(parts.rotor.id, rotors, draft.frontRotor, plan.frontRotor, old?.frontRotor), plan.frontRotor),
+    rearRotor: standing(keep(draft.rearRotor, plan.rearRotor, old?.rearRotor), plan.rearRotor),
     fluid: placed(parts.fluid.id, fluids, draft.fluid, plan.fluid, old?.fluid)!,
   };
   return answered.length > 0 ? { ...fitted, answered, answeredBy: answering(fitted) } : fitted;

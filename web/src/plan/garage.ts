@@ -41,10 +41,11 @@ export function standingDraft(item: CarItem, shelf: ShelfAnswer, garage: GarageA
   const padOf = (ref: string) => (ref.startsWith('family:') ? familyPad(ref.slice(7), shelf) : pads.find((one) => one.id === ref)?.body);
   const fluidOf = (ref: string) =>
     ref.startsWith('class:') ? classFluid(ref.slice(6), shelf) : fluids.find((one) => one.id === ref)?.body;
-  const rotorOf = (own: PredictionPlan['frontRotor'], part: PredictionPlan['frontRotor']) =>
-    same(own, part) ? null : (rotors.find((one) => same(one.body, part))?.id ?? part);
   const refine = Object.fromEntries(besides.flatMap((key) => (plan[key] == null ? [] : [[key, plan[key]]]))) as Partial<Refinements>;
   const isOther = plan.frontKit != null || plan.rearKit != null || plan.cylinder != null || plan.car.tyre !== item.body.car.tyre;
+  // "The car's own" needs the car of the shelf: one that is another stands on its own, and so do its rotors.
+  const rotorOf = (own: PredictionPlan['frontRotor'], part: PredictionPlan['frontRotor']) =>
+    same(own, part) && !isOther ? null : (rotors.find((one) => same(one.body, part))?.id ?? part);
   return {
     ...plain,
     car: isOther ? plan.car : item.id,
