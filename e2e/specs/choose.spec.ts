@@ -124,6 +124,29 @@ test('fluids and rotors are drawn in the strata too, by pointer or focus', async
   await expect(sentence(page)).toContainText('plain vented 320 x 28');
 });
 
+test('rear calipers from the shelf go on with pads of their own shape, and are ordered', async ({ page }) => {
+  await openChoose(page);
+  await settled(page);
+  const system = page.getByText('Calipers or a master cylinder from your shelf?');
+  await system.click();
+  const choice = page.getByLabel('What would it do?');
+  await choice.selectOption({ label: 'Beck pedal box with balance bar 15.9 (master cylinder)' });
+  await expect(page.getByText(/your car's ABS is tuned to one/)).toBeVisible();
+  await choice.selectOption({ label: 'Scarp two-piston rear kit 316 x 20 (rear calipers)' });
+  await expect(page.getByText(/sold in shape .*take K-44/)).toBeVisible();
+  await page.getByRole('button', { name: 'Fit it in the plan' }).click();
+  await expect(page.getByText(/Scarp two-piston rear kit 316 x 20: fitted in the plan/)).toBeVisible();
+  await settled(page);
+  // What is offered now goes into them.
+  await page.getByRole('button', { name: 'Fit this' }).first().click();
+  await page.getByRole('link', { name: /Ready/ }).first().click();
+  const order = page.getByRole('region', { name: 'Work order' });
+  await expect(order).toContainText('Scarp two-piston rear kit 316 x 20', { timeout: 30_000 });
+  await expect(order).toContainText('1380');
+  await expect(order).toContainText('brackets and calipers on, everything finger-tight');
+  await expect(order).not.toContainText('Nothing is ordered');
+});
+
 test('an unsafe day becomes an order that a technician can sign', async ({ page }) => {
   test.setTimeout(120_000);
   await openChoose(page);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { GarageAnswer } from '../api/log';
 import { carKey } from '../plan/carKey';
 import { firstDraft, resolve } from '../plan/draft';
-import { differences, standingDraft } from '../plan/garage';
+import { differences, standingDraft, beforeOf } from '../plan/garage';
 import { isBare } from '../rooms/bench/useSeenToday';
 import { sampleShelf } from './sampleShelf';
 
@@ -64,6 +64,20 @@ describe('the car as it stands', () => {
     expect('plan' in resolve(stands, sampleShelf)).toBe(true);
     const tyres = standingDraft(item, sampleShelf, garage({ car: { ...item.body.car, tyre: 'slick' } }));
     expect('plan' in resolve(tyres, sampleShelf)).toBe(true);
+  });
+});
+
+describe('an order', () => {
+  it('starts from the calipers and the cylinder that are on the car', () => {
+    const rear = { ...plan.car.rear, padShape: 'other' };
+    const hydraulics = { ...plan.car.hydraulics, masterCylinderMm: 25.4 };
+    const kit = { name: 'kit' } as unknown as NonNullable<typeof plan.rearKit>;
+    const wished = { ...plan, pace: 'novice', car: { ...plan.car, rear, hydraulics }, rearKit: kit };
+    const before = beforeOf({ ...wished, hoseYears: 0 }, { ...plan, hoseYears: 12 });
+    expect(before.hoseYears).toBe(12);
+    expect(before.car).toEqual(plan.car);
+    expect(before.rearKit).toBeUndefined();
+    expect(before.pace).toBe('novice');
   });
 });
 

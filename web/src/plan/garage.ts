@@ -105,3 +105,20 @@ export function differences(plan: PredictionPlan, stands: PredictionPlan): strin
   if (!same(plan.frontDuct, stands.frontDuct) || !same(plan.rearDuct, stands.rearDuct)) words.push('other ducts');
   return words;
 }
+
+/** A plan as it is driven, with what is on the car: what an order starts from. */
+export function beforeOf(plan: PredictionPlan, on: PredictionPlan): PredictionPlan {
+  const { frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, frontDuct, rearDuct } = on;
+  const { front, rear, hydraulics, tyre } = on.car;
+  return {
+    ...plan,
+    car: { ...plan.car, front, rear, hydraulics, tyre },
+    ...{ frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, frontDuct, rearDuct },
+    open: on.open,
+    frontKit: on.frontKit,
+    rearKit: on.rearKit,
+    cylinder: on.cylinder,
+    lines: on.lines ?? 'rubber',
+    hoseYears: on.hoseYears,
+  };
+}

@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { PredictionPlan } from '../../api/client';
 import { workOrder, type BleedWay, type WorkOrder } from '../../api/ready';
 import { carKey, today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useBelief } from '../../plan/useBelief';
-import { openSigns } from '../../plan/garage';
+import { beforeOf, openSigns } from '../../plan/garage';
 import { useGarage } from '../../plan/useGarage';
 import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
@@ -15,24 +14,6 @@ import { HandTrainer } from './HandTrainer';
 import { Season } from './Season';
 import { handStep, WorkList } from './WorkList';
 import { useUnits } from '../../units/UnitContext';
-
-const fittedOf = ({ frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, frontPadMm, rearPadMm, ...rest }: PredictionPlan) => ({
-  open: rest.open,
-  frontPad,
-  rearPad,
-  frontRotor,
-  rearRotor,
-  fluid,
-  fluidState,
-  frontPadMm,
-  rearPadMm,
-  frontDuct: rest.frontDuct,
-  rearDuct: rest.rearDuct,
-  frontKit: rest.frontKit,
-  rearKit: rest.rearKit,
-  cylinder: rest.cylinder,
-  lines: rest.lines ?? ('rubber' as const),
-});
 
 /** From the parts in the post to a car that is ready: the work, the bedding, the season. */
 export default function ReadyRoom() {
@@ -44,7 +25,7 @@ export default function ReadyRoom() {
   const garage = useGarage();
   // Driven as the plan says, with what is on the car.
   const before = useMemo(
-    () => (plan ? (garage ? { ...plan, ...fittedOf({ ...garage.plan, open: openSigns(garage) }) } : plan) : null),
+    () => (plan ? (garage ? beforeOf(plan, { ...garage.plan, open: openSigns(garage) }) : plan) : null),
     [plan, garage],
   );
   const stock = useMemo(() => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50 })), [garage]);
