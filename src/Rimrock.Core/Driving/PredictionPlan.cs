@@ -39,7 +39,7 @@ namespace Rimrock.Core.Driving;
 /// <param name="HoseYears">Age of the flexible lines, years; null where nobody knows.</param>
 /// <param name="RearKit">The caliper kit that is on the rear axle; null for the car's own calipers or drums.</param>
 /// <param name="Cylinder">The master cylinder that was fitted; null for the car's own.</param>
-public sealed record PredictionPlan(
+public sealed partial record PredictionPlan(
     Car Car,
     Circuit Circuit,
     string Pace,
@@ -140,34 +140,6 @@ public sealed record PredictionPlan(
             new(Car.Rear, new(RearPad, RearPadMm, RearPadMm, Bedded), new(RearRotor, WrongSide: RearWrongSide), RearDuct, RearKit?.Name,
                 PressureShare: Car.Hydraulics.RearPressureShare)),
         new(Fluid, FluidState), new(Lines), Car.Hydraulics.MasterCylinderMm, Car.Hydraulics.BalanceBarFrontShare);
-
-    /// <summary>
-    /// The same car with other calipers on an axle: its rotors come with them, the fluid runs out and is new. The pads stay what they are: of another shape
-    /// they do not fit, and the gate says so.
-    /// </summary>
-    public PredictionPlan With(CaliperKit kit)
-    {
-        ArgumentNullException.ThrowIfNull(kit);
-        var (was, rotor) = kit.Rear ? (RearKit?.Replaces ?? Car.Rear, RearKit?.ReplacesRotor ?? RearRotor)
-            : (FrontKit?.Replaces ?? Car.Front, FrontKit?.ReplacesRotor ?? FrontRotor);
-        var fitted = kit with { Replaces = was, ReplacesRotor = rotor };
-        var filled = this with { FluidState = FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } };
-        return kit.Rear ? filled with { Car = Car with { Rear = kit.Brake }, RearKit = fitted, RearRotor = kit.Rotor, RearWrongSide = false, RearPadMm = null }
-            : filled with { Car = Car with { Front = kit.Brake }, FrontKit = fitted, FrontRotor = kit.Rotor, FrontWrongSide = false, FrontPadMm = null };
-    }
-
-    /// <summary>The same car with another master cylinder; the fluid runs out and is new.</summary>
-    public PredictionPlan With(MasterCylinder cylinder)
-    {
-        ArgumentNullException.ThrowIfNull(cylinder);
-        var own = Cylinder?.Replaces ?? Car.Hydraulics;
-        return this with
-        {
-            Car = Car with { Hydraulics = cylinder.On(own) },
-            Cylinder = cylinder with { Replaces = own },
-            FluidState = FluidState with { AgeMonths = 0, ReservoirWaterPercent = null },
-        };
-    }
 
     /// <summary>What is fitted at an axle.</summary>
     public AxleSetup At(Axle axle) => Setup().Axles[axle];
