@@ -60,9 +60,11 @@ public static partial class FitRules
 
         var read = Read(cylinder, plan);
         return read.PedalMm.P50 > MostAreaRatio * read.PedalBeforeMm.P50
-                ? new HardStop("cylinder-bore", Said.Of("fit-rules.cylinder-too-small", cylinder.Name, Units.Mm(read.PedalMm.P50), Units.Mm(read.PedalBeforeMm.P50)))
+                ? new HardStop("cylinder-bore", Said.Of("fit-rules.cylinder-too-small", cylinder.Name,
+                    Units.Mm(read.PedalMm.P50), Units.Mm(read.PedalBeforeMm.P50)))
             : read.ForceN > Math.Max(LegForce.Of(plan.With(cylinder).Car).ComfortableN.Front, read.ForceBeforeN * MostAreaRatio)
-                ? new HardStop("cylinder-bore", Said.Of("fit-rules.cylinder-too-large", cylinder.Name, Units.N(read.ForceN), Units.N(read.ForceBeforeN))) : null;
+                ? new HardStop("cylinder-bore", Said.Of("fit-rules.cylinder-too-large", cylinder.Name,
+                    Units.N(read.ForceN), Units.N(read.ForceBeforeN))) : null;
     }
 
     /// <summary>Why a master cylinder is none for this kind of car, or null.</summary>

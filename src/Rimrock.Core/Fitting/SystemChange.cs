@@ -28,5 +28,6 @@ public sealed record SystemChange(PredictionPlan Plan, CaliperSwap Reading, Hard
 
     private static SystemChange Of(PredictionPlan plan, PredictionPlan with, HardStop? refused) => new(with,
         CaliperSwap.Between(plan.DrivenCar(), with.DrivenCar(), new(plan.FrontRotor, plan.RearRotor), new(with.FrontRotor, with.RearRotor), plan.Lines),
-        refused, [.. HardStops.OfFitted(with).Where(stop => HardStops.OfFitted(plan).All(was => was.Sentence.Code != stop.Sentence.Code || was.Code != stop.Code))]);
+        refused, [.. HardStops.OfFitted(with).Where(stop =>
+            HardStops.OfFitted(plan).All(was => was.Sentence.Code != stop.Sentence.Code || was.Code != stop.Code))]);
 }

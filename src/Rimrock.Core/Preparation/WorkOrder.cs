@@ -155,8 +155,8 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
             var bar = cylinder.BalanceBarFrontShare is not null;
             yield return new OrderItem(Said.Of("work-order.check-cylinder", cylinder.Name), 1, Said.Nothing, 0, Said.Of("work-order.flange-rod-and-ports"),
                 Said.Of("work-order.before-you-order"));
-            yield return new OrderItem(cylinder.Name, bar ? 2 : 1, bar ? Said.Of("work-order.cylinders-and-bar") : Said.Of("work-order.cylinder"), cylinder.Price,
-                Said.Of("work-order.bore", Units.Mm(cylinder.BoreMm)));
+            yield return new OrderItem(cylinder.Name, bar ? 2 : 1, bar ? Said.Of("work-order.cylinders-and-bar") : Said.Of("work-order.cylinder"),
+                cylinder.Price, Said.Of("work-order.bore", Units.Mm(cylinder.BoreMm)));
         }
     }
 

@@ -84,7 +84,8 @@ internal static class WorkSteps
 
     private static IEnumerable<WorkStep> Cylinder(MasterCylinder cylinder)
     {
-        yield return new WorkStep("cylinder-bench", Said.Of("work-steps.cylinder-filled-on-bench", cylinder.Name), Said.Of("work-steps.air-in-bore-never-comes-out"),
+        yield return new WorkStep("cylinder-bench", Said.Of("work-steps.cylinder-filled-on-bench", cylinder.Name),
+            Said.Of("work-steps.air-in-bore-never-comes-out"),
             Said.Of("work-steps.short-strokes-no-bubbles"), Said.Of("work-steps.brake-fluid-harms-paint"));
         yield return new WorkStep("cylinder-rod", Said.Of("work-steps.push-rod-has-play"), Said.Of("work-steps.rod-that-presses-keeps-brakes-on"),
             Said.Of("work-steps.one-millimetre-of-play"), Said.Of("work-steps.brakes-that-drag-lock"));

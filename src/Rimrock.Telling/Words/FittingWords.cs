@@ -59,7 +59,8 @@ internal static class FittingWords
         ("fit-rules.kit-needs-larger-wheels",
             "{0} needs a wheel barrel of {1:0}; nobody measured yours, and wheels over such rotors have some {2:0}. Measure it and enter it with the car."),
         ("fit-rules.kit-meets-spokes",
-            "{0} stands out {1:0} beyond the hub's face; your wheels have {2:0} up to the spokes, and {3:0} stay free. Another wheel, or a spacer with longer bolts."),
+            "{0} stands out {1:0} beyond the hub's face; your wheels have {2:0} up to the spokes, and {3:0} stay free. "
+            + "Another wheel, or a spacer with longer bolts."),
         ("fit-rules.kit-without-parking-brake",
             "{0} has no parking brake, and your car's goes with its calipers: ask for the kit with one."),
         ("fit-rules.kit-without-hat-brake", "{0} does not say that its rotors keep the drum in the hat in which your parking brake works: ask its maker."),
