@@ -33,7 +33,7 @@ internal static class Vocabulary
     [
         .. CalendarWords.Rows, .. BeliefsWords.Rows, .. CircuitsWords.Rows, .. DrivingWords.Rows, .. EntriesWords.Rows, .. GarageWords.Rows,
         .. FittingWords.Rows, .. FluidsWords.Rows, .. FrictionWords.Rows, .. JudgementWords.Rows,
-        .. LabelWords.Rows, .. LimitsWords.Rows, .. LogbookWords.Rows, .. NoteWords.Rows, .. PreparationWords.Rows,
+        .. LabelWords.Rows, .. LimitsWords.Rows, .. HydraulicsWords.Rows, .. LogbookWords.Rows, .. NoteWords.Rows, .. PreparationWords.Rows,
         .. QuantitiesWords.Rows, .. RotorsWords.Rows, .. RunsWords.Rows, .. AskWords.Rows, .. PromiseWords.Rows, .. SymptomWords.Rows,
         .. VehiclesWords.Rows,
     ];
