@@ -146,6 +146,7 @@ public static class GarageRecord
             }
 
             set.Pad = pad;
+            set.From = said.Fitment.Brakes[axle];
             if (said.Fitment.PadMm?[axle] is { } stated && set.MeasuredMm is null && !isFresh)
             {
                 set.Anchor(stated, said.By);

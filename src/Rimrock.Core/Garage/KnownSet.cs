@@ -1,6 +1,7 @@
 using Rimrock.Core.Entries;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Garage;
 
@@ -28,6 +29,8 @@ internal sealed class KnownSet(Pad pad, Axle axle, DateOnly? since, double start
     public int HotLaps { get; set; }
 
     public bool Bedded { get; set; }
+
+    public AxleBrake? From { get; set; }
 
     public void Forget() => corners.Clear();
 
@@ -63,6 +66,6 @@ internal sealed class KnownSet(Pad pad, Axle axle, DateOnly? since, double start
             : lostInAll > startLost ? KnownBy.Reckoned : by;
         return new PadSet(Pad, Axle, Since, Off, new Spread(Left(wear.P90), Left(wear.P50), Left(wear.P10)), how, MeasuredOn, MeasuredMm, HotLaps, Bedded,
             [.. corners.OrderBy(one => one.Key).Select(one => new CornerLeft(one.Key, Math.Round(Math.Max(0, At(one.Value, wear.P50)), 2)))],
-            Math.Round(hours, 1), Math.Round(megajoules));
+            Math.Round(hours, 1), Math.Round(megajoules), From);
     }
 }

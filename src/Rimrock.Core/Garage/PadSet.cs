@@ -1,6 +1,7 @@
 using Rimrock.Core.Entries;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Garage;
 
@@ -23,5 +24,6 @@ public sealed record CornerLeft(Corner Corner, double LeftMm);
 /// <param name="Corners">What is left at each corner that was ever measured, in the middle of what is believed.</param>
 /// <param name="Hours">Track hours that they were driven.</param>
 /// <param name="Megajoules">Heat that went through them, MJ.</param>
+/// <param name="From">The calipers that they sit or sat in.</param>
 public sealed record PadSet(Pad Pad, Axle Axle, DateOnly? Since, DateOnly? Off, Spread LeftMm, KnownBy By, DateOnly? MeasuredOn, double? MeasuredMm,
-    int HotLaps, bool Bedded, IReadOnlyList<CornerLeft> Corners, double Hours = 0, double Megajoules = 0);
+    int HotLaps, bool Bedded, IReadOnlyList<CornerLeft> Corners, double Hours = 0, double Megajoules = 0, AxleBrake? From = null);

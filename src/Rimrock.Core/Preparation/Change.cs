@@ -67,7 +67,8 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         var (was, becomes) = (Before.At(axle), After.At(axle));
         return was.Pads.Pad.Name == becomes.Pads.Pad.Name ? null
-            : Stock.Sets.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.LeftMm >= becomes.Brake.PadLimitMm
+            : Stock.Sets.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.Fits(becomes.Brake, IsKitted(axle))
+                && set.LeftMm >= becomes.Brake.PadLimitMm
                 + AxleBrake.WatchPadMm);
     }
 

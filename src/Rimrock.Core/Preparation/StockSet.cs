@@ -1,4 +1,5 @@
 using Rimrock.Core.Garage;
+using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Preparation;
 
@@ -6,8 +7,14 @@ namespace Rimrock.Core.Preparation;
 /// <param name="Pad">Its name.</param>
 /// <param name="Axle">Where it was.</param>
 /// <param name="LeftMm">What is left at the thinnest, mm, in the middle of what is believed.</param>
-public sealed record StockSet(string Pad, Axle Axle, double LeftMm)
+/// <param name="From">The calipers that it came out of; null where nobody said: then it goes into no others than are on the car.</param>
+public sealed record StockSet(string Pad, Axle Axle, double LeftMm, AxleBrake? From = null)
 {
+    /// <summary>Whether it is of the size and shape of some calipers.</summary>
+    /// <param name="into">The calipers that it is to go into.</param>
+    /// <param name="areOthers">True where those are others than are on the car.</param>
+    public bool Fits(AxleBrake into, bool areOthers) => From is null ? !areOthers : From.TakesPadsOf(into);
+
     /// <summary>More than so many nobody keeps.</summary>
     public const int Most = 60;
 }

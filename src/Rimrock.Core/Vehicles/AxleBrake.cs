@@ -101,6 +101,13 @@ public sealed record AxleBrake(
 
     private static readonly IReadOnlyList<double> NoPistons = [];
 
+    /// <summary>True where pads that came out of these calipers go into others: of one shape where both name it, of one size where one does not.</summary>
+    public bool TakesPadsOf(AxleBrake other)
+    {
+        ArgumentNullException.ThrowIfNull(other);
+        return PadShape is { } shape && other.PadShape is { } its ? shape == its : PadAreaCm2 == other.PadAreaCm2 && PadHeightMm == other.PadHeightMm;
+    }
+
     /// <summary>True for the same figures, whoever read them: lists are compared by what they hold.</summary>
     public bool IsSame(AxleBrake other)
     {

@@ -83,7 +83,7 @@ internal static class PreparationWords
         ("work-order.ask-kits-maker-for-car", "Brackets are cut for one knuckle: name car, year and wheel to its maker, and ask for the clearance drawing."),
         ("work-order.kit", "kit for both sides"),
         ("work-order.kit-has-brackets-bolts-rotors", "Calipers, brackets, bolts and rotors; pads are ordered by their own shape."),
-        ("work-order.sealing-washers", "Sealing washers, front hoses"),
+        ("work-order.sealing-washers", "Sealing washers, {0} hoses"),
         ("work-order.new-washers-each-banjo", "Two new ones at each banjo bolt."),
         ("work-steps.calipers-trial-fit", "{0}: brackets and calipers on, everything finger-tight"),
         ("work-steps.caliper-and-bracket-bolts", "Bracket and caliper bolts, new ones, by their class"),

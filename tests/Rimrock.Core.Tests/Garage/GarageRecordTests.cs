@@ -167,6 +167,15 @@ public class GarageRecordTests
 
     private static DateOnly Day(int day) => new DateOnly(2026, 1, 1).AddDays(day);
 
+    [Fact]
+    public void What_was_taken_off_keeps_the_calipers_that_it_came_out_of()
+    {
+        var other = Sport with { Car = Sport.Car with { Front = Sport.Car.Front with { PadShape = "K", PadAreaCm2 = 78 } }, FrontPad = Sport.FrontPad with { Name = "large" } };
+        var car = Of(Described, Fitted(100, Sport, newPads: true), Fitted(120, other, newPads: true));
+        car.Stock.First(set => set.Pad.Name == "sport").From.ShouldBe(Sport.Car.Front);
+        car.Pads.Front.From!.PadShape.ShouldBe("K");
+    }
+
     /// <summary>Two litres for a car that takes one: the next filling comes out of what is left, as old as that is, until its day is past.</summary>
     [Fact]
     public void What_is_left_of_a_bottle_serves_the_next_filling()

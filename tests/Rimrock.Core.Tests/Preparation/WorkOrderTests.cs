@@ -110,6 +110,16 @@ public class WorkOrderTests
         (Front(order).Price, Front(order).Note!.Code).ShouldBe((0, "work-order.from-your-stock"));
         WorkOrder.Finished(Before, Sport, false, Stock.None with { Sets = [Lying(8)] }).FrontPadMm.ShouldBe(8);
         With(Lying(8, "others")).FromStock!.Value.Front.ShouldBeFalse();
+
+        // What came out of calipers of another size or shape does not go into these.
+        With(Lying(8) with { From = Before.Car.Front }).FromStock!.Value.Front.ShouldBeTrue();
+        With(Lying(8) with { From = Before.Car.Front with { PadAreaCm2 = 78 } }).FromStock!.Value.Front.ShouldBeFalse();
+        var kit = new CaliperKit("kit", Before.Car.Front with { PadShape = "K" }, Before.FrontRotor);
+        var kitted = Sport.With(kit) with { FrontPad = Sport.FrontPad };
+        foreach (var from in new[] { null, Before.Car.Front with { PadShape = "A" } })
+        {
+            WorkOrder.Of(Before, kitted, false, stock: Stock.None with { Sets = [Lying(8) with { From = from }] }).FromStock!.Value.Front.ShouldBeFalse();
+        }
         With(Lying(Before.Car.Front.PadLimitMm + 1)).FromStock!.Value.Front.ShouldBeFalse("nearly worn");
         Front(WorkOrder.Of(Before, Sport, false)).Price.ShouldBe(Sport.FrontPad.PriceAxleSet);
     }

@@ -29,7 +29,7 @@ describe('words of a setup', () => {
 
   it('says a chance by the figures that came with it', () => {
     const told = { edge: 'none', percent: 2, digits: 1, errorPoints: 0.4, errorDigits: 1 } as const;
-    expect([percentOf({ told }), withError({ told })]).toEqual(['2.0 %', '2.0 % (± 0.4)']);
+    expect([percentOf({ told }), withError({ told })]).toEqual(['2.0 %', '2.0 % (±\u00a00.4)']);
     expect(withError({ told: { ...told, edge: 'below', percent: 1, digits: 0 } })).toBe('< 1 %');
     expect(percentOf({ told: { ...told, edge: 'above', percent: 99, digits: 0 } })).toBe('> 99 %');
     expect([1.3, -1.3, 0, -0.04].map((value) => signed(value))).toEqual(['+1.3', '−1.3', '±0.0', '±0.0']);

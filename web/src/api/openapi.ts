@@ -4563,6 +4563,7 @@ export interface components {
              * @default 0
              */
             megajoules: number;
+            from?: null | components["schemas"]["AxleBrake"];
         };
         /** @description What a pad is like beside its friction curve. Indices run from 0 (none, worst) to 10; null where only the family is known. */
         PadTraits: {
@@ -6054,6 +6055,7 @@ export interface components {
              * @description What is left at the thinnest, mm, in the middle of what is believed.
              */
             leftMm: number;
+            from?: null | components["schemas"]["AxleBrake"];
         };
         /** @description One stop and what the driver's foot had to do. */
         StopSummary: {

@@ -6,7 +6,7 @@ const signs = { none: '', below: '< ', above: '> ' } as const;
 export const percentOf = ({ told }: Pick<Chance, 'told'>) => `${signs[told.edge]}${told.percent.toFixed(told.digits)} %`;
 
 /** Its sampling error, in points of per cent. */
-export const errorOf = ({ told }: Pick<Chance, 'told'>) => `± ${told.errorPoints.toFixed(told.errorDigits)}`;
+export const errorOf = ({ told }: Pick<Chance, 'told'>) => `±\u00a0${told.errorPoints.toFixed(told.errorDigits)}`;
 
 /** Both. */
 export const withError = (chance: Pick<Chance, 'told'>) =>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { PredictionPlan } from '../../api/client';
 import { readFindings, readMoisture, saveInspection, type CornerLook, type InspectionNote } from '../../api/log';
 import { newId, today } from '../../plan/carKey';
+import { DayField } from '../../shared/DayField';
 import { KeptNote } from '../../shared/KeptNote';
 import { LeaveForm } from '../../shared/LeaveForm';
 import { NumberField } from '../../shared/NumberField';
@@ -92,10 +93,7 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
       <h2>On the stands</h2>
       <KeptNote takenUp={kept.takenUp} onThrow={() => kept.forget(blankLook())} />
       <div className="paddock-row">
-        <label className="field">
-          Day
-          <input type="date" className="form-control" value={day} max={today()} onChange={(event) => set({ day: event.target.value })} />
-        </label>
+        <DayField day={day} onChange={(next) => set({ day: next })} />
         <NumberField
           label="Hot laps since last measured"
           value={hotLapsSince}
@@ -182,7 +180,7 @@ export function InspectionEntry({ car, plan, onDone }: { car: string; plan: Pred
       <p className="note">Limits are rules of the trade; your maker’s service limit overrules them.</p>
       {save.error && <ProblemNote error={save.error} />}
       <p className="paddock-do">
-        <button type="button" className="btn btn-dark" disabled={save.isPending} onClick={() => save.mutate()}>
+        <button type="button" className="btn btn-dark" disabled={save.isPending || day === ''} onClick={() => save.mutate()}>
           Write it down
         </button>
         <LeaveForm unsaved={kept.unsaved} onLeave={onDone} onThrow={() => kept.forget(blankLook())} />

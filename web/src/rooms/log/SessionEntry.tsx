@@ -2,9 +2,9 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ApiProblem, type PredictionPlan } from '../../api/client';
 import { addPhoto, saveSession, type Entry, type Finding, type LogSession, type PaintKit } from '../../api/log';
-import { today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { ConflictNote } from '../../shared/ConflictNote';
+import { DayField } from '../../shared/DayField';
 import { KeptNote } from '../../shared/KeptNote';
 import { LeaveForm } from '../../shared/LeaveForm';
 import { NumberField } from '../../shared/NumberField';
@@ -93,16 +93,7 @@ export function SessionEntry({
       <p className="note">{planned.circuit.name}, with the parts in the sentence above.</p>
       <KeptNote takenUp={kept.takenUp} onThrow={throwAway} />
       <div className="paddock-row">
-        <label className="field">
-          Day
-          <input
-            type="date"
-            className="form-control"
-            value={draft.day}
-            max={today()}
-            onChange={(event) => set({ day: event.target.value })}
-          />
-        </label>
+        <DayField day={draft.day} onChange={(day) => set({ day })} />
         <div className="stepper" role="group" aria-label="Sessions">
           <span>Sessions</span>
           <button type="button" aria-label="One session less" onClick={() => set({ sessions: Math.max(1, draft.sessions - 1) })}>
@@ -301,7 +292,7 @@ export function SessionEntry({
         <button
           type="button"
           className="btn btn-dark"
-          disabled={save.isPending || gone || !!theirs}
+          disabled={save.isPending || gone || !!theirs || draft.day === ''}
           onClick={() => save.mutate(draft.revision)}
         >
           Write it down

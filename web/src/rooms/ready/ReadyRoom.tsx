@@ -28,7 +28,10 @@ export default function ReadyRoom() {
     () => (plan ? (garage ? beforeOf(plan, { ...garage.plan, open: openSigns(garage) }) : plan) : null),
     [plan, garage],
   );
-  const stock = useMemo(() => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50 })), [garage]);
+  const stock = useMemo(
+    () => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50, from: set.from })),
+    [garage],
+  );
   const bottles = garage?.state.bottles ?? undefined;
   const isKept = draft !== null && shelf.content.cars.some((item) => item.id === carKey(draft));
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
