@@ -3,7 +3,8 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/rea
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BandResult, PredictionPlan } from '../api/client';
 import { asks, day, leadingOf, often } from '../plan/days';
-import { firstDraft, type Draft } from '../plan/draft';
+import { type Draft } from '../plan/draft';
+import { firstDraft } from '../plan/firstDraft';
 import { DaysEditor } from '../plan/editors/DaysEditor';
 import { DaysOfTheYear } from '../rooms/bench/DaysOfTheYear';
 import { UnitProvider } from '../units/UnitContext';

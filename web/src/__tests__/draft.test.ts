@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decodeDraft, encodeDraft } from '../plan/address';
-import { firstDraft, flushedWith, resolve, typicalCircuit } from '../plan/draft';
+import { flushedWith, resolve, typicalCircuit } from '../plan/draft';
+import { firstDraft } from '../plan/firstDraft';
 import { sampleCar, sampleShelf } from './sampleShelf';
 
 describe('draft', () => {
@@ -11,6 +12,39 @@ describe('draft', () => {
     expect(draft.car).toBe('sample');
     expect(draft.circuit).toBe('round');
     expect(firstDraft({ ...sampleShelf, content: { ...sampleShelf.content, cars: [] } })).toBeNull();
+  });
+
+  it('starts from a car that was kept where there is no circuit yet', () => {
+    const bare = { ...sampleShelf, content: { ...sampleShelf.content, circuits: [] } };
+    expect('plan' in resolve(firstDraft(bare)!, bare)).toBe(true);
+  });
+
+  it('starts from the car that was looked at last, driven as it was', () => {
+    const last = { ...draft, pace: 'novice', circuit: typicalCircuit, frontPad: 'family:organic' };
+    expect(firstDraft(sampleShelf, last)).toMatchObject({
+      car: 'sample',
+      pace: 'novice',
+      circuit: typicalCircuit,
+      frontPad: draft.frontPad,
+    });
+    // What is not on this shelf, a circuit or a car, is nobody's here.
+    expect(firstDraft(sampleShelf, { ...last, circuit: 'gone' })).toMatchObject({ pace: draft.pace, circuit: 'round' });
+    expect(firstDraft(sampleShelf, { ...last, car: 'gone' })).toEqual(draft);
+    // A car that nobody kept comes back where there is none, and never in the place of one's own.
+    const found = resolve(draft, sampleShelf);
+    if (!('plan' in found)) throw new Error(found.missing);
+    const loose = {
+      ...last,
+      car: found.plan.car,
+      frontRotor: found.plan.frontRotor,
+      rearRotor: found.plan.rearRotor,
+      frontPad: 'family:organic',
+      rearPad: 'family:organic',
+      fluid: 'class:dot4',
+    };
+    const empty = { ...sampleShelf, content: { ...sampleShelf.content, cars: [] } };
+    expect(firstDraft(empty, loose)).toMatchObject({ car: found.plan.car, pace: 'novice' });
+    expect(firstDraft(sampleShelf, loose)).toEqual(draft);
   });
 
   it('follows its references, kinds and things given in full', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { hashOnce } from '../api/hashOnce';
-import { firstDraft } from '../plan/draft';
+import { firstDraft } from '../plan/firstDraft';
 import { resolveOnce } from '../plan/resolveOnce';
 import { sampleShelf as shelf } from './sampleShelf';
 

@@ -2,7 +2,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { day } from '../plan/days';
-import { firstDraft, type Draft } from '../plan/draft';
+import { type Draft } from '../plan/draft';
+import { firstDraft } from '../plan/firstDraft';
 import { AirChoice } from '../plan/editors/AirChoice';
 import { DaysEditor } from '../plan/editors/DaysEditor';
 import { PeekProvider } from '../plan/PeekContext';

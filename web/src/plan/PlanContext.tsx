@@ -2,9 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { readShelf, type PredictionPlan, type ShelfAnswer } from '../api/client';
 import type { LinkFault } from './address';
-import { answeredIn, firstDraft, type Draft } from './draft';
+import { answeredIn, type Draft } from './draft';
+import { firstDraft } from './firstDraft';
 import { carKey } from './carKey';
 import { garageOf, openSigns, standingDraft } from './garage';
+import { lastDraft } from './last';
 import { resolveOnce } from './resolveOnce';
 import { useDraft } from './useDraft';
 
@@ -37,8 +39,10 @@ export function PlanProvider({
   failed: (error: Error, retry: () => void) => ReactNode;
 }) {
   const shelf = useQuery({ queryKey: ['shelf'], queryFn: ({ signal }) => readShelf(signal), staleTime: 60_000 });
-  // The first car as it stands: by its log, where it has one.
-  const car = useMemo(() => shelf.data && firstDraft(shelf.data)?.car, [shelf.data]);
+  // The first car as it stands: by its log, where it has one; driven as it was when it was looked at last.
+  const [last] = useState(lastDraft);
+  const plain = useMemo(() => (shelf.data ? firstDraft(shelf.data, last) : null), [shelf.data, last]);
+  const car = plain?.car;
   const item = shelf.data?.content.cars.find((one) => one.id === car);
   const garage = useQuery({
     ...garageOf(item, shelf.data),
@@ -47,9 +51,8 @@ export function PlanProvider({
     placeholderData: (kept, query) => (query?.queryKey[1] === item?.id ? kept : undefined),
   });
   const first = useMemo(() => {
-    const plain = shelf.data && firstDraft(shelf.data);
-    return shelf.data && item && plain ? standingDraft(item, shelf.data, garage.data, plain) : null;
-  }, [shelf.data, item, garage.data]);
+    return shelf.data && item && plain ? standingDraft(item, shelf.data, garage.data, plain) : plain;
+  }, [shelf.data, item, garage.data, plain]);
   const { draft, linkFault, search, change, start, undo } = useDraft(shelf.data, first);
 
   // What stops the car is always the log's last word, whatever was changed in the sentence since.

@@ -302,14 +302,6 @@ function describedBesides({ lines, hoseYears, outsideHeat, rearDuct }: CarEntry)
   return Object.keys(said).length > 0 ? said : undefined;
 }
 
-/** The draft a fresh page starts from: the first car and circuit on the shelf; null on an empty shelf. */
-export function firstDraft(shelf: ShelfAnswer): Draft | null {
-  const car = shelf.content.cars.find((item) => item.id === 'harrow') ?? shelf.content.cars[0];
-  const circuit = shelf.content.circuits.find((item) => item.id === 'gullmouth') ?? shelf.content.circuits[0];
-  if (!car || !circuit) return null;
-  return { ...draftOfCar(car.id, car.body), circuit: circuit.id };
-}
-
 /** A whole plan as a draft that stands on its own: everything in full, nothing from the shelf. */
 export function draftOfPlan(plan: PredictionPlan, wishes?: Partial<Wishes>): Draft {
   const { car, circuit, pace, stint, weather, frontPad, rearPad, frontRotor, rearRotor, fluid, fluidState, ...rest } = plan;

@@ -4,7 +4,9 @@ import { useSearchParams } from 'react-router';
 import type { ShelfAnswer } from '../api/client';
 import { decodeDraft, encodeDraft, readDraft } from './address';
 import { predictionOf, slower } from './asking';
-import { firstDraft, type Draft } from './draft';
+import { type Draft } from './draft';
+import { firstDraft } from './firstDraft';
+import { keepLast } from './last';
 import { resolveOnce } from './resolveOnce';
 
 /** The plan of an address; without one, the first of the shelf. A text that cannot be read is nobody's plan, and is not replaced by another. */
@@ -45,6 +47,9 @@ export function useDraft(shelf: ShelfAnswer | undefined, first: Draft | null = n
   const draft = useMemo(() => now ?? (shelf ? draftIn(text, shelf, first) : null), [now, text, shelf, first]);
 
   // Into the address as it is now: a change that moves in late takes nothing with it that was opened meanwhile.
+  useEffect(() => {
+    if (text && decodeDraft(text)) keepLast(text);
+  }, [text]);
   const start = useCallback((next: Draft) => setParams(withDraft(new URLSearchParams(window.location.search), next)), [setParams]);
 
   const settle = useCallback(() => {
