@@ -77,6 +77,8 @@ export function useDraft(shelf: ShelfAnswer | undefined, first: Draft | null = n
         void queries.cancelQueries({ queryKey: [kind], predicate: (query) => same === undefined || query.queryKey[1] !== same });
       const answered = 'plan' in asked ? queries.prefetchQuery(predictionOf(asked.plan)) : Promise.resolve();
       ahead.current = { draft: next, from };
+      // Whoever goes on at once finds it again, moved in or not.
+      keepLast(encodeDraft(next));
       setShown(ahead.current);
       void answered.finally(() => {
         window.clearTimeout(timer.current);
