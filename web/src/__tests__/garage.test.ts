@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { GarageAnswer } from '../api/log';
 import { carKey } from '../plan/carKey';
-import { resolve } from '../plan/draft';
+import { resolve, logCarOf } from '../plan/draft';
 import { firstDraft } from '../plan/firstDraft';
 import { differences, standingDraft, beforeOf } from '../plan/garage';
 import { isBare } from '../rooms/bench/useSeenToday';
@@ -65,6 +65,14 @@ describe('the car as it stands', () => {
     expect('plan' in resolve(stands, sampleShelf)).toBe(true);
     const tyres = standingDraft(item, sampleShelf, garage({ car: { ...item.body.car, tyre: 'slick' } }));
     expect('plan' in resolve(tyres, sampleShelf)).toBe(true);
+  });
+});
+
+describe('a car of which a figure was changed', () => {
+  it('stays the one of its log, and says what is another', () => {
+    expect(logCarOf({ ...firstDraft(sampleShelf)!, car: item.id })).toBe(item.id);
+    expect(logCarOf({ ...firstDraft(sampleShelf)!, car: plan.car, logCar: item.id })).toBe(item.id);
+    expect(differences({ ...plan, car: { ...plan.car, massKg: plan.car.massKg + 40 } }, plan)).toEqual(['another mass or power']);
   });
 });
 

@@ -66,6 +66,9 @@ export const planPart = (draft: Draft): Draft => ({
   pins: undefined,
 });
 
+/** A car of which a figure is changed stays the one of its log; undefined for one that was never kept. */
+export const logCarOf = (draft: Draft): string | undefined => (typeof draft.car === 'string' ? draft.car : draft.logCar);
+
 /** The parts of a draft that can answer a sign, as a text. */
 const answering = (draft: Draft) =>
   JSON.stringify([
@@ -129,7 +132,7 @@ export function fittedDraft(
   const fitted: Draft = {
     ...whole,
     car,
-    logCar: typeof draft.car === 'string' ? draft.car : draft.logCar,
+    logCar: logCarOf(draft),
     circuit: keep(draft.circuit, plan.circuit, old?.circuit)!,
     frontPad: placed(parts.frontPad.id, pads, draft.frontPad, plan.frontPad, old?.frontPad)!,
     rearPad: placed(parts.rearPad.id, pads, draft.rearPad, plan.rearPad, old?.rearPad)!,

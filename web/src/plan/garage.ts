@@ -101,6 +101,7 @@ export function differences(plan: PredictionPlan, stands: PredictionPlan): strin
   )
     words.push('hoses of another age');
   if (plan.car.tyre !== stands.car.tyre) words.push('other tyres');
+  if (plan.car.massKg !== stands.car.massKg || plan.car.powerKw !== stands.car.powerKw) words.push('another mass or power');
   if ((plan.lines ?? 'rubber') !== (stands.lines ?? 'rubber')) words.push('other lines');
   if (!same(plan.frontDuct, stands.frontDuct) || !same(plan.rearDuct, stands.rearDuct)) words.push('other ducts');
   return words;

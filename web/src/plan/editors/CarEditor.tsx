@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { AxleBrake, Car, Rotor } from '../../api/client';
 import { NumberField } from '../../shared/NumberField';
 import { SelectField } from '../../shared/SelectField';
+import { logCarOf } from '../draft';
 import { useTakeCar } from '../useTakeCar';
 import { usePlan } from '../PlanContext';
 import { ChoiceList } from './ChoiceList';
@@ -78,6 +79,7 @@ export function CarEditor() {
       return {
         ...old,
         car: { ...now, ...changes(now) },
+        logCar: logCarOf(old),
         frontRotor: old.frontRotor ?? plan.frontRotor,
         rearRotor: old.rearRotor ?? plan.rearRotor,
       };
@@ -92,6 +94,7 @@ export function CarEditor() {
       return {
         ...old,
         car: { ...now, [axle]: { ...now[axle], caliper, ...(caliper === 'drum' ? drumBrake : {}) } },
+        logCar: logCarOf(old),
         frontRotor: axle === 'front' ? fitting : (old.frontRotor ?? plan.frontRotor),
         rearRotor: axle === 'rear' ? fitting : (old.rearRotor ?? plan.rearRotor),
       };

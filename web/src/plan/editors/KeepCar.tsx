@@ -6,18 +6,20 @@ import { usePlan } from '../PlanContext';
 
 /** Puts the car of the plan, with what is fitted, on the shelf under a name of its own. */
 export function KeepCar() {
-  const { draft, plan, change } = usePlan();
+  const { shelf, draft, plan, change } = usePlan();
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [error, setError] = useState<Error | null>(null);
   if (!draft || !plan || typeof draft.car === 'string') return null;
   const { frontPad, rearPad, fluid } = draft;
   if (typeof frontPad !== 'string' || typeof rearPad !== 'string' || typeof fluid !== 'string') return null;
-  const keep = async () => {
-    const id = `own-${Date.now().toString(36)}`;
+  // With other calipers or another cylinder on it, its figures are not the car's own.
+  const isOwn = plan.frontKit == null && plan.rearKit == null && plan.cylinder == null;
+  const itself = isOwn ? shelf.content.cars.find((item) => item.id === draft.logCar) : undefined;
+  const keep = async (id: string, revision: number, as: string) => {
     try {
-      const car = { ...plan.car, name: name.trim() };
-      await saveCar(id, 0, {
+      const car = { ...plan.car, name: as };
+      await saveCar(id, revision, {
         car,
         frontRotor: plan.frontRotor,
         rearRotor: plan.rearRotor,
@@ -32,7 +34,7 @@ export function KeepCar() {
         rearDuct: plan.rearDuct,
       });
       await queries.invalidateQueries({ queryKey: ['shelf'] });
-      change((old) => ({ ...old, car: id, frontRotor: null, rearRotor: null }));
+      change((old) => ({ ...old, car: id, logCar: undefined, frontRotor: null, rearRotor: null }));
     } catch (problem) {
       setError(problem as Error);
     }
@@ -42,10 +44,20 @@ export function KeepCar() {
       <label htmlFor="keep-name">Keep this car on the shelf as</label>
       <span className="field-entry">
         <input id="keep-name" className="form-control" maxLength={80} value={name} onChange={(event) => setName(event.target.value)} />
-        <button type="button" className="btn btn-outline-dark" disabled={name.trim() === ''} onClick={() => void keep()}>
+        <button
+          type="button"
+          className="btn btn-outline-dark"
+          disabled={name.trim() === ''}
+          onClick={() => void keep(`own-${Date.now().toString(36)}`, 0, name.trim())}
+        >
           Keep
         </button>
       </span>
+      {itself && (
+        <button type="button" className="btn btn-link" onClick={() => void keep(itself.id, itself.revision, itself.body.car.name)}>
+          These are the {itself.body.car.name}’s own figures: change it on the shelf
+        </button>
+      )}
       {error && <ProblemNote error={error} />}
     </div>
   );
