@@ -82,7 +82,7 @@ export default function ShelfRoom() {
         {kinds.map((item, i) => {
           const count = shelf.content[item].filter((row) => !row.archived).length;
           return (
-            <span key={item}>
+            <span key={item} className={i < kinds.length - 1 ? undefined : 'last-word'}>
               <button
                 type="button"
                 className={!inGarage && item === kind ? 'phrase current' : 'phrase'}
