@@ -40,9 +40,13 @@ public sealed record Fitment(Axles<AxleBrake> Brakes, Axles<Pad> Pads, Axles<Rot
         ArgumentNullException.ThrowIfNull(plan);
         return plan with
         {
-            Car = plan.Car with { Tyre = Tyre ?? plan.Car.Tyre, Front = FrontKit is null ? plan.Car.Front : Brakes.Front,
+            Car = plan.Car with
+            {
+                Tyre = Tyre ?? plan.Car.Tyre,
+                Front = FrontKit is null ? plan.Car.Front : Brakes.Front,
                 Rear = RearKit is null ? plan.Car.Rear : Brakes.Rear,
-                Hydraulics = Cylinder is { Replaces: { } own } ? Cylinder.On(own) : plan.Car.Hydraulics },
+                Hydraulics = Cylinder is { Replaces: { } own } ? Cylinder.On(own) : plan.Car.Hydraulics
+            },
             FrontPad = Pads.Front,
             RearPad = Pads.Rear,
             FrontRotor = Rotors.Front,

@@ -145,7 +145,8 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         }
 
         yield return new OrderItem(kit.Name, 1, Said.Of("work-order.kit"), kit.Price, Said.Of("work-order.kit-has-brackets-bolts-rotors"));
-        yield return new OrderItem(Said.Of("work-order.sealing-washers", kit.Rear ? Said.Of("axle.rear") : Said.Of("axle.front")), 4, Said.Nothing, null, Said.Of("work-order.new-washers-each-banjo"));
+        yield return new OrderItem(Said.Of("work-order.sealing-washers", kit.Rear ? Said.Of("axle.rear") : Said.Of("axle.front")), 4, Said.Nothing, null,
+            Said.Of("work-order.new-washers-each-banjo"));
     }
 
     private static IEnumerable<OrderItem> CylinderItems(Change change)
