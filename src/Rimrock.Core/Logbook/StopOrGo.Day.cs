@@ -51,6 +51,7 @@ public static partial class StopOrGo
 
         findings.AddRange(signs.Distinct().Select(SignRule.Of));
         findings.AddRange(Heat(session));
+        findings.AddRange(AgainstPrediction(session));
         if (session.FluidLevelMm is { } level)
         {
             findings.Add(Level(level, session.Plan, null));

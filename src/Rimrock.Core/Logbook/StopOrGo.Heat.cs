@@ -1,5 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
+using Rimrock.Core.Friction;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Rotors;
 using Rimrock.Core.Runs;
@@ -31,7 +32,65 @@ public static partial class StopOrGo
             .Concat(OfRotor(Said.Of("stop-or-go.rear-rotors"), session.RearPaint, plan.RearRotor))
             .Concat(OfCaliper(Said.Of("stop-or-go.front-calipers"), session.FrontSticker, plan))
                 .Concat(OfCaliper(Said.Of("stop-or-go.rear-calipers"), session.RearSticker, plan))
-                .Concat(OfReading(session));
+                .Concat(OfReading(session))
+                .Concat(OfPads(Said.Of("stop-or-go.front-pads"), session.FrontPaint, plan.FrontPad, plan.FrontRotor))
+                .Concat(OfPads(Said.Of("stop-or-go.rear-pads"), session.RearPaint, plan.RearPad, plan.RearRotor));
+    }
+
+    // A paint is read to so much (own error, and that of its kit).
+    private const double PaintErrorK = 20;
+
+    /// <summary>
+    /// What was seen against the prediction for that very day: a rim is no hotter than the face, so that a paint which went above the face's band tells of more
+    /// than the day; and a pedal that went soft where the fluid had far to go was not the fluid's (common practice: then air, knock-back, a hose).
+    /// </summary>
+    private static IEnumerable<Finding> AgainstPrediction(LogSession session)
+    {
+        var asks = session.Pedal == PedalFeel.SoftHot || (session.FrontPaint?.AboveC ?? session.RearPaint?.AboveC) is not null;
+        if (!asks || ExpectedDay.Of(session.DrivenPlan()) is not { } expected)
+        {
+            yield break;
+        }
+
+        foreach (var (axle, paint) in new[] { (Axle.Front, session.FrontPaint), (Axle.Rear, session.RearPaint) })
+        {
+            if (paint?.AboveC is { } above && expected.FaceC[axle] is { } face && above > face + PaintErrorK)
+            {
+                yield return new Finding(axle == Axle.Front ? Said.Of("stop-or-go.front-rotors") : Said.Of("stop-or-go.rear-rotors"), Verdict.Watch,
+                    Said.Of("stop-or-go.hotter-than-predicted", Units.C(above), Units.C(face)), Said.Of("stop-or-go.more-than-the-day-explains"), Trade);
+            }
+        }
+
+        if (session.Pedal == PedalFeel.SoftHot && expected.FluidC is { } fluid
+            && FluidToday.Of(session.Plan).VapourC is var vapour && vapour - fluid > NearVapourK)
+        {
+            yield return new Finding(Said.Of("part.pedal"), Verdict.Watch, Said.Of("stop-or-go.boiling-does-not-explain-it", Units.C(fluid), Units.C(vapour)),
+                Said.Of("stop-or-go.soft-is-bled-and-looked-into"), Trade);
+        }
+    }
+
+    /// <summary>
+    /// The disc's paint against what the pads on it work to: past that they fade, glaze and crumble on iron, and smear a carbon disc (common practice). The
+    /// rim is cooler than the face that they rub on: what stayed below says nothing where it lies above their edge.
+    /// </summary>
+    private static IEnumerable<Finding> OfPads(Said part, PaintEdges? paint, Pad pad, Rotor rotor)
+    {
+        if (paint is null || (paint.AboveC ?? paint.BelowC) is null || !rotor.Brake().RubsBothFaces)
+        {
+            yield break;
+        }
+
+        var to = PadTables.Of(pad).Band.ToC;
+        yield return paint.AboveC is { } above && above >= to
+            ? rotor.Material == RingMaterial.CarbonCeramic
+                ? new Finding(part, Verdict.ChangeBefore, Said.Of("stop-or-go.pads-past-window-on-carbon", Units.C(above), pad.Name, Units.C(to)),
+                    Said.Of("stop-or-go.pads-stay-in-window"), Trade, "pads-beyond")
+                : new Finding(part, Verdict.Watch, Said.Of("stop-or-go.pads-past-window", Units.C(above), pad.Name, Units.C(to)),
+                    Said.Of("stop-or-go.pads-stay-in-window"), Trade, "pads-beyond")
+            : paint.BelowC is { } below && below <= to
+                ? new Finding(part, Verdict.Fine, Said.Of("stop-or-go.pads-within-window", Units.C(below), pad.Name, Units.C(to)),
+                    Said.Of("stop-or-go.pads-stay-in-window"), Trade)
+            : Finding.NotJudged(part, Said.Of("stop-or-go.pads-window-between", pad.Name, Units.C(to)));
     }
 
     private static IEnumerable<Finding> OfRotor(Said part, PaintEdges? paint, Rotor rotor)

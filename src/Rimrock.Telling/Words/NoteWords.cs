@@ -1,10 +1,27 @@
 namespace Rimrock.Telling.Words;
 
-/// <summary>What notes speak of.</summary>
+/// <summary>What notes speak of, and what paints say of pads.</summary>
 internal static class NoteWords
 {
     internal static readonly (string Code, string Words)[] Rows =
     [
+        ("stop-or-go.rear-pads", "Rear pads"),
+        ("stop-or-go.hotter-than-predicted",
+            "The rim passed {0:0}; for that day the face was expected up to {1:0} (8 in 10). Something adds heat: a caliper that drags, a duct that came off, or "
+            + "a harder day than the plan says. It is learnt from."),
+        ("stop-or-go.more-than-the-day-explains", "What is hotter than its day explains is looked into before the next."),
+        ("stop-or-go.boiling-does-not-explain-it",
+            "For that day the fluid was expected up to {0:0} (8 in 10), with vapour from {1:0}: boiling does not explain it. Bleed all the same, and look for "
+            + "air, pistons knocked back, a hose that swells, fluid older than you think."),
+        ("stop-or-go.soft-is-bled-and-looked-into", "A soft pedal is bled, whatever explains it."),
+        ("stop-or-go.pads-past-window",
+            "The ring passed {0:0}; {1} works to {2:0}. Beyond that it fades, glazes and crumbles: look at the faces, measure, and drive fewer laps in a row "
+            + "until a pad is on that works hotter."),
+        ("stop-or-go.pads-past-window-on-carbon",
+            "The ring passed {0:0}; {1} works to {2:0}. An overheated pad smears the disc and ruins it: look at both before the next session."),
+        ("stop-or-go.pads-within-window", "The ring stayed below {0:0}, and {1} works to {2:0}."),
+        ("stop-or-go.pads-window-between", "Whether {0}, which works to {1:0}, was past it, these paints do not tell."),
+        ("stop-or-go.pads-stay-in-window", "Pads are kept within the temperatures in which they work."),
         ("note-rule.speaks-of", "It speaks of {0}, and counts as seen. {1}"),
         ("note-rule.stops-everywhere", "It speaks of {0}, and counts as seen, in every room until something answers it. {1}"),
         ("note-rule.leak", "a leak"),

@@ -1,7 +1,9 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
+using Rimrock.Core.Friction;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Tests.Logbook;
 
@@ -117,19 +119,20 @@ public class StopOrGoTests
     {
         LogSession Seen(PaintEdges? paint = null, PaintEdges? sticker = null, double? reading = null) =>
             new(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint, FrontSticker: sticker, ReadingC: reading, ReadingMinutes: reading is null ? null : 3);
-        Day(Seen(new PaintEdges(920, 1000)))[0].Verdict.ShouldBe(Verdict.StopNow);
-        Day(Seen(new PaintEdges(760, 900)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
-        Day(Seen(new PaintEdges(430, 560)))[0].Verdict.ShouldBe(Verdict.Fine);
-        Day(Seen(new PaintEdges(560)))[0].Verdict.ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
-        Day(Seen(new PaintEdges(BelowC: 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged, "a paint above the limit that stayed says nothing of the limit");
-        Day(Seen(new PaintEdges(430, 1000)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new PaintEdges(143, 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new PaintEdges(BelowC: 300)))[0].Verdict.ShouldBe(Verdict.NotJudged);
-        Day(Seen(sticker: new PaintEdges(310)))[0].Verdict.ShouldBe(Verdict.StopNow);
-        Day(Seen(sticker: new PaintEdges(210, 230)))[0].Verdict.ShouldBe(Verdict.ChangeBefore);
-        Day(Seen(sticker: new PaintEdges(143, 160)))[0].Verdict.ShouldBe(Verdict.Fine);
-        ((int)Day(Seen(reading: 880))[0].Verdict).ShouldBeGreaterThanOrEqualTo((int)Verdict.ChangeBefore);
-        Day(Seen(reading: 310))[0].Verdict.ShouldBe(Verdict.Fine);
+        static Verdict Of(LogSession session) => Day(session).First(found => found.Part != Said.Of("stop-or-go.front-pads")).Verdict;
+        Of(Seen(new PaintEdges(920, 1000))).ShouldBe(Verdict.StopNow);
+        Of(Seen(new PaintEdges(760, 900))).ShouldBe(Verdict.ChangeBefore);
+        Of(Seen(new PaintEdges(430, 560))).ShouldBe(Verdict.Fine);
+        Of(Seen(new PaintEdges(560))).ShouldBe(Verdict.NotJudged, "all paints gone is no upper bound");
+        Of(Seen(new PaintEdges(BelowC: 1000))).ShouldBe(Verdict.NotJudged, "a paint above the limit that stayed says nothing of the limit");
+        Of(Seen(new PaintEdges(430, 1000))).ShouldBe(Verdict.NotJudged);
+        Of(Seen(sticker: new PaintEdges(143, 300))).ShouldBe(Verdict.NotJudged);
+        Of(Seen(sticker: new PaintEdges(BelowC: 300))).ShouldBe(Verdict.NotJudged);
+        Of(Seen(sticker: new PaintEdges(310))).ShouldBe(Verdict.StopNow);
+        Of(Seen(sticker: new PaintEdges(210, 230))).ShouldBe(Verdict.ChangeBefore);
+        Of(Seen(sticker: new PaintEdges(143, 160))).ShouldBe(Verdict.Fine);
+        ((int)Of(Seen(reading: 880))).ShouldBeGreaterThanOrEqualTo((int)Verdict.ChangeBefore);
+        Of(Seen(reading: 310)).ShouldBe(Verdict.Fine);
     }
 
     [Fact]
@@ -201,7 +204,8 @@ public class StopOrGoTests
     public void The_second_paint_is_marginal()
     {
         // The ring's limit of plain iron is 700 C: what stayed at 680 lies within 50 K of it.
-        Finding Of(PaintEdges paint) => Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint))[0];
+        Finding Of(PaintEdges paint) => Day(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: paint))
+            .First(found => found.Part == Said.Of("stop-or-go.front-rotors"));
         Of(new PaintEdges(560, 680)).Verdict.ShouldBe(Verdict.Watch);
         Of(new PaintEdges(430, 560)).Verdict.ShouldBe(Verdict.Fine);
     }
@@ -293,6 +297,41 @@ public class StopOrGoTests
         // A firm pedal that was ticked is not fine beside words of a car that did not stop.
         bool IsFirmFine(params Spoken[] spoken) => StopOrGo.Of(day, spoken).Any(found => found.Rule == Said.Of("stop-or-go.firm-pedal-stops-car"));
         (IsFirmFine(), IsFirmFine(Spoken.NoBrakes), IsFirmFine(Spoken.SoftPedal)).ShouldBe((true, false, false));
+    }
+
+    /// <summary>The capacities of pads are this car's: an organic pad works to some 280 C, a racing one far beyond (handbook ranges, from memory).</summary>
+    [Fact]
+    public void A_paint_is_held_against_what_the_pads_work_to()
+    {
+        Verdict Of(PaintEdges paint, string family, Rotor? rotor = null) => StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8,
+            Plan with { FrontPad = new Pad("pad", family), FrontRotor = rotor ?? Plan.FrontRotor }, FrontPaint: paint))
+            .Single(found => found.Part == Said.Of("stop-or-go.front-pads")).Verdict;
+        Of(new PaintEdges(430, 560), "organic").ShouldBe(Verdict.Watch);
+        Of(new PaintEdges(430, 560), "race-carbon-metallic").ShouldBe(Verdict.Fine);
+        Of(new PaintEdges(null, 240), "organic").ShouldBe(Verdict.Fine);
+        Of(new PaintEdges(null, 430), "organic").ShouldBe(Verdict.NotJudged);
+        Of(new PaintEdges(240, null), "organic").ShouldBe(Verdict.NotJudged);
+        var carbon = Plan.FrontRotor with { Material = RingMaterial.CarbonCeramic };
+        Of(new PaintEdges(900, null), "carbon-ceramic-disc", carbon).ShouldBe(Verdict.ChangeBefore);
+        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.Firm)).Any(found =>
+            found.Part == Said.Of("stop-or-go.front-pads")).ShouldBeFalse("nobody looked");
+    }
+
+    [Fact]
+    public void What_was_seen_is_held_against_that_days_own_prediction()
+    {
+        var expected = ExpectedDay.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan).DrivenPlan())!;
+        bool Hotter(double above) => StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, FrontPaint: new PaintEdges(above)))
+            .Any(found => found.Rule == Said.Of("stop-or-go.more-than-the-day-explains"));
+        expected.FaceC.Front!.Value.ShouldBeInRange(250, 800);
+        (Hotter(expected.FaceC.Front.Value + 30), Hotter(expected.FaceC.Front.Value - 30)).ShouldBe((true, false));
+
+        bool Unexplained(PredictionPlan plan) => StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, plan, Pedal: PedalFeel.SoftHot))
+            .Any(found => found.Rule == Said.Of("stop-or-go.soft-is-bled-and-looked-into"));
+        Unexplained(Plan with { FluidState = new Core.Fluids.FluidState(0), Stint = new StintPlan(1, 3, 5), Pace = "novice" }).ShouldBeTrue();
+        var hard = SampleParts.Plan("race-sintered", "race-sintered") with { FrontPadMm = 4, Pace = "advanced", Stint = new StintPlan(3, 25, 10) };
+        Unexplained(hard with { Fluid = new Core.Fluids.BrakeFluid("wet", "dot4", 231, 156), FluidState = new Core.Fluids.FluidState(110) }).ShouldBeFalse();
+        StopOrGo.Of(new LogSession(new DateOnly(2026, 5, 1), 1, 8, Plan, Pedal: PedalFeel.SoftHot))[0].Verdict.ShouldBe(Verdict.StopNow, "whatever explains it");
     }
 
     /// <summary>Common practice: whoever writes of a leak has seen one, and a level that no wear explains is a leak until shown otherwise.</summary>
