@@ -7,8 +7,8 @@ internal static class NoteWords
     [
         ("stop-or-go.rear-pads", "Rear pads"),
         ("stop-or-go.hotter-than-predicted",
-            "The rim passed {0:0}; for that day the face was expected up to {1:0} (8 in 10). Something adds heat: a caliper that drags, a duct that came off, or "
-            + "a harder day than the plan says. It is learnt from."),
+            "The rim passed {0:0}; for that day the face was expected up to {1:0} (8 in 10). Something adds heat: a caliper that drags, a duct "
+            + "that came off, or a harder day than the plan says. It is learnt from."),
         ("stop-or-go.more-than-the-day-explains", "What is hotter than its day explains is looked into before the next."),
         ("stop-or-go.boiling-does-not-explain-it",
             "For that day the fluid was expected up to {0:0} (8 in 10), with vapour from {1:0}: boiling does not explain it. Bleed all the same, and look for "
