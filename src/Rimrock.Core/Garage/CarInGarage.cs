@@ -61,11 +61,12 @@ public sealed record Contradiction(DateOnly Day, Said Sentence);
 /// <param name="Bottles">What is left of bottles that finished orders opened, the oldest first.</param>
 /// <param name="RearKit">Caliper kit at the rear; null for none.</param>
 /// <param name="Cylinder">Master cylinder that was fitted; null for the car's own.</param>
+/// <param name="DuctsSince">When the cooling air of each axle was led as it is; null for before the log.</param>
 public sealed record CarInGarage(Axles<AxleBrake> Brakes, Axles<PadSet> Pads, Axles<RotorsOnCar> Rotors, FluidOnCar Fluid, BrakeLine Lines,
     DateOnly? LinesSince, Axles<WheelDuct?> Ducts, CaliperKit? FrontKit, IReadOnlyList<PadSet> Stock, IReadOnlyList<Contradiction> Contradictions,
     IReadOnlyList<OpenSign> Open, string? Tyre = null, DateOnly? TyreSince = null, Axles<IReadOnlyList<RotorsOnCar>>? PastRotors = null,
     IReadOnlyList<FluidOnCar>? PastFluids = null, double? HoseYears = null, IReadOnlyList<OpenedBottle>? Bottles = null,
-    CaliperKit? RearKit = null, MasterCylinder? Cylinder = null)
+    CaliperKit? RearKit = null, MasterCylinder? Cylinder = null, Axles<DateOnly?>? DuctsSince = null)
 {
     private const double LeastMm = 1;
 

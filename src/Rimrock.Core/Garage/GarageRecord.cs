@@ -67,6 +67,7 @@ public static class GarageRecord
         private readonly List<FluidOnCar> pastFluids = [];
         private DateOnly? linesSince;
         private DateOnly? tyreSince;
+        private Axles<DateOnly?> ductsSince;
         private DateOnly? hosesMade;
         private double? undatedHoseYears;
 
@@ -84,6 +85,7 @@ public static class GarageRecord
             signs.Hear(said, RenewedBy(said));
             HearHoses(said);
             linesSince = last is { } before && (before.Lines != said.Fitment.Lines || AreNewHoses(said)) ? said.Day : linesSince;
+            ductsSince = Axles.Of(axle => last is { } was && was.Ducts[axle] != said.Fitment.Ducts[axle] ? said.Day : ductsSince[axle]);
             tyreSince = last is { Tyre: { } was } && said.Fitment.Tyre is { } tyre && was != tyre ? said.Day : tyreSince;
             last = said.Fitment with { Tyre = said.Fitment.Tyre ?? last?.Tyre };
         }
@@ -101,7 +103,7 @@ public static class GarageRecord
                 signs.Told(), last.Tyre, tyreSince, pastRotors.Map(past => (IReadOnlyList<RotorsOnCar>)[.. past.AsEnumerable().Reverse().Select(Rounded)]),
                 [.. pastFluids.AsEnumerable().Reverse()],
                 hosesMade is { } made ? Math.Round(Math.Max(0, today.DayNumber - made.DayNumber) / (12 * Days.AMonth), 1) : undatedHoseYears,
-                bottles.Told(today), last.RearKit, last.Cylinder);
+                bottles.Told(today), last.RearKit, last.Cylinder, ductsSince);
         }
 
         private static RotorsOnCar Rounded(RotorsOnCar one) => one with { Hours = Math.Round(one.Hours, 1), Megajoules = Math.Round(one.Megajoules) };

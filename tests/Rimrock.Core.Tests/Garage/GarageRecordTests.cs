@@ -168,6 +168,15 @@ public class GarageRecordTests
     private static DateOnly Day(int day) => new DateOnly(2026, 1, 1).AddDays(day);
 
     [Fact]
+    public void Air_that_is_led_otherwise_is_dated()
+    {
+        Of(Described, Driven(100, Street, 5)).DuctsSince!.Value.Front.ShouldBeNull();
+        var ducted = Street with { FrontDuct = new Core.Vehicles.WheelDuct(76) };
+        var car = Of(Described, Driven(100, Street, 5), Fitted(120, ducted), Driven(130, ducted, 5));
+        (car.DuctsSince!.Value.Front, car.DuctsSince.Value.Rear, car.Ducts.Front!.HoseMm).ShouldBe((Day(120), null, 76));
+    }
+
+    [Fact]
     public void What_was_taken_off_keeps_the_calipers_that_it_came_out_of()
     {
         var other = Sport with { Car = Sport.Car with { Front = Sport.Car.Front with { PadShape = "K", PadAreaCm2 = 78 } }, FrontPad = Sport.FrontPad with { Name = "large" } };

@@ -1445,6 +1445,12 @@ export interface components {
             front?: null | components["schemas"]["AxleBrake"];
             rear?: null | components["schemas"]["AxleBrake"];
         };
+        AxlesOfDateOnly: {
+            /** Format: date */
+            front?: null | string;
+            /** Format: date */
+            rear?: null | string;
+        };
         AxlesOfIReadOnlyListOfRotorsOnCar: {
             front?: null | components["schemas"]["RotorsOnCar"][];
             rear?: null | components["schemas"]["RotorsOnCar"][];
@@ -2156,6 +2162,7 @@ export interface components {
             bottles?: null | components["schemas"]["OpenedBottle"][];
             rearKit?: null | components["schemas"]["CaliperKit"];
             cylinder?: null | components["schemas"]["MasterCylinder"];
+            ductsSince?: null | components["schemas"]["AxlesOfDateOnly"];
         };
         /** @description What an import does, or has done. */
         CatalogueImport: {

@@ -222,6 +222,31 @@ export function Garage() {
             {state.linesSince && `, since ${state.linesSince}`}
             {state.hoseYears != null && `, ${state.hoseYears.toFixed(0)} years old`}
           </p>
+          {(['front', 'rear'] as const)
+            .filter((axle) => (state.ducts[axle]?.hoseMm ?? 0) > 0)
+            .map((axle) => (
+              <p key={axle}>
+                <b>
+                  {show(state.ducts[axle]?.hoseMm ?? 0, 'mm')} ducts, {axle}
+                </b>
+                {state.ductsSince?.[axle] && `, since ${state.ductsSince[axle]}`}
+              </p>
+            ))}
+          {state.frontKit && (
+            <p>
+              <b>{state.frontKit.name}</b>, front calipers
+            </p>
+          )}
+          {state.rearKit && (
+            <p>
+              <b>{state.rearKit.name}</b>, rear calipers
+            </p>
+          )}
+          {state.cylinder && (
+            <p>
+              <b>{state.cylinder.name}</b>, master cylinder
+            </p>
+          )}
           {state.tyre && (
             <p>
               <b>{tyreName(state.tyre)}</b>
