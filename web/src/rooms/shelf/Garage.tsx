@@ -1,9 +1,10 @@
 import { Link } from 'react-router';
 import type { BrakeFluid } from '../../api/client';
 import type { CarInGarage } from '../../api/log';
-import { today } from '../../plan/carKey';
+import { carKey, today } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useGarage } from '../../plan/useGarage';
+import { useTakeCar } from '../../plan/useTakeCar';
 import { Currency } from './Currency';
 import { HardStopList } from '../../shared/HardStopList';
 import { priced } from '../../units/currency';
@@ -128,10 +129,11 @@ function AxleOnCar({
 
 /** The car as it stands: what is on each axle since when and how that is known, what was taken off, opened bottles. */
 export function Garage() {
-  const { shelf, plan, search } = usePlan();
+  const { shelf, plan, draft, search } = usePlan();
   const garage = useGarage();
+  const take = useTakeCar();
   const { band, told, show } = useUnits();
-  if (!plan) return null;
+  if (!plan || !draft) return null;
   if (!garage)
     return (
       <p className="note">
@@ -144,6 +146,7 @@ export function Garage() {
   const [frontRotors, rearRotors] = [state.rotors.front, state.rotors.rear];
   const bottles = shelf.content.fluids.filter((item) => !item.archived && (item.body.openedOn ?? item.body.openedMonths) != null);
   const left = state.bottles ?? [];
+  const others = shelf.content.cars.filter((item) => !item.archived && item.id !== carKey(draft));
   if (!front || !rear || !frontRotors || !rearRotors) return null;
   const { fluid } = state;
   const tyreName = (code: string) => {
@@ -171,6 +174,19 @@ export function Garage() {
         <h2>The {plan.car.name} as it stands</h2>
         <span className="section-note">read off its log: description, finished orders, days, inspections</span>
       </header>
+      {others.length > 0 && (
+        <p className="note">
+          Also in the garage:{' '}
+          {others.map((item, i) => (
+            <span key={item.id}>
+              {i > 0 && ', '}
+              <button type="button" className="btn btn-link garage-other" onClick={() => void take(item.id)}>
+                {item.body.car.name}
+              </button>
+            </span>
+          ))}
+        </p>
+      )}
       <HardStopList stops={garage.stops} />
       {state.contradictions.length > 0 && (
         <ul className="garage-odd" aria-label="What does not go together">
