@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 
 export const demoPort = 5298;
 export const emptyPort = 5297;
+/** A database that nobody else writes into. */
+export const freshPort = 5296;
 const folder = process.env.RIMROCK_E2E_DATA ?? '/tmp/rimrock-e2e';
 
 export default defineConfig({
@@ -21,5 +23,6 @@ export default defineConfig({
   webServer: [
     { command: `rm -rf ${folder} && mkdir -p ${folder} && ../scripts/serve.sh --port ${demoPort} --demo true --database ${folder}/demo.db`, port: demoPort, timeout: 60_000 },
     { command: `rm -rf ${folder}-own && mkdir -p ${folder}-own && ../scripts/serve.sh --port ${emptyPort} --database ${folder}-own/own.db`, port: emptyPort, timeout: 60_000 },
+    { command: `rm -rf ${folder}-fresh && mkdir -p ${folder}-fresh && ../scripts/serve.sh --port ${freshPort} --database ${folder}-fresh/own.db`, port: freshPort, timeout: 60_000 },
   ],
 });

@@ -33,9 +33,9 @@ test('an expert asks why, why not, weighs other calipers and compares four setup
   await expect(page.getByRole('region', { name: 'Why this one' })).toContainText('What still gives');
   await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('scarp 9 front');
   await expect(page.getByRole('region', { name: 'Why not another' })).toContainText('no road approval');
-  await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('fell 3 front');
+  await page.getByRole('searchbox', { name: 'Part to ask about' }).fill('whin day front');
   await page.getByRole('button', { name: 'judge it' }).first().click();
-  await expect(page.getByRole('region', { name: 'Why not another' })).toContainText(/With Fell 3|would do as well/, { timeout: 30_000 });
+  await expect(page.getByRole('region', { name: 'Why not another' })).toContainText(/With Whin Day|would do as well/, { timeout: 30_000 });
   await page.getByText('Other front calipers?').click();
   await expect(page.getByText(/One-side piston area/)).toBeVisible();
   const pins = page.getByRole('button', { name: 'Pin side by side' });
@@ -152,7 +152,8 @@ test('an unsafe day becomes an order that a technician can sign', async ({ page 
   await openChoose(page);
   await settled(page);
   await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
-  const first = page.locator('li.setup').first();
+  // Sets of Fell 3 lie in stock, and are not paid for again.
+  const first = page.locator('li.setup').filter({ hasNotText: 'Fell 3' }).first();
   const figure = async (label: string) =>
     Number((await first.locator('dl > div', { has: page.getByText(label, { exact: true }) }).locator('dd').textContent())!.replace(/[^\d.]/g, ''));
   const [price, hours] = [await figure('to buy'), await figure('work')];

@@ -1,8 +1,8 @@
-import { emptyPort } from '../playwright.config';
+import { freshPort } from '../playwright.config';
 import { expect, limits, openBench, test } from './page';
 
 test('a newcomer gets from an empty database to a verdict with five answers', async ({ page }) => {
-  await page.goto(`http://127.0.0.1:${emptyPort}/`);
+  await page.goto(`http://127.0.0.1:${freshPort}/`);
   await page.getByRole('link', { name: 'Start with your car' }).click();
   await expect(page.getByRole('group').filter({ has: page.locator('legend') })).toHaveCount(5);
   const asked = await page.locator('form input, form select').count();
