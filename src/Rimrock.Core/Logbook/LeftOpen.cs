@@ -24,8 +24,13 @@ public static class LeftOpen
     public static IReadOnlyList<Trouble> Of(InspectionNote note, IReadOnlyList<Spoken> spoken)
     {
         ArgumentNullException.ThrowIfNull(note);
-        return [.. By(spoken, StopOrGo.IsLeak(note)).Where(trouble => !note.Inspection.Bled || !OpenSign.IsOfTheHydraulics(trouble))];
+        return [.. By(spoken, StopOrGo.IsLeak(note)).Where(trouble => !note.Inspection.Bled || !OpenSign.IsOfTheHydraulics(trouble))
+            .Where(trouble => trouble != Trouble.CrackedRotor || !AreMeasured(note.Inspection))];
     }
+
+    // Hairlines that were measured are judged by their measure.
+    private static bool AreMeasured(Inspection inspection) =>
+        inspection.Corners.Any(look => look.CrackMm is not null) && !inspection.Corners.Any(look => look.IsDiscarded());
 
     private static IEnumerable<Trouble> By(IReadOnlyList<Spoken> spoken, bool isLeak) =>
         NoteRule.All.Where(rule => spoken.Contains(rule.Of)).Select(rule => rule.Leaves).Append(isLeak ? Trouble.Leak : null).OfType<Trouble>().Distinct();

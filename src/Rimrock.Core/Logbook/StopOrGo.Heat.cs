@@ -37,6 +37,9 @@ public static partial class StopOrGo
                 .Concat(OfPads(Said.Of("stop-or-go.rear-pads"), session.RearPaint, plan.RearPad, plan.RearRotor));
     }
 
+    // A rim is so much cooler than the face in hard stops, K (engineering judgement; face over bulk is some 150 K at the most).
+    private const double FaceOverRimK = 100;
+
     // A paint is read to so much (own error, and that of its kit).
     private const double PaintErrorK = 20;
 
@@ -87,7 +90,7 @@ public static partial class StopOrGo
                     Said.Of("stop-or-go.pads-stay-in-window"), Trade, "pads-beyond")
                 : new Finding(part, Verdict.Watch, Said.Of("stop-or-go.pads-past-window", Units.C(above), pad.Name, Units.C(to)),
                     Said.Of("stop-or-go.pads-stay-in-window"), Trade, "pads-beyond")
-            : paint.BelowC is { } below && below <= to
+            : paint.BelowC is { } below && below + FaceOverRimK <= to
                 ? new Finding(part, Verdict.Fine, Said.Of("stop-or-go.pads-within-window", Units.C(below), pad.Name, Units.C(to)),
                     Said.Of("stop-or-go.pads-stay-in-window"), Trade)
             : Finding.NotJudged(part, Said.Of("stop-or-go.pads-window-between", pad.Name, Units.C(to)));

@@ -1,5 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Garage;
 using Rimrock.Core.Rotors;
@@ -56,11 +57,13 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         FrontPadMm = FromStock(Axle.Front)?.LeftMm ?? After.FrontPadMm,
         RearPadMm = FromStock(Axle.Rear)?.LeftMm ?? After.RearPadMm,
-        FluidState = Fluid && Bottle is { } open ? After.FluidState with { AgeMonths = open.MonthsOpen, ReservoirWaterPercent = null }
-            : FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
-            ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState,
+        FluidState = Fluid && Bottle is { } open ? Filled with { AgeMonths = Math.Min(FluidState.AgeRange.Max, Filled.AgeMonths + open.MonthsOpen) } : Filled,
         Open = OpenSign.LeftOf(Before.Open, new Renewed(Opened, Lines, new(FrontPads, RearPads), new(FrontRotor, RearRotor))),
     };
+
+    // As out of a sealed bottle; what was open before brings its months along.
+    private FluidState Filled => FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
+        ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState;
 
     /// <summary>The set in stock that goes on an axle; null where none does, or nothing changes there. What is nearly worn goes on no more.</summary>
     public StockSet? FromStock(Axle axle)

@@ -308,7 +308,8 @@ public class StopOrGoTests
             .Single(found => found.Part == Said.Of("stop-or-go.front-pads")).Verdict;
         Of(new PaintEdges(430, 560), "organic").ShouldBe(Verdict.Watch);
         Of(new PaintEdges(430, 560), "race-carbon-metallic").ShouldBe(Verdict.Fine);
-        Of(new PaintEdges(null, 240), "organic").ShouldBe(Verdict.Fine);
+        Of(new PaintEdges(null, 170), "organic").ShouldBe(Verdict.Fine);
+        Of(new PaintEdges(null, 240), "organic").ShouldBe(Verdict.NotJudged, "the face is hotter than its rim");
         Of(new PaintEdges(null, 430), "organic").ShouldBe(Verdict.NotJudged);
         Of(new PaintEdges(240, null), "organic").ShouldBe(Verdict.NotJudged);
         var carbon = Plan.FrontRotor with { Material = RingMaterial.CarbonCeramic };
@@ -346,5 +347,8 @@ public class StopOrGoTests
         LeftOpen.Of(look, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.SoftPedal, Trouble.WheelPlay, Trouble.Leak], ignoreOrder: true);
         LeftOpen.Of(look with { Inspection = look.Inspection with { Bled = true } }, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.WheelPlay],
             "a bleed of that very day answers the hydraulics");
+        InspectionNote Cracked(double mm) => new(new Inspection(day.Date, [new CornerLook(Corner.LeftFront, CrackMm: mm)]), Plan);
+        LeftOpen.Of(Cracked(3), [Spoken.Cracked]).ShouldBeEmpty("hairlines that were measured");
+        LeftOpen.Of(Cracked(9), [Spoken.Cracked]).ShouldBe([Trouble.CrackedRotor]);
     }
 }
