@@ -9,5 +9,11 @@ export default defineConfig({
   build: { outDir: '../src/Rimrock.Web/wwwroot', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { proxy: { '/api': api, '/openapi': api }, fs: { allow: ['..'] } },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 30_000, hookTimeout: 30_000 },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/__tests__/setup.ts'],
+    testTimeout: 30_000,
+    hookTimeout: 30_000,
+  },
 });
