@@ -46,10 +46,10 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         var plan = await Plans.DemoAsync(client);
         async Task<JsonObject> GarageAsync(string car) => await BodyAsync(await client.PostAsJsonAsync(At($"/api/log/{car}/garage"),
             new JsonObject { ["described"] = plan.DeepClone(), ["describedOn"] = null, ["today"] = "2026-05-02" }));
-        async Task WriteAsync(string car, string note)
+        async Task WriteAsync(string car, string note, JsonArray? seen = null)
         {
             var session = Session(plan);
-            (session["pedal"], session["pedalLap"], session["note"]) = ("firm", null, note);
+            (session["pedal"], session["pedalLap"], session["note"], session["seen"]) = ("firm", null, note, seen);
             (await client.PutAsJsonAsync(At($"/api/log/{car}/sessions/s-{car}?revision=0&day=2026-05-01"), session)).StatusCode.ShouldBe(HttpStatusCode.OK);
         }
 
@@ -60,6 +60,12 @@ public sealed class ReadyAndLogTests(RimrockHost host) : IClassFixture<RimrockHo
         wet["stops"]!.AsArray().Count.ShouldBe(1);
         var bench = await BodyAsync(await client.PostAsJsonAsync(At("/api/predictions/band"), new JsonObject { ["plan"] = wet["plan"]!.DeepClone() }));
         ((string)bench["prior"]!["outcome"]!).ShouldBe("stop");
+
+        // The same of what was entered as seen, on the Bench or in the paddock.
+        await WriteAsync("soft", "", [new JsonObject { ["kind"] = "pedalSoft", ["rear"] = false, ["lap"] = 5 }]);
+        (await GarageAsync("soft"))["stops"]!.AsArray().Count.ShouldBe(1);
+        await WriteAsync("burnt", "", [new JsonObject { ["kind"] = "rotorPaint", ["rear"] = true, ["aboveC"] = 910 }]);
+        ((string)(await GarageAsync("burnt"))["plan"]!["open"]![0]!["trouble"]!).ShouldBe("burntRotor");
     }
 
     [Fact]

@@ -32,6 +32,18 @@ public enum Trouble
 
     /// <summary>A bolt, nut, clip or bobbin that is loose or missing.</summary>
     LooseHardware,
+
+    /// <summary>Iron that was so hot that it has changed its structure.</summary>
+    BurntRotor,
+
+    /// <summary>Calipers so hot that their seals no longer seal.</summary>
+    BurntSeals,
+
+    /// <summary>Pads that were said to be worn out.</summary>
+    WornPads,
+
+    /// <summary>The brakes' warning light.</summary>
+    WarningLight,
 }
 
 /// <summary>What is new on a car, as far as it can answer a sign.</summary>
@@ -57,7 +69,8 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
     public bool IsOfHydraulics => IsOfTheHydraulics(Trouble);
 
     /// <summary>The same of a trouble.</summary>
-    public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak;
+    public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak
+        or Trouble.BurntSeals;
 
     /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone.</summary>
     public bool IsAnsweredBy(Renewed renewed)
@@ -68,8 +81,9 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
         {
             _ when IsOfHydraulics => renewed.Bled,
             Trouble.BadHose => renewed.Hoses,
-            Trouble.NoStop or Trouble.LoosePad => At(renewed.Pads),
-            Trouble.CrackedRotor or Trouble.LooseHardware => At(renewed.Rotors),
+            Trouble.WarningLight => renewed.Bled,
+            Trouble.NoStop or Trouble.LoosePad or Trouble.WornPads => At(renewed.Pads),
+            Trouble.CrackedRotor or Trouble.BurntRotor or Trouble.LooseHardware => At(renewed.Rotors),
             _ => false,
         };
     }

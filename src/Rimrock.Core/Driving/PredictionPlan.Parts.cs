@@ -12,13 +12,16 @@ public sealed partial record PredictionPlan
     public PredictionPlan With(CaliperKit kit)
     {
         ArgumentNullException.ThrowIfNull(kit);
-        var (was, rotor) = kit.Rear ? (RearKit?.Replaces ?? Car.Rear, RearKit?.ReplacesRotor ?? RearRotor)
-            : (FrontKit?.Replaces ?? Car.Front, FrontKit?.ReplacesRotor ?? FrontRotor);
+        var (was, rotor) = Original(kit.AxleOf());
         var fitted = kit with { Replaces = was, ReplacesRotor = rotor };
         var filled = this with { FluidState = FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } };
         return kit.Rear ? filled with { Car = Car with { Rear = kit.Brake }, RearKit = fitted, RearRotor = kit.Rotor, RearWrongSide = false, RearPadMm = null }
             : filled with { Car = Car with { Front = kit.Brake }, FrontKit = fitted, FrontRotor = kit.Rotor, FrontWrongSide = false, FrontPadMm = null };
     }
+
+    /// <summary>The calipers and the rotor that the car came with on an axle, whatever was put there since.</summary>
+    public (AxleBrake Brake, Rotors.Rotor Rotor) Original(Axle axle) => axle == Axle.Front
+        ? (FrontKit?.Replaces ?? Car.Front, FrontKit?.ReplacesRotor ?? FrontRotor) : (RearKit?.Replaces ?? Car.Rear, RearKit?.ReplacesRotor ?? RearRotor);
 
     /// <summary>The same car with another master cylinder; the fluid runs out and is new.</summary>
     public PredictionPlan With(MasterCylinder cylinder)

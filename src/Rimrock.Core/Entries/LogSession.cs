@@ -106,6 +106,39 @@ public sealed record LogSession(
     /// <summary>The plan of that day with as many sessions as were driven.</summary>
     public PredictionPlan DrivenPlan() => Plan.OnLeading(Sessions);
 
+    /// <summary>How the pedal felt, by what was ticked and by what was entered besides: the worse of the two.</summary>
+    public PedalFeel Felt()
+    {
+        var laps = (Seen ?? []).Where(one => one.Kind == ObservationKind.PedalSoft).Select(one => one.Lap).ToList();
+        return Pedal is not (PedalFeel.Unsaid or PedalFeel.Firm) ? Pedal
+            : laps.Exists(lap => lap > 0) ? PedalFeel.SoftHot : laps.Count > 0 ? PedalFeel.Firm : Pedal;
+    }
+
+    /// <summary>Paints on an axle's rotors, wherever they were entered.</summary>
+    public IEnumerable<PaintEdges> Paints(Axle axle) => Edges(axle == Axle.Front ? FrontPaint : RearPaint, ObservationKind.RotorPaint, axle);
+
+    /// <summary>Stickers on an axle's calipers, wherever they were entered.</summary>
+    public IEnumerable<PaintEdges> Stickers(Axle axle) => Edges(axle == Axle.Front ? FrontSticker : RearSticker, ObservationKind.CaliperSticker, axle);
+
+    /// <summary>What was read of an axle in numbers, in the kind's unit, wherever it was entered.</summary>
+    public IEnumerable<double> Read(ObservationKind kind, Axle axle)
+    {
+        var read = (Seen ?? []).Where(one => one.Kind == kind && one.Rear == (axle == Axle.Rear)).Select(one => one.Value).OfType<double>();
+        return kind == ObservationKind.RotorReading && axle == Axle.Front && ReadingC is { } reading ? read.Prepend(reading) : read;
+    }
+
+    /// <summary>What an axle's rotors surely reached, C; null where nothing tells.</summary>
+    public double? HottestRotorC(Axle axle) => Paints(axle).Select(paint => paint.AboveC).OfType<double>()
+        .Concat(Read(ObservationKind.RotorReading, axle)).Concat(Read(ObservationKind.RotorPeak, axle)).Cast<double?>().Max();
+
+    /// <summary>What an axle's calipers surely reached, C; null where nothing tells.</summary>
+    public double? HottestCaliperC(Axle axle) => Stickers(axle).Select(sticker => sticker.AboveC).OfType<double>()
+        .Concat(Read(ObservationKind.CaliperPeak, axle)).Cast<double?>().Max();
+
+    private IEnumerable<PaintEdges> Edges(PaintEdges? kit, ObservationKind kind, Axle axle) =>
+        (Seen ?? []).Where(one => one.Kind == kind && one.Rear == (axle == Axle.Rear)).Select(one => new PaintEdges(one.AboveC, one.BelowC))
+            .Prepend(kit).OfType<PaintEdges>();
+
     /// <summary>What can be learnt from the day; null where nothing was seen that tells of heat.</summary>
     public EvidenceDay? Evidence()
     {

@@ -1,3 +1,4 @@
+using Rimrock.Core.Driving;
 using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Fitting;
@@ -16,13 +17,17 @@ public static class Effort
     private const double Chemistry = 8;
 
     /// <summary>Hours for a setup against what is fitted.</summary>
-    public static double Hours(Selection setup, Rotor fittedRotor)
+    /// <param name="setup">The setup.</param>
+    /// <param name="plan">The plan with what is fitted.</param>
+    public static double Hours(Selection setup, PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(setup);
-        ArgumentNullException.ThrowIfNull(fittedRotor);
+        ArgumentNullException.ThrowIfNull(plan);
         static bool Changed(string? id) => id is not null && id != Selection.FittedId;
-        return Hours(new Axles<bool>(Changed(setup.FrontPad.Id), Changed(setup.RearPad.Id)), RotorHours(setup.FrontRotor, fittedRotor),
-            Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), Changed(setup.Duct?.Id)) + OfKit(setup.Kit is not null);
+        return Hours(new Axles<bool>(Changed(setup.FrontPad.Id), Changed(setup.RearPad.Id)),
+            RotorHours(setup.FrontRotor, plan.FrontRotor) + (setup.RearRotor is { } rear ? RotorHours(rear, plan.RearRotor) : 0),
+            Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), new(setup.Duct is not null, setup.RearDuct is not null))
+            + OfKit(setup.Kit is not null);
     }
 
     /// <summary>Hours for what is changed.</summary>
@@ -30,9 +35,12 @@ public static class Effort
     /// <param name="rotorHours">Hours for rotors, see <see cref="OfRotors"/>.</param>
     /// <param name="opened">True where the hydraulics are opened.</param>
     /// <param name="lines">True for lines.</param>
-    /// <param name="ducts">True for ducts.</param>
-    public static double Hours(Axles<bool> pads, double rotorHours, bool opened, bool lines, bool ducts) =>
-        (pads.Front ? Pads : 0) + (pads.Rear ? Pads : 0) + rotorHours + (opened ? Fluid : 0) + (lines ? Lines : 0) + (ducts ? Ducts : 0);
+    /// <param name="ducts">Ducts, by axle.</param>
+    public static double Hours(Axles<bool> pads, double rotorHours, bool opened, bool lines, Axles<bool> ducts)
+    {
+        double Each(Axles<bool> changed, double hours) => (changed.Front ? hours : 0) + (changed.Rear ? hours : 0);
+        return Each(pads, Pads) + rotorHours + (opened ? Fluid : 0) + (lines ? Lines : 0) + Each(ducts, Ducts);
+    }
 
     /// <summary>Hours for calipers and their brackets, whose rotors are counted as others of that size.</summary>
     public static double OfKit(bool kit) => kit ? Calipers : 0;
@@ -43,7 +51,7 @@ public static class Effort
     /// <summary>Hours for stripping, drying and sealing anew everything that a fluid of the other chemistry has wetted.</summary>
     public static double OfChemistry(bool changed) => changed ? Chemistry : 0;
 
-    /// <summary>Hours for front rotors.</summary>
+    /// <summary>Hours for an axle's rotors.</summary>
     public static double RotorHours(Part<Rotor> rotor, Rotor fitted)
     {
         ArgumentNullException.ThrowIfNull(rotor);

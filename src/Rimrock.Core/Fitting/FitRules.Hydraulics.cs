@@ -12,7 +12,8 @@ public static partial class FitRules
     /// <param name="car">The car with its own calipers.</param>
     /// <param name="own">Those of the kit's axle.</param>
     /// <param name="fitted">The rotor that they sit over.</param>
-    public static HardStop? Of(CaliperKit kit, Car car, AxleBrake own, Rotor fitted)
+    /// <param name="isOnRoad">False for a car that comes on a trailer, which nothing need hold parked.</param>
+    public static HardStop? Of(CaliperKit kit, Car car, AxleBrake own, Rotor fitted, bool isOnRoad = true)
     {
         ArgumentNullException.ThrowIfNull(kit);
         ArgumentNullException.ThrowIfNull(car);
@@ -22,7 +23,7 @@ public static partial class FitRules
             : isDrum && !kit.Rear ? new HardStop("rotor-kind", Said.Of("fit-rules.kits-want-discs", kit.Name))
             : own.PadShape is { } shape && kit.Mounts is { Count: > 0 } mounts && !mounts.Contains(shape)
                 ? new HardStop("kit-mount", Said.Of("fit-rules.kit-for-others", kit.Name, string.Join(", ", mounts), shape))
-            : OfWheel(kit, car, own, fitted) ?? OfParking(kit, car)
+            : OfWheel(kit, car, own, fitted) ?? (isOnRoad ? OfParking(kit, car) : null)
                 ?? (!isDrum && kit.AreaRatio(own) is > MostAreaRatio or < 1 / MostAreaRatio
                 ? new HardStop("kit-pistons", Said.Of("fit-rules.kit-pistons", kit.Name, Units.Percent(100 * (kit.AreaRatio(own) - 1)))) : null);
     }

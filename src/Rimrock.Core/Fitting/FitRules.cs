@@ -32,8 +32,9 @@ public static partial class FitRules
     // Wheels that carry a rotor leave so much around it, from rim to rim of the barrel (common practice, +-20).
     private const double UsualBarrelOverRotorMm = 92;
 
-    // What a new rotor may wear by (common practice).
+    // What a new rotor may wear by, of a car and of a motorcycle (common practice).
     private const double UsualWearMm = 2;
+    private const double UsualWearOfMotorcyclesMm = 0.5;
 
     // Discs of motorcycles are of some 4 to 6 mm, the thinnest of cars of 8 (common practice).
     private const double ThickestOfMotorcyclesMm = 7.5;
@@ -49,6 +50,20 @@ public static partial class FitRules
         ArgumentNullException.ThrowIfNull(brake);
         ArgumentNullException.ThrowIfNull(fitted);
         return brake.RotorMm ?? fitted.BracketForMm ?? fitted.OuterDiameterMm;
+    }
+
+    /// <summary>
+    /// Thickness of new rotors that an axle's calipers are made for, mm: stated, or of a fitted rotor, which is as thick as it is today, what its limit and the
+    /// usual wear add up to, at least.
+    /// </summary>
+    /// <param name="brake">The calipers.</param>
+    /// <param name="fitted">The rotor that they sit over.</param>
+    public static double MadeMm(AxleBrake brake, Rotor fitted)
+    {
+        ArgumentNullException.ThrowIfNull(brake);
+        ArgumentNullException.ThrowIfNull(fitted);
+        var usual = fitted.ThicknessMm <= ThickestOfMotorcyclesMm ? UsualWearOfMotorcyclesMm : UsualWearMm;
+        return brake.RotorThicknessMm ?? Math.Max(fitted.ThicknessMm, fitted.MinThicknessMm + usual);
     }
 
     /// <summary>True where caliper and pad both name the shape, so that nobody has to look.</summary>
@@ -120,8 +135,7 @@ public static partial class FitRules
                     Units.Mm(rotor.OuterDiameterMm), Units.Mm(original)));
         }
 
-        // A fitted rotor is as thick as it is today: new it was what its limit and the usual wear add up to, at least.
-        var made = brake.RotorThicknessMm ?? Math.Max(fitted.ThicknessMm, fitted.MinThicknessMm + UsualWearMm);
+        var made = MadeMm(brake, fitted);
         return rotor.ThicknessMm > made + ThickerMm ? new HardStop("rotor-thickness",
                 Said.Of("fit-rules.thicker", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(made)))
             : rotor.ThicknessMm < made - ThinnerMm ? new HardStop("rotor-thickness",

@@ -83,11 +83,10 @@ public static class HardStops
         day.KindOf().IsTimed && plan.On(day).Stint is { HotLapsEach: not 1, MinutesEach: > ShortRunMinutes };
 
     private static HardStop? OfOther(CaliperKit? kit, CaliperKit? before, PredictionPlan plan) =>
-        kit is null || kit.Name == before?.Name ? null : FitRules.Of(kit, plan.Car, OwnOf(kit, plan), plan.At(kit.AxleOf()).Rotors.Rotor);
+        kit is null || kit.Name == before?.Name ? null : OfKit(kit, plan);
 
-    // The calipers that a kit takes the place of, whatever was put there since.
-    private static AxleBrake OwnOf(CaliperKit kit, PredictionPlan plan) =>
-        kit.Rear ? plan.RearKit?.Replaces ?? plan.Car.Rear : plan.FrontKit?.Replaces ?? plan.Car.Front;
+    private static HardStop? OfKit(CaliperKit kit, PredictionPlan plan) =>
+        plan.Original(kit.AxleOf()) is var (own, rotor) ? FitRules.Of(kit, plan.Car, own, rotor, plan.IsOnRoad()) : null;
 
     private static HardStop? Misfit(string where, HardStop? found) => found is { } stop ? stop with { Sentence = Said.Of(where, stop.Sentence) } : null;
 
@@ -127,14 +126,15 @@ public static class HardStops
             : null;
     }
 
-    /// <summary>Why a rotor may not go on the car, or null.</summary>
-    public static HardStop? Of(Rotor rotor, PredictionPlan plan, Wishes wishes)
+    /// <summary>Why a rotor may not go on an axle of the car, or null.</summary>
+    public static HardStop? Of(Rotor rotor, PredictionPlan plan, Wishes wishes, Axle axle = Axle.Front)
     {
         ArgumentNullException.ThrowIfNull(rotor);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
+        var (brake, fitted) = (plan.At(axle).Brake, plan.At(axle).Rotors.Rotor);
         var face = rotor.Finish?.Face ?? RotorFace.Plain;
-        if (rotor.Brake() != plan.Car.Front.Brake())
+        if (rotor.Brake() != brake.Brake())
         {
             return new HardStop("rotor-kind", Said.Of("hard-stops.does-not-go-cars", rotor.Name));
         }
@@ -150,7 +150,7 @@ public static class HardStops
                 Said.Of("hard-stops.caliper-needs-wheel-barrel", rotor.Name, Units.Mm(rotor.OuterDiameterMm + (2 * AxleBrake.BridgeMm)), Units.Mm(barrel)));
         }
 
-        if (FitRules.Of(rotor, plan.Car.Front, plan.FrontRotor, plan.Car.Kind) is { } misfit)
+        if (FitRules.Of(rotor, brake, fitted, plan.Car.Kind) is { } misfit)
         {
             return misfit;
         }
@@ -160,14 +160,14 @@ public static class HardStops
             return kept;
         }
 
-        if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - plan.FrontRotor.OuterDiameterMm) > FitRules.SameDiameterMm)
+        if (wishes.ClassKeepsRotorSize && Math.Abs(rotor.OuterDiameterMm - fitted.OuterDiameterMm) > FitRules.SameDiameterMm)
         {
             return new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", rotor.Name, Units.Mm(rotor.OuterDiameterMm),
-                Units.Mm(plan.FrontRotor.OuterDiameterMm)),
+                Units.Mm(fitted.OuterDiameterMm)),
                 Own: true);
         }
 
-        var overhangMm = plan.Car.Front.PadHeightMm - ((rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2);
+        var overhangMm = brake.PadHeightMm - ((rotor.OuterDiameterMm - rotor.InnerDiameterMm) / 2);
         return overhangMm > 4 ? new HardStop("rotor-ring", Said.Of("hard-stops.pads-would-rub-beyond", Units.Mm(overhangMm), rotor.Name))
             : face == RotorFace.Drilled ? new HardStop("drilled", Said.Of("hard-stops.drilled-after-casting-track", rotor.Name))
             : face == RotorFace.FactoryDrilled && !wishes.FactoryHolesAllowed && rotor.Material == RingMaterial.Iron
@@ -186,7 +186,7 @@ public static class HardStops
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
         var fitted = plan.At(kit.AxleOf()).Rotors.Rotor;
-        return FitRules.Of(kit, plan.Car, OwnOf(kit, plan), fitted) is { } misfit ? misfit
+        return OfKit(kit, plan) is { } misfit ? misfit
             : (Kept(ClassPart.Calipers, wishes, kit.Name) ?? Kept(ClassPart.Rotors, wishes, kit.Name)) is { } kept ? kept
             : wishes.ClassKeepsRotorSize && Math.Abs(kit.Rotor.OuterDiameterMm - fitted.OuterDiameterMm) > FitRules.SameDiameterMm
                 ? new HardStop("class-rules", Said.Of("hard-stops.your-class-keeps", kit.Name, Units.Mm(kit.Rotor.OuterDiameterMm),

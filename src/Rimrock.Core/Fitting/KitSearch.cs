@@ -27,7 +27,8 @@ internal sealed class KitSearch(PredictionPlan plan, Offer offer, Wishes wishes,
     private IEnumerable<Selection> With(Part<CaliperKit> kit, Offer reckoned)
     {
         var fitted = Selection.Fitted(plan).With(kit);
-        var found = new SetupSearch(fitted.On(plan.On(plan.Planned()[worst]), wishes), reckoned with { Rotors = [], Kits = null }, wishes, day)
+        var others = reckoned with { Pads = [.. reckoned.Pads.Where(pad => pad.At != Axle.Front)], Rotors = [], Kits = null };
+        var found = new SetupSearch(fitted.On(plan.On(plan.Planned()[worst]), wishes), others, wishes, day)
             .Run(null, CancellationToken.None);
 
         // The pads that are on the car sit in other calipers, and the fluid runs out when those come off.
@@ -35,6 +36,6 @@ internal sealed class KitSearch(PredictionPlan plan, Offer offer, Wishes wishes,
             .Where(one => one.FrontPad.Id != Selection.FittedId).DistinctBy(one => (one.FrontPad.Id, one.RearPad.Id, one.Duct?.Id)).Take(EachKit);
         return setups.SelectMany(one => found.Fillings.Where(filling => filling.Fluid.Id != Selection.FittedId)
             .Select(filling => (one with { Fluid = filling.Fluid, Lines = filling.Lines }).With(kit)))
-            .Where(one => wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(one, plan.Car, plan.FrontRotor) ?? 0) <= most);
+            .Where(one => wishes.MostToBuy is not { } most || (RunningCost.BuyNowOf(one, plan) ?? 0) <= most);
     }
 }

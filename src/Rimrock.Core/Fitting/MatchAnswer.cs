@@ -44,7 +44,7 @@ public enum MatchOutcome
 }
 
 /// <summary>Why a part is not in the best setup.</summary>
-/// <param name="Kind">frontPad, rearPad, rotor, duct, fluid or lines.</param>
+/// <param name="Kind">frontPad, rearPad, rotor, duct, rearRotor, rearDuct, fluid, lines or caliper.</param>
 /// <param name="Part">The part.</param>
 /// <param name="HardStop">Why it is out at all; null where it was weighed.</param>
 /// <param name="Key">The best setup that the search found with it; null where there is none.</param>

@@ -17,6 +17,10 @@ public sealed partial class Matcher
         var front = doubting.Zip(believing).SelectMany(pair => new[] { pair.First.Selection.Key(), pair.Second.Selection.Key() })
             .Concat(found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Selection.Key())).Distinct()
                 .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>().ToList();
+        // Rear rotors that must not be driven on are changed whatever else is.
+        var must = behind.Musts();
+        front = [.. front.SelectMany(one => must.Select(rotor => one with { RearRotor = rotor }))
+            .Where(one => one.RearRotor is not { } rotor || HardStops.Of(one.RearPad.Body, rotor.Body, wishes) is null)];
         return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
     }
 
@@ -29,7 +33,7 @@ public sealed partial class Matcher
         string Id(Part<Friction.Pad> pad, Friction.Pad kept, double? leftMm, Vehicles.AxleBrake brake) =>
             plan.Bedded && !(leftMm < brake.PadNewMm) && pad.Body.IsSame(kept) ? Selection.FittedId : pad.Id;
         foreach (var setup in front.DistinctBy(one => (Id(one.FrontPad, plan.FrontPad, plan.FrontPadMm, plan.Car.Front),
-            Id(one.RearPad, plan.RearPad, plan.RearPadMm, plan.Car.Rear), one.FrontRotor.Id, one.Duct?.Id)))
+            Id(one.RearPad, plan.RearPad, plan.RearPadMm, plan.Car.Rear), one.FrontRotor.Id, one.Duct?.Id, one.RearRotor?.Id)))
         {
             if (chosen.Count(other => other.FrontPad.Id == setup.FrontPad.Id && other.FrontRotor.Id == setup.FrontRotor.Id) < MostNominatedOfOneKind)
             {
@@ -153,7 +157,9 @@ public sealed partial class Matcher
             && Has(one, sketch: true)).ToList();
 
         // What stays on the car with other calipers is bought once.
-        bool IsKept(DrawnSetup one) => one.Selection.RearPad.Id == first.Selection.RearPad.Id && one.Selection.Fluid.Id == first.Selection.Fluid.Id
+        bool IsKept(DrawnSetup one) => (one.Selection.RearRotor is null || one.Selection.RearRotor.Id == first.Selection.RearRotor?.Id)
+            && (one.Selection.RearDuct is null || one.Selection.RearDuct.Id == first.Selection.RearDuct?.Id)
+            && one.Selection.RearPad.Id == first.Selection.RearPad.Id && one.Selection.Fluid.Id == first.Selection.Fluid.Id
             && one.Selection.Lines?.Id == first.Selection.Lines?.Id;
         return BestOf(own.Where(IsKept)) ?? BestOf(own);
 
@@ -184,7 +190,7 @@ public sealed partial class Matcher
         }
 
         bool IsBetter(DrawnSetup other, DrawnSetup one) => (holds && IsSafe(other) && !IsSafe(one)) || IsSpared(one, other);
-        return [.. all.GroupBy(one => (HeatOf(one.Selection), one.Selection.Kit?.Id)).SelectMany(same =>
+        return [.. all.GroupBy(one => one.Selection.HeatKey()).SelectMany(same =>
             same.Where(one => one.Key == fitted.Key || !same.Any(other => IsBetter(other, one))))];
     }
 
@@ -193,10 +199,7 @@ public sealed partial class Matcher
         [.. all.Where(one => Has(one, sketch: true) && !listed.Exists(row => SameHeat(row.Selection, one.Selection)))
             .OrderBy(one => Of(one, sketch: true).Danger.Share).ThenBy(one => Of(one, sketch: true).Damage.Share)
             .ThenBy(one => judge.Scales(one, Of(one, sketch: true))).ThenBy(one => one.Key, StringComparer.Ordinal)
-            .DistinctBy(one => HeatOf(one.Selection)).Take(SafestBeside)];
+            .DistinctBy(one => one.Selection.HeatKey()).Take(SafestBeside)];
 
-    private static (string Front, string Rear, string Rotor, string? Duct) HeatOf(Selection one) =>
-        (one.FrontPad.Id, one.RearPad.Id, one.FrontRotor.Id, one.Duct?.Id);
-
-    private static bool SameHeat(Selection one, Selection other) => HeatOf(one) == HeatOf(other);
+    private static bool SameHeat(Selection one, Selection other) => one.HeatKey() == other.HeatKey();
 }

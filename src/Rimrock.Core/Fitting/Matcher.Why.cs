@@ -30,6 +30,8 @@ public sealed partial class Matcher
             "rearPad" => first with { RearPad = setup.RearPad },
             "rotor" => first with { FrontRotor = setup.FrontRotor },
             "duct" => first with { Duct = setup.Duct },
+            "rearRotor" => first with { RearRotor = setup.RearRotor },
+            "rearDuct" => first with { RearDuct = setup.RearDuct },
             "fluid" => first with { Fluid = setup.Fluid },
             "caliper" => setup,
             _ => first with { Lines = setup.Lines },
@@ -62,18 +64,40 @@ public sealed partial class Matcher
         var all = new List<WhyNot>();
         foreach (var pad in offer.Pads)
         {
-            Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, wishes));
-            Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes));
+            if (pad.IsFor(Axle.Front))
+            {
+                Add("frontPad", pad.Id, pad.Body.Name, parts.FrontPad.Id, HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, wishes));
+            }
+
+            if (pad.IsFor(Axle.Rear))
+            {
+                Add("rearPad", pad.Id, pad.Body.Name, parts.RearPad.Id, HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes));
+            }
         }
 
         foreach (var rotor in offer.Rotors)
         {
-            Add("rotor", rotor.Id, rotor.Body.Name, parts.FrontRotor.Id, HardStops.Of(rotor.Body, plan, wishes));
+            // What goes on one axle alone is told of that axle.
+            var (front, rear) = (HardStops.Of(rotor.Body, plan, wishes), HardStops.Of(rotor.Body, plan, wishes, Axle.Rear));
+            if (front is null || rear is not null)
+            {
+                Add("rotor", rotor.Id, rotor.Body.Name, parts.FrontRotor.Id, front);
+            }
+
+            if (rear is null)
+            {
+                AddRear("rearRotor", rotor.Id, rotor.Body.Name, parts.RearRotor?.Id, best.Selection with { RearRotor = rotor });
+            }
         }
 
         foreach (var duct in offer.Ducts)
         {
-            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Selection.FittedId, HardStops.Of(duct.Body, plan, wishes));
+            var stop = HardStops.Of(duct.Body, plan, wishes);
+            Add("duct", duct.Id, duct.Body.Name, parts.Duct?.Id ?? Selection.FittedId, stop);
+            if (stop is null && plan.Car.Rear.Brake().RubsBothFaces)
+            {
+                AddRear("rearDuct", duct.Id, duct.Body.Name, parts.RearDuct?.Id, best.Selection with { RearDuct = duct });
+            }
         }
 
         foreach (var fluid in offer.Fluids)
@@ -92,6 +116,14 @@ public sealed partial class Matcher
         }
 
         return all;
+
+        void AddRear(string kind, string id, string name, string? bestId, Selection with)
+        {
+            if (id != bestId)
+            {
+                all.Add(new WhyNot(kind, new PartName(id, name), null, with.Key(), null, null, Said.Of("matcher.rear-not-needed", name)));
+            }
+        }
 
         void Add(string kind, string id, string name, string bestId, HardStop? stop)
         {

@@ -30,6 +30,7 @@ public sealed partial class Matcher
     private readonly (PredictionPlan Plan, Offer Offer) reckoned;
     private readonly Lazy<List<DrawnSetup>> nominated;
     private readonly Lazy<List<DrawnSetup>> withKits;
+    private readonly RearSearch behind;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
     private MatchStage deepest = MatchStage.First;
 
@@ -38,6 +39,7 @@ public sealed partial class Matcher
     {
         (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
         stops = HardStops.OfFitted(plan);
+        behind = new RearSearch(plan, offer, wishes);
         reckoned = ReckonedPrices.Of(plan, offer);
         nominated = new Lazy<List<DrawnSetup>>(() =>
             [.. Varied(Mending()).SelectMany(Fillings).DistinctBy(setup => setup.Key()).AsParallel().AsOrdered().Select(judge.Known).OfType<DrawnSetup>()]);
@@ -97,12 +99,14 @@ public sealed partial class Matcher
             progress?.Invoke(0.1);
             Count([fitted, .. all], sketch: true, settle: false, share => progress?.Invoke(0.1 + (0.3 * share)), cancel);
             var listed = SketchList(all);
-            if (!(listed is [var best, ..] && Of(best, sketch: true) is { Danger.Share: < Thresholds.MostDanger, Damage.Share: < Thresholds.MostDamage }))
+            LookBehind();
+            if (!Holds())
             {
                 // Where nothing else makes it hold, other calipers are looked at.
                 all = [.. all, .. withKits.Value];
                 Count([.. withKits.Value], sketch: true, settle: false, null, cancel);
                 listed = SketchList(all);
+                LookBehind();
             }
 
             var sure = stage == MatchStage.Sketch ? [] : stage == MatchStage.First ? listed.Take(Certain).ToList() : listed;
@@ -141,6 +145,23 @@ public sealed partial class Matcher
                 asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops,
                 [.. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
+
+            bool Holds() => listed is [var best, ..]
+                && Of(best, sketch: true) is { Danger.Share: < Thresholds.MostDanger, Damage.Share: < Thresholds.MostDamage };
+
+            // Where the rear gives with the best that was found, other rear parts are looked at.
+            void LookBehind()
+            {
+                if (listed is [var first, ..] && RearSearch.Gives(Of(first, sketch: true)))
+                {
+                    List<DrawnSetup> more = [.. behind.Nominees(listed.Select(one => one.Selection))
+                        .Where(one => wishes.MostToBuy is not { } most || Reckoned(one) <= most).Select(judge.Known).OfType<DrawnSetup>()
+                        .Where(one => !all.Exists(other => other.Key == one.Key))];
+                    all = [.. all, .. more];
+                    Count(more, sketch: true, settle: false, null, cancel);
+                    listed = SketchList(all);
+                }
+            }
         }
     }
 
@@ -201,7 +222,7 @@ public sealed partial class Matcher
 
     /// <summary>What has to be bought for a setup, prices that nobody entered reckoned.</summary>
     private double Reckoned(Selection setup) =>
-        RunningCost.BuyNowOf(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer)!, plan.Car, plan.FrontRotor) ?? 0;
+        RunningCost.BuyNowOf(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer)!, plan) ?? 0;
 
     private Weighed Weigh(DrawnSetup one)
     {
@@ -226,7 +247,7 @@ public sealed partial class Matcher
     private bool IsSure(DrawnSetup one)
     {
         bool Sure(Part<Friction.Pad> pad, Vehicles.AxleBrake brake) =>
-            pad.Id == Selection.FittedId || brake.PadShape is null || FitRules.IsShapeKnown(pad.Body, brake);
+            pad.Id == Selection.FittedId || pad.LeftMm is not null || brake.PadShape is null || FitRules.IsShapeKnown(pad.Body, brake);
         return Sure(one.Selection.FrontPad, plan.Car.Front) && Sure(one.Selection.RearPad, plan.Car.Rear);
     }
 

@@ -24,6 +24,10 @@ public static class OpenStop
             Trouble.BadHose => Said.Of("open-stop.bad-hose", day),
             Trouble.LoosePad => Said.Of("open-stop.loose-pad", day),
             Trouble.CrackedRotor => Said.Of("open-stop.cracked-rotor", day),
+            Trouble.BurntRotor => Said.Of("open-stop.burnt-rotor", day),
+            Trouble.WornPads => Said.Of("open-stop.worn-pads", day),
+            Trouble.WarningLight => Said.Of("open-stop.warning-light", day),
+            Trouble.BurntSeals => Said.Of("open-stop.burnt-seals", day),
             _ => Said.Of("open-stop.loose-hardware", day),
         }));
     }

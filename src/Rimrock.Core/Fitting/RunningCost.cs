@@ -97,14 +97,15 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <param name="plan">The plan with the setup fitted.</param>
     /// <param name="wishes">Policy and events.</param>
     /// <param name="wear">What a track hour does to the brakes.</param>
-    /// <param name="fitted">Front rotors that are on the car.</param>
+    /// <param name="before">The plan with what is on the car.</param>
     /// <param name="others">What the year's other kinds of day wear; null where there are none.</param>
-    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear, Rotor fitted, YearlyWear? others = null)
+    public static RunningCost Of(Selection setup, PredictionPlan plan, Wishes wishes, HourlyWear wear, PredictionPlan before, YearlyWear? others = null)
     {
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(wishes);
         ArgumentNullException.ThrowIfNull(wear);
+        ArgumentNullException.ThrowIfNull(before);
         var hours = SeasonHours(plan);
         var rotor = setup.FrontRotor.Body;
         var ringHours = RingHours(rotor, setup.FrontPad.Body, wear.FrontDiscJ, wear.FaceOverMeanK, wear.FrontBurnt);
@@ -124,14 +125,19 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         {
             Add(Said.Of("running-cost.caliper-kit"), calipers.Body.Price - (2 * (rotor.Finish?.RingPrice ?? rotor.Price ?? 0)));
         }
-        else if (setup.FrontRotor.Id != Selection.FittedId && !rotor.HatsStay(fitted) && rotor.Finish?.RingPrice is { } ring)
+        else if (setup.FrontRotor.Id != Selection.FittedId && !rotor.HatsStay(before.FrontRotor) && rotor.Finish?.RingPrice is { } ring)
         {
             Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
 
-        if (setup.Duct is { } duct)
+        if (setup.RearRotor is { } behind)
         {
-            Add(Said.Of("running-cost.ducts"), duct.Body.Price);
+            Add(Said.Of("running-cost.rear-rotors"), behind.Body.PairPrice(before.RearRotor) * before.Car.Rear.Discs / 2);
+        }
+
+        if (setup.Duct is not null || setup.RearDuct is not null)
+        {
+            Add(Said.Of("running-cost.ducts"), setup.DuctsPrice());
         }
 
         if (setup.Lines is { } kit)
@@ -142,7 +148,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         var perHour = lines.Aggregate((double?)0, (sum, line) => sum + line.PerHour);
         return new RunningCost(lines, Rounded(perHour, 1), Rounded(perHour * EventHours(plan), 0),
             Rounded((perHour * hours) + Elsewhere(setup, plan, others, wear.Learnt.P50), 0),
-            BuyNowOf(setup, plan.Car, fitted), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
+            BuyNowOf(setup, before), [.. lines.Where(line => line.PerHour is null).Select(line => line.What)]);
 
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
@@ -165,17 +171,19 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
     /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles, of the same where
     /// hoses or calipers open the lines; null where a price of it is unknown.</summary>
     /// <param name="setup">The setup.</param>
-    /// <param name="car">The car that it goes on.</param>
-    /// <param name="fitted">Front rotors that are on it.</param>
-    public static double? BuyNowOf(Selection setup, Car car, Rotor fitted)
+    /// <param name="plan">The plan with what is on the car.</param>
+    public static double? BuyNowOf(Selection setup, PredictionPlan plan)
     {
         ArgumentNullException.ThrowIfNull(setup);
+        ArgumentNullException.ThrowIfNull(plan);
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
-        var bottles = Math.Ceiling((FlushLitres(car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
-        return New(setup.FrontPad.Id, setup.FrontPad.Body.PriceAxleSet) + New(setup.RearPad.Id, setup.RearPad.Body.PriceAxleSet)
-            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(fitted)))
+        static double? Pads(Part<Pad> pad) => pad.LeftMm is null ? New(pad.Id, pad.Body.PriceAxleSet) : 0;
+        var bottles = Math.Ceiling((FlushLitres(plan.Car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
+        return Pads(setup.FrontPad) + Pads(setup.RearPad)
+            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(plan.FrontRotor)))
+            + (setup.RearRotor is { } rear ? rear.Body.PairPrice(plan.RearRotor) * plan.Car.Rear.Discs / 2 : 0)
             + (setup.Lines is null && setup.Kit is null ? New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre) : bottles * setup.Fluid.Body.PriceLitre)
-            + (setup.Duct is { } duct ? duct.Body.Price : 0) + (setup.Lines is { } kit ? kit.Body.Price : 0);
+            + setup.DuctsPrice() + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 
     private static CostLine Pads(Said what, Pad pad, AxleBrake axle, double mm3PerHour, Spread learnt)

@@ -10,13 +10,19 @@ namespace Rimrock.Core.Fitting;
 /// <typeparam name="T">What it is.</typeparam>
 /// <param name="Id">Its id on the shelf, or <see cref="Selection.FittedId"/>.</param>
 /// <param name="Body">The thing itself.</param>
-public sealed record Part<T>(string Id, T Body)
-    where T : class;
+/// <param name="LeftMm">What is left of pads that lie in the garage, paid for long ago, mm; null for what is bought.</param>
+/// <param name="At">The axle that those are of; null for what is bought, which goes on either.</param>
+public sealed record Part<T>(string Id, T Body, double? LeftMm = null, Axle? At = null)
+    where T : class
+{
+    /// <summary>True where it may go on an axle.</summary>
+    public bool IsFor(Axle axle) => At is null || At == axle;
+}
 
 /// <summary>Everything that is on offer.</summary>
 /// <param name="Pads">Pads, for either axle.</param>
-/// <param name="Rotors">Front rotors.</param>
-/// <param name="Ducts">Front ducts.</param>
+/// <param name="Rotors">Rotors, for either axle.</param>
+/// <param name="Ducts">Ducts, for either axle.</param>
 /// <param name="Fluids">Fluids.</param>
 /// <param name="Lines">Flexible lines.</param>
 /// <param name="Kits">Caliper kits for the front; null for none.</param>
@@ -31,8 +37,10 @@ public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rot
 /// <param name="Fluid">Fluid.</param>
 /// <param name="Lines">Lines; null for the car's own.</param>
 /// <param name="Kit">A caliper kit, whose rotors the front rotors are then; null for the calipers that are on the car.</param>
+/// <param name="RearRotor">Rear rotors; null for the car's own.</param>
+/// <param name="RearDuct">Rear ducts; null for the car's own.</param>
 public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines,
-    Part<CaliperKit>? Kit = null)
+    Part<CaliperKit>? Kit = null, Part<Rotor>? RearRotor = null, Part<DuctKit>? RearDuct = null)
 {
     private const string KitMark = "kit:";
 
@@ -68,7 +76,7 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         var lines = Lines?.Body.Kind ?? plan.Lines;
         var state = plan.FluidState with { TightHoses = plan.FluidState.TightHoses || Lines is not null };
         var renewed = new Renewed(Fluid.Id != FittedId, Lines is not null, new(FrontPad.Id != FittedId, RearPad.Id != FittedId),
-            new(FrontRotor.Id != FittedId, false));
+            new(FrontRotor.Id != FittedId, RearRotor is not null));
         return plan with
         {
             Open = OpenSign.LeftOf(plan.Open, renewed),
@@ -76,16 +84,19 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
             FrontKit = Kit is null ? plan.FrontKit : plan.With(Kit.Body).FrontKit,
             FrontPad = FrontPad.Body,
             RearPad = RearPad.Body,
-            FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : null,
-            RearPadMm = RearPad.Id == FittedId ? plan.RearPadMm : null,
+            FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : FrontPad.LeftMm,
+            RearPadMm = RearPad.Id == FittedId ? plan.RearPadMm : RearPad.LeftMm,
             Bedded = plan.Bedded || FrontPad.Id != FittedId,
             FrontRotor = FrontRotor.Body,
             FrontWrongSide = FrontRotor.Id == FittedId && plan.FrontWrongSide,
-            FrontDuct = Duct is null ? plan.FrontDuct : Duct.Body.Duct with { Wheel = plan.FrontDuct?.Wheel ?? Duct.Body.Duct.Wheel },
+            RearRotor = RearRotor is null ? plan.RearRotor : RearRotor.Body,
+            RearWrongSide = RearRotor is null && plan.RearWrongSide,
+            FrontDuct = Led(Duct, plan.FrontDuct),
+            RearDuct = Led(RearDuct, plan.RearDuct),
             Lines = lines,
             HoseYears = Lines is null ? plan.HoseYears : 0,
             LinesPrice = Lines is null ? plan.LinesPrice : Lines.Body.Price,
-            DuctPrice = Duct is null ? plan.DuctPrice : Duct.Body.Price,
+            DuctPrice = Duct is null && RearDuct is null ? plan.DuctPrice : DuctsPrice(),
             // Its months of this day have gone into the age; the bottle itself is known by its day.
             Fluid = Fluid.Body.OpenedOn is null ? Fluid.Body : Fluid.Body with { OpenedMonths = null },
             FluidState = Fluid.Id == FittedId ? state : state with
@@ -97,8 +108,15 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         };
     }
 
-    /// <summary>Ids in the order front pad, rear pad, rotor, duct, fluid, lines.</summary>
-    public string Key() => string.Join('|', FrontPad.Id, RearPad.Id, FrontRotor.Id, Duct?.Id ?? FittedId, Fluid.Id, Lines?.Id ?? FittedId);
+    /// <summary>What the hoses of both axles cost together; null where a price of them is unknown.</summary>
+    public double? DuctsPrice() => (Duct is null ? 0 : Duct.Body.Price) + (RearDuct is null ? 0 : RearDuct.Body.Price);
+
+    /// <summary>Ids in the order front pad, rear pad, rotor, duct, fluid, lines, and where the rear has others, its rotor and duct.</summary>
+    public string Key() => string.Join('|', [FrontPad.Id, RearPad.Id, FrontRotor.Id, Duct?.Id ?? FittedId, Fluid.Id, Lines?.Id ?? FittedId,
+        .. RearRotor is null && RearDuct is null ? Array.Empty<string>() : [RearRotor?.Id ?? FittedId, RearDuct?.Id ?? FittedId]]);
+
+    /// <summary>What decides how hot it gets: setups of the same key differ in fluid and hoses alone.</summary>
+    public string HeatKey() => (this with { Fluid = Fluid with { Id = FittedId }, Lines = null }).Key();
 
     /// <summary>The setup of a key, or null where it names what is not on offer.</summary>
     public static Selection? OfKey(string key, PredictionPlan plan, Offer offer)
@@ -106,20 +124,27 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         ArgumentNullException.ThrowIfNull(key);
         ArgumentNullException.ThrowIfNull(offer);
         var fitted = Fitted(plan);
-        if (key.Split('|') is not [var front, var rear, var rotor, var duct, var fluid, var lines])
+        if (key.Split('|') is not [var front, var rear, var rotor, var duct, var fluid, var lines, .. var behind] || behind.Length is not (0 or 2))
         {
             return null;
         }
+
+        var (rearRotor, rearDuct) = behind.Length == 0 ? (FittedId, FittedId) : (behind[0], behind[1]);
 
         var kit = rotor.StartsWith(KitMark, StringComparison.Ordinal) ? offer.Kits?.FirstOrDefault(part => part.Id == rotor[KitMark.Length..]) : null;
         var ring = kit is null ? Of(rotor, fitted.FrontRotor, offer.Rotors) : new Part<Rotor>(rotor, kit.Body.Rotor);
         return Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && ring is { } frontRotor
             && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
-            && (duct == FittedId || offer.Ducts.Any(part => part.Id == duct)) && (lines == FittedId || offer.Lines.Any(part => part.Id == lines))
+            && Has(duct, offer.Ducts) && Has(lines, offer.Lines) && Has(rearRotor, offer.Rotors) && Has(rearDuct, offer.Ducts)
             ? new Selection(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
-                offer.Lines.FirstOrDefault(part => part.Id == lines), kit) : null;
+                offer.Lines.FirstOrDefault(part => part.Id == lines), kit, offer.Rotors.FirstOrDefault(part => part.Id == rearRotor),
+                offer.Ducts.FirstOrDefault(part => part.Id == rearDuct)) : null;
 
+        static bool Has<T>(string id, IReadOnlyList<Part<T>> on)
+            where T : class => id == FittedId || on.Any(part => part.Id == id);
         static Part<T>? Of<T>(string id, Part<T> kept, IReadOnlyList<Part<T>> on)
             where T : class => id == FittedId ? kept : on.FirstOrDefault(part => part.Id == id);
     }
+
+    private static WheelDuct? Led(Part<DuctKit>? kit, WheelDuct? now) => kit is null ? now : kit.Body.Duct with { Wheel = now?.Wheel ?? kit.Body.Duct.Wheel };
 }

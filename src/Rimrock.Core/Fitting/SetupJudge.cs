@@ -46,13 +46,13 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
 
     private readonly ConcurrentDictionary<string, Population> beliefs = new();
     private readonly ConcurrentDictionary<string, Spread> wears = new();
-    private readonly ConcurrentDictionary<(string Front, string Rear, string Rotor, string? Duct), Heated?> heated = new();
+    private readonly ConcurrentDictionary<string, Heated?> heated = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
     public DrawnSetup? Known(Selection setup)
     {
         var on = setup.On(plan, wishes);
-        return heated.GetOrAdd((setup.FrontPad.Id, setup.RearPad.Id, setup.FrontRotor.Id, setup.Duct?.Id), _ => Heat(on)) is { } heat
+        return heated.GetOrAdd(setup.HeatKey(), _ => Heat(on)) is { } heat
             ? Draw(setup, on, heat) : null;
     }
 
@@ -72,8 +72,8 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
 
     private DrawnSetup Draw(Selection setup, PredictionPlan on, Heated heat)
     {
-        var effort = Effort.Hours(setup, plan.FrontRotor);
-        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan.FrontRotor,
+        var effort = Effort.Hours(setup, plan);
+        var cost = RunningCost.Of(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer) ?? setup, on, wishes, heat.Wear, plan,
             heat.Others);
         var scaled = new Objectives(default, heat.Street.Penalty, (cost.PerSeason ?? 0) + ((cost.BuyNow ?? 0) / Objectives.OutlaySeasons), effort,
             Math.Abs(heat.Share - equalShare), SetupSearch.Roughness(on.FrontPad, on.RearPad, SlotPoints(on)),
@@ -89,10 +89,11 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
                 .Where(layer => layer.Part is BrakePart.FrontFace or BrakePart.RearFace or BrakePart.FrontFluid).ToList();
             return new Suggestion(setup.Key(), SetupNames.Of(setup), 0, Unknown, Unknown, null, effort,
                 [.. found.Select(limit => new LimitChance(limit, Unknown, false))], layers, heat.Cold, heat.Street, Season(setup, on, run),
-                RunningCost.Of(setup, on, wishes, heat.Wear, plan.FrontRotor, heat.Others), Math.Round(heat.Share, 3), Math.Round(equalShare, 3),
+                RunningCost.Of(setup, on, wishes, heat.Wear, plan, heat.Others), Math.Round(heat.Share, 3), Math.Round(equalShare, 3),
                 Energy(on, run),
                 CrackLife.IndexBand(on.FrontRotor, heat.OverMeanK),
-                Math.Round(2 * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()), 1),
+                Math.Round((plan.Car.Front.Discs * (on.FrontRotor.WithHatKg() - plan.FrontRotor.WithHatKg()))
+                    + (plan.Car.Rear.Discs * (on.RearRotor.WithHatKg() - plan.RearRotor.WithHatKg())), 1),
                 new AxleFigures(on.FrontPad.Traits?.Bite, on.RearPad.Traits?.Bite), []);
         }));
     }
@@ -225,7 +226,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
 
     /// <summary>Setups that differ in fluid and hoses alone, and of which the same is believed.</summary>
     private IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
-        drawn.GroupBy(one => (one.Selection.FrontPad.Id, one.Selection.RearPad.Id, one.Selection.FrontRotor.Id, one.Selection.Duct?.Id, belief.KeyOf(one.On)))
+        drawn.GroupBy(one => (one.Selection.HeatKey(), belief.KeyOf(one.On)))
             .Select(group => group.ToList());
 
     private List<EventDay> Season(Selection setup, PredictionPlan on, DayRun run)

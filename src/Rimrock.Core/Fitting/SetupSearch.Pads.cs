@@ -48,7 +48,7 @@ internal sealed partial class SetupSearch
         var referenceAxleShare = axle == Axle.Rear ? 1 - cell.ReferenceShare : cell.ReferenceShare;
         var usable = RunningCost.UsableMm3(heat.Brake);
         var perMm = usable / Math.Max(0.1, heat.Brake.PadNewMm - heat.Brake.PadLimitMm);
-        var start = pad.Id == Selection.FittedId ? heat.StartMm : heat.Brake.PadNewMm;
+        var start = pad.Id == Selection.FittedId ? heat.StartMm : pad.LeftMm ?? heat.Brake.PadNewMm;
         var changed = axle == Axle.Rear ? Selection.Fitted(plan) with { RearPad = pad } : Selection.Fitted(plan) with { FrontPad = pad };
         var outlay = Outlay(changed);
         var states = new PadState[PadCell.Buckets];
@@ -80,7 +80,7 @@ internal sealed partial class SetupSearch
         }
 
         var discMu = heat.Brake.DiscMu(heat.MeanMu(pad.Body));
-        return new PadCell(states, discMu, Effort.Hours(changed, plan.FrontRotor));
+        return new PadCell(states, discMu, Effort.Hours(changed, plan));
     }
 
     private List<InputFault> TooMuch()

@@ -26,10 +26,11 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     private const long MostWork = 4_000_000;
 
     private readonly Part<Pad>[] pads = [new(Selection.FittedId, plan.FrontPad),
-        .. offer.Pads.Where(pad => !wishes.IsKept(ClassPart.Pads) && HardStops.OfPad(pad.Body, wishes) is null
+        .. offer.Pads.Where(pad => pad.IsFor(Axle.Front) && !wishes.IsKept(ClassPart.Pads) && HardStops.OfPad(pad.Body, wishes) is null
         && FitRules.Of(pad.Body, Axle.Front, plan.Car) is null)];
     private readonly Part<Pad>[] rearPads =
-        [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes) is null)];
+        [new(Selection.FittedId, plan.RearPad), .. offer.Pads.Where(pad => pad.IsFor(Axle.Rear)
+            && HardStops.Of(pad.Body, Axle.Rear, plan.RearRotor, plan, wishes) is null)];
     private readonly Part<Rotor>[] rotors =
         [new(Selection.FittedId, plan.FrontRotor), .. offer.Rotors.Where(rotor => HardStops.Of(rotor.Body, plan, wishes) is null)];
     private readonly Part<DuctKit>?[] ducts = [null, .. offer.Ducts.Where(duct => HardStops.Of(duct.Body, plan, wishes) is null)];
@@ -137,7 +138,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var running = ((flushes * RunningCost.FlushLitres(plan.Car) * (fluid.Body.PriceLitre ?? 0))
             + ((kit?.Body.Price ?? 0) / RunningCost.WriteOffYears)) / seasonHours;
         return new Filling(fluid, kit, vapour.P50, (vapour.P90 - vapour.P10) / ScreenChance.EightTenthsWidth, running + Outlay(setup),
-            Effort.Hours(setup, plan.FrontRotor), RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0,
+            Effort.Hours(setup, plan), RunningCost.BuyNowOf(setup, plan) ?? 0,
             PedalTravel.SwellShare(plan.Car, on.Hoses()));
     }
 
@@ -150,7 +151,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var front = pads.Select(pad => HardStops.Of(pad.Body, rotor.Body, wishes) is null || (pad.Id == Selection.FittedId && rotor.Id == Selection.FittedId)
             ? PadInCell(cell, Axle.Front, pad, rotor.Body.Finish?.PadWearFactor() ?? 1) : null).ToArray();
         var rear = rearPads.Select(pad => PadInCell(cell, Axle.Rear, pad, 1)).ToArray();
-        var effort = Effort.Hours(setup, plan.FrontRotor);
+        var effort = Effort.Hours(setup, plan);
         var least = new Filling(fillings[0].Fluid, null, 0, 0, fillings.Min(filling => filling.CostPerHour), fillings.Min(filling => filling.EffortHours), 0);
         for (var f = 0; f < front.Length; f++)
         {
@@ -170,7 +171,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
                 }
 
                 var budget = (wishes.MostToBuy ?? double.MaxValue)
-                    - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan.Car, plan.FrontRotor)
+                    - (RunningCost.BuyNowOf(setup with { FrontPad = pads[f], RearPad = rearPads[r] }, plan)
                     ?? 0);
                 if (budget < 0 || (street[f][r].ExtraMetres > wishes.MostColdMetres && (f > 0 || r > 0)))
                 {
@@ -212,7 +213,7 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
         var filling = FillingOf(setup.Fluid, setup.Lines);
         var pair = Weigh(cell, ahead, behind, setup.FrontPad.Body, setup.RearPad.Body, street.Penalty,
             RotorCostPerHour(setup.FrontRotor, setup.Duct, setup.FrontPad.Body, cell),
-            Effort.Hours(Selection.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan.FrontRotor));
+            Effort.Hours(Selection.Fitted(plan) with { FrontRotor = setup.FrontRotor, Duct = setup.Duct }, plan));
         return With(pair, filling, filling.Holds(pair.FrontFluidC, pair.FrontFluidSigma, pair.RearFluidC, pair.RearFluidSigma));
     }
 
@@ -247,5 +248,5 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
     }
 
     /// <summary>What has to be bought, for each hour of two seasons.</summary>
-    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan.Car, plan.FrontRotor) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
+    private double Outlay(Selection setup) => (RunningCost.BuyNowOf(setup, plan) ?? 0) / (Objectives.OutlaySeasons * seasonHours);
 }

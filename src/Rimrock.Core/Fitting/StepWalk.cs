@@ -63,7 +63,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     // With other calipers the pads and the fluid that were bought until then are bought anew.
     private double? Buy(Selection fitted, Waypoint before, Waypoint after) => after.At.Kit is null || before.At.Kit is not null
         ? after.Told.Cost.BuyNow - before.Told.Cost.BuyNow
-        : after.Told.Cost.BuyNow - RunningCost.BuyNowOf(before.At with { FrontPad = fitted.FrontPad, Fluid = fitted.Fluid }, plan.Car, plan.FrontRotor);
+        : after.Told.Cost.BuyNow - RunningCost.BuyNowOf(before.At with { FrontPad = fitted.FrontPad, Fluid = fitted.Fluid }, plan);
 
     private void Walk(List<Waypoint> path, Suggestion asItStands, DrawnSetup target)
     {
@@ -122,6 +122,13 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
             return changes[0];
         }
 
+        // What must not be driven on is changed first.
+        int Stops(Selection at) => HardStops.OfFitted(at.On(plan, wishes)).Count;
+        if (Stops(now) is > 0 and var stops && changes.FindIndex(change => Stops(change.Apply(now)) < stops) is >= 0 and var must)
+        {
+            return changes[must];
+        }
+
         // No rear pads of more heat than the front ones have, not even for a week.
         var usual = changes.FindAll(change => change.Apply(now) is var then
             && (then.RearPad.Id == now.RearPad.Id || PadPair.IsUsual(then.FrontPad.Body, then.RearPad)));
@@ -147,7 +154,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
             return changes[pads];
         }
 
-        double Outlay(Selection setup) => buy(setup) + (HourWorth * Effort.Hours(setup, plan.FrontRotor));
+        double Outlay(Selection setup) => buy(setup) + (HourWorth * Effort.Hours(setup, plan));
         var gains = changes.Select(change =>
         {
             var after = After(change.Apply(now), null, isTold: false);
@@ -227,6 +234,16 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
             yield return (duct.Body.Name, setup => setup with { Duct = duct });
         }
 
+        if (to.RearRotor is { } rings && rings.Id != before.RearRotor?.Id)
+        {
+            yield return (Said.Of("step-walk.rear", rings.Body.Name), setup => setup with { RearRotor = rings });
+        }
+
+        if (to.RearDuct is { } led && led.Id != before.RearDuct?.Id)
+        {
+            yield return (Said.Of("step-walk.rear", led.Body.Name), setup => setup with { RearDuct = led });
+        }
+
         if (target.Kit is { } kit)
         {
             yield return (Said.Of("step-walk.kit", kit.Body.Name, target.FrontPad.Body.Name, target.Fluid.Body.Name), setup => setup with
@@ -247,9 +264,10 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     private static (Said What, Func<Selection, Selection> Apply)? PadsOf(Selection before, Selection to)
     {
         var (front, rear) = (to.FrontPad.Id != before.FrontPad.Id, to.RearPad.Id != before.RearPad.Id);
+        static Said Name(Part<Friction.Pad> pad) => pad.LeftMm is null ? pad.Body.Name : Said.Of("step-walk.from-stock", pad.Body.Name);
         Said? what = front && to.FrontPad.Id == to.RearPad.Id ? Said.Of("step-walk.front-rear", to.FrontPad.Body.Name)
-            : front && rear ? Said.Of("step-walk.front-rear-2", to.FrontPad.Body.Name, to.RearPad.Body.Name)
-            : front ? Said.Of("step-walk.front", to.FrontPad.Body.Name) : rear ? Said.Of("step-walk.rear", to.RearPad.Body.Name) : null;
+            : front && rear ? Said.Of("step-walk.front-rear-2", Name(to.FrontPad), Name(to.RearPad))
+            : front ? Said.Of("step-walk.front", Name(to.FrontPad)) : rear ? Said.Of("step-walk.rear", Name(to.RearPad)) : null;
         return what is null ? null : (what, setup => setup with
         {
             FrontPad = front ? to.FrontPad : setup.FrontPad,

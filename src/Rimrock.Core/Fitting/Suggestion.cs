@@ -20,7 +20,10 @@ public sealed record LimitChance(Limit Limit, Chance Chance, bool WorthTelling);
 /// <param name="Duct">Ducts; null for the car's own.</param>
 /// <param name="Fluid">Fluid.</param>
 /// <param name="Lines">Lines; null for the car's own.</param>
-public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Rotor, PartName? Duct, PartName Fluid, PartName? Lines)
+/// <param name="RearRotor">Rear rotors; null for the car's own.</param>
+/// <param name="RearDuct">Rear ducts; null for the car's own.</param>
+public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Rotor, PartName? Duct, PartName Fluid, PartName? Lines,
+    PartName? RearRotor = null, PartName? RearDuct = null)
 {
     /// <summary>The names of a setup.</summary>
     public static SetupNames Of(Selection setup)
@@ -29,7 +32,9 @@ public sealed record SetupNames(PartName FrontPad, PartName RearPad, PartName Ro
         return new SetupNames(new(setup.FrontPad.Id, setup.FrontPad.Body.Name), new(setup.RearPad.Id, setup.RearPad.Body.Name),
             new(setup.FrontRotor.Id, setup.FrontRotor.Body.Name),
             setup.Duct is { } duct ? new(duct.Id, duct.Body.Name) : null, new(setup.Fluid.Id, setup.Fluid.Body.Name), setup.Lines is { } lines
-                ? new(lines.Id, lines.Body.Name) : null);
+                ? new(lines.Id, lines.Body.Name) : null,
+            setup.RearRotor is { } rearRotor ? new(rearRotor.Id, rearRotor.Body.Name) : null,
+            setup.RearDuct is { } rearDuct ? new(rearDuct.Id, rearDuct.Body.Name) : null);
     }
 }
 
@@ -56,7 +61,7 @@ public sealed record PartName(string Id, string Name);
 /// <param name="EqualPadShare">The same with equal pads on the fitted rotors.</param>
 /// <param name="EnergyInBand">Share of the front pads' braking energy inside, below and above their working band.</param>
 /// <param name="CrackIndex">Strain at the front ring's worst spot over a plain ring's at 150 K, with the band in which life differs.</param>
-/// <param name="UnsprungKg">Mass of both front rotors over the fitted ones, kg.</param>
+/// <param name="UnsprungKg">Mass of all rotors over the fitted ones, kg.</param>
 /// <param name="Bite">How firmly front and rear pads take hold, 0 to 10; null where unknown.</param>
 /// <param name="Reasons">Why it stands where it does.</param>
 /// <param name="YearDanger">Chance that something dangerous happens at one of the year's events, counted over members carried through them all; null where they

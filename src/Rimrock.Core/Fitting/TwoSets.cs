@@ -42,7 +42,7 @@ internal static class TwoSets
             yield break;
         }
 
-        var hours = Effort.Hours(isChanged, 0, opened: false, lines: false, ducts: false);
+        var hours = Effort.Hours(isChanged, 0, opened: false, lines: false, new(false, false));
         var worn = (Worn(on, theirs, road, isChanged), Worn(plan, own, road, isChanged));
         yield return Said.Of("two-sets.swapped-for-each-event", Pads(asItStands, isChanged), Units.H(hours), Units.H(2 * hours * plan.EventsAYear()),
             worn is ({ } left, { } kept) ? left > kept ? Said.Of("two-sets.road-wears-less-by", Math.Round(left - kept))

@@ -43,6 +43,8 @@ public static class TypicalShelf
     // Street sets that a pair of rotors, a set of lines, a pair of ducts, a kit for both sides usually cost (engineering judgement, x2).
     private static readonly Dictionary<string, double> Others = new()
     {
+        ["plain"] = PlainPair,
+        ["rear-plain"] = PlainPair,
         ["slotted"] = 3,
         ["high-carbon"] = 2.5,
         ["two-piece"] = 10,
@@ -51,6 +53,9 @@ public static class TypicalShelf
         ["duct"] = 2,
         ["kit"] = 25,
     };
+
+    // Rings that are this much lighter than their size makes them have lost it, kg (common practice: makers' tolerances).
+    private const double LightKg = 0.5;
 
     // A pair of plain rotors as they came with the car (engineering judgement, x2).
     private const double PlainPair = 2;
@@ -79,8 +84,7 @@ public static class TypicalShelf
             Pads = [.. own.Pads, .. PadsFor(plan, own, wishes, scale, name)],
             Fluids = own.Fluids.Count(fluid => HardStops.Of(fluid.Body, plan, wishes) is null) >= EnoughFluids ? own.Fluids
                 : [.. own.Fluids, .. Fluids.Select(row => FluidOf(row, scale, name))],
-            Rotors = own.Rotors.Any(rotor => HardStops.Of(rotor.Body, plan, wishes) is null) ? own.Rotors
-                : [.. own.Rotors, .. RotorsFor(plan, scale, name)],
+            Rotors = [.. own.Rotors, .. HasFor(Axle.Front) ? [] : RotorsFor(plan, scale, name), .. HasFor(Axle.Rear) ? [] : RearRotorsFor(plan, scale, name)],
             Lines = own.Lines.Any(lines => HardStops.Of(lines.Body, plan.Car, wishes) is null) ? own.Lines
                 : [.. own.Lines, .. LinesFor(plan.Car, scale, name)],
             Ducts = own.Ducts.Count > 0 || plan.Car.Kind == VehicleKind.Motorcycle ? own.Ducts
@@ -88,6 +92,8 @@ public static class TypicalShelf
                     Round(Others["duct"] * scale)))],
             Kits = own.Kits?.Any(kit => HardStops.Of(kit.Body, plan, wishes) is null) == true ? own.Kits : [.. own.Kits ?? [], .. KitsFor(plan, scale, name)],
         };
+
+        bool HasFor(Axle axle) => own.Rotors.Any(rotor => HardStops.Of(rotor.Body, plan, wishes, axle) is null);
     }
 
     /// <summary>Price of a plain street set, by what the driver's own prices say; null where there is none.</summary>
@@ -109,7 +115,7 @@ public static class TypicalShelf
 
         var code = id[Mark.Length..];
         return Pads.Any(row => row.Family == code) ? PadSets(code) : Fluids.FirstOrDefault(row => row.Code == code) is { Code: not null } fluid ? fluid.Multiple
-            : !Others.TryGetValue(code, out var sets) ? null : code is "slotted" or "high-carbon" or "two-piece" ? sets / 2 : sets;
+            : !Others.TryGetValue(code, out var sets) ? null : code is "plain" or "rear-plain" or "slotted" or "high-carbon" or "two-piece" ? sets / 2 : sets;
     }
 
     /// <summary>Street sets that a set of pads of a family costs.</summary>
@@ -149,18 +155,23 @@ public static class TypicalShelf
         return new(Mark + row.Code, new BrakeFluid(name(told), row.Class, row.DryC ?? minima.DryC, row.WetC ?? minima.WetC, Round(row.Multiple * scale)));
     }
 
-    /// <summary>Rings of the car's own size: slotted, of high-carbon iron, and a floating ring on a hat.</summary>
+    /// <summary>
+    /// Rings of the car's own size, as thick as new: plain where those on it are worn or are none, slotted, of high-carbon iron, and a floating ring on a hat.
+    /// </summary>
     private static IEnumerable<Part<Rotor>> RotorsFor(PredictionPlan plan, double? scale, Func<Said, string> name)
     {
         var own = plan.FrontRotor;
-        if (own.Material != RingMaterial.Iron || own.Construction == RotorConstruction.Drum)
+        if (Plain(own, plan.Car.Front) is not { } plain)
         {
             yield break;
         }
 
-        var plain = own with { RingMassKg = null, Finish = null, Grade = IronGrade.Plain, BracketForMm = null };
-        Part<Rotor> Of(string code, Said told, Rotor rotor) => new(Mark + code,
-            rotor with { Name = name(Said.Of("typical-shelf.rotor", told, Price(Others[code], scale))), Price = Round(Others[code] * scale / 2) });
+        Part<Rotor> Of(string code, Said told, Rotor rotor) => RotorOf(code, told, rotor, scale, name);
+        if (IsRenewedBy(plain, own))
+        {
+            yield return Of("plain", Said.Of("typical-shelf.plain"), plain);
+        }
+
         yield return Of("slotted", Said.Of("typical-shelf.slotted"), plain with { Finish = new RotorFinish(RotorFace.Slotted) });
         yield return Of("high-carbon", Said.Of("typical-shelf.high-carbon"), plain with { Grade = IronGrade.HighCarbon });
         if (plan.Car.Kind == VehicleKind.Car && own.Construction == RotorConstruction.OnePiece)
@@ -169,6 +180,28 @@ public static class TypicalShelf
                 plain with { Construction = RotorConstruction.TwoPiece, Grade = IronGrade.HighCarbon });
         }
     }
+
+    /// <summary>Plain rear rings of the car's own size, where those on it are worn or are none.</summary>
+    private static IEnumerable<Part<Rotor>> RearRotorsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
+        Plain(plan.RearRotor, plan.Car.Rear) is { } plain && IsRenewedBy(plain, plan.RearRotor)
+            ? [RotorOf("rear-plain", Said.Of("typical-shelf.rear-plain"), plain, scale, name)] : [];
+
+    private static Part<Rotor> RotorOf(string code, Said told, Rotor rotor, double? scale, Func<Said, string> name) => new(Mark + code,
+        rotor with { Name = name(Said.Of("typical-shelf.rotor", told, Price(Others[code], scale))), Price = Round(Others[code] * scale / 2) });
+
+    // As it once came with the car; null for drums and what is not of iron.
+    private static Rotor? Plain(Rotor own, AxleBrake brake) => own.Material != RingMaterial.Iron || own.Construction == RotorConstruction.Drum ? null
+        : own with
+        {
+            RingMassKg = null,
+            Finish = null,
+            Grade = IronGrade.Plain,
+            BracketForMm = null,
+            ThicknessMm = own.ThicknessMm < FitRules.MadeMm(brake, own) - FitRules.ThickerMm ? FitRules.MadeMm(brake, own) : own.ThicknessMm,
+        };
+
+    private static bool IsRenewedBy(Rotor plain, Rotor own) =>
+        own.ThicknessMm < plain.ThicknessMm || (own.Finish?.Face ?? RotorFace.Plain) != RotorFace.Plain || own.RingMassKg < plain.MassKg() - LightKg;
 
     private static IEnumerable<Part<CaliperKit>> KitsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
         TypicalKit.For(plan, name(Said.Of("typical-shelf.kit", Price(Others["kit"], scale))), Round(Others["kit"] * scale)) is { } kit

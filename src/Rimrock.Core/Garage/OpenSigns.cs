@@ -27,6 +27,11 @@ internal sealed class OpenSigns
             Add(new OpenSign(said.Day!.Value, trouble, trouble == Trouble.NoStop ? Axle.Front : null), null);
         }
 
+        foreach (var axle in Axles.Both.Where(axle => said.Burnt?[axle] == true))
+        {
+            Add(new OpenSign(said.Day!.Value, Trouble.BurntRotor, axle), null);
+        }
+
         foreach (var look in said.Found?.Corners ?? [])
         {
             foreach (var trouble in FoundAt(look))
@@ -58,6 +63,8 @@ internal sealed class OpenSigns
             Trouble.BadHose => Looked(look => Ticked(look, CornerMark.HoseSound)),
             Trouble.CrackedRotor => Looked(look => Ticked(look, CornerMark.FacesSound)),
             Trouble.LooseHardware => Looked(look => Ticked(look, CornerMark.HardwareFirm)),
+            Trouble.WornPads => Looked(look => look.InnerMm is not null && look.OuterMm is not null),
+            Trouble.WarningLight => said.Found?.FluidLevelMm is not null,
             Trouble.LoosePad => Looked(look => look.InnerMm is not null && look.OuterMm is not null && !Ticked(look, CornerMark.PadLoose)),
             _ => false,
         };

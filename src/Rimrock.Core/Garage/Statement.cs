@@ -1,6 +1,7 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Limits;
 
 namespace Rimrock.Core.Garage;
 
@@ -36,12 +37,13 @@ public enum KnownBy
 /// <param name="Found">What was measured; null where nothing was.</param>
 /// <param name="NewPads">True for an axle that got a new set of pads.</param>
 /// <param name="NewFluid">True where the fluid was changed.</param>
+/// <param name="Burnt">True for an axle whose iron rotors were so hot that they are discarded.</param>
 /// <param name="Noticed">What a driver noticed that stops the car; null for nothing.</param>
 /// <param name="IsFirm">True where the pedal stayed firm all day.</param>
 /// <param name="Wheels">Corners that there are to look at: a motorcycle has two front discs and one behind.</param>
 /// <param name="Litres">What a change of fluid took, l.</param>
 public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fitment, PredictionPlan? Driven = null, int HotLaps = 0,
-    Inspection? Found = null, Axles<bool>? NewPads = null, bool NewFluid = false,
+    Inspection? Found = null, Axles<bool>? NewPads = null, bool NewFluid = false, Axles<bool>? Burnt = null,
     IReadOnlyList<Trouble>? Noticed = null, bool IsFirm = false, int Wheels = 4, double Litres = 0)
 {
     /// <summary>Of a day in the paddock.</summary>
@@ -52,12 +54,13 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
     {
         ArgumentNullException.ThrowIfNull(session);
         return new Statement(session.Date, KnownBy.Driven, key, Fitment.Of(session.Plan), session.DrivenPlan(), session.Laps,
-            Noticed: [.. Troubles(session).Concat(also ?? []).Distinct()], IsFirm: session.Pedal == PedalFeel.Firm);
+            Burnt: Axles.Of(axle => LimitEdges.IsDiscarded(session.Plan.At(axle).Rotors.Rotor, session.HottestRotorC(axle))),
+            Noticed: [.. Troubles(session).Concat(also ?? []).Distinct()], IsFirm: session.Felt() == PedalFeel.Firm);
     }
 
     private static IEnumerable<Trouble> Troubles(LogSession session)
     {
-        Trouble? pedal = session.Pedal switch
+        Trouble? pedal = session.Felt() switch
         {
             PedalFeel.SoftHot => Trouble.SoftPedal,
             PedalFeel.Sinks => Trouble.SinkingPedal,
@@ -70,7 +73,8 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
             Sign.Grinding => Trouble.Grinding,
             _ => (Trouble?)null,
         });
-        return signs.Prepend(pedal).OfType<Trouble>();
+        var seals = Axles.Both.Any(axle => session.HottestCaliperC(axle) >= LimitEdges.SealGoneC) ? Trouble.BurntSeals : (Trouble?)null;
+        return signs.Prepend(pedal).Append(seals).OfType<Trouble>();
     }
 
     /// <summary>Of an inspection.</summary>

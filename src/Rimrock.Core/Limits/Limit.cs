@@ -52,6 +52,12 @@ public enum Lever
 
     /// <summary>A shield beside something hot.</summary>
     Shield = 128,
+
+    /// <summary>Rear rotors.</summary>
+    RearRotor = 256,
+
+    /// <summary>Air to the rear rotors.</summary>
+    RearAir = 512,
 }
 
 /// <summary>A demand beside a capacity on one member's day.</summary>

@@ -43,6 +43,20 @@ public static class LimitEdges
     /// <summary>Above this they let go, C (from memory; engineering judgement).</summary>
     public const double SealGoneC = 250;
 
+    /// <summary>
+    /// Iron that has been this hot has changed its structure, C (handbook: transformation from about 730 C on, complete before this; from memory).
+    /// </summary>
+    public const double TransformedIronC = 900;
+
+    /// <summary>True where a rotor that was so hot is discarded: its iron has changed its structure.</summary>
+    /// <param name="rotor">The rotor.</param>
+    /// <param name="celsius">What it surely reached, C; null where nothing tells.</param>
+    public static bool IsDiscarded(Rotor rotor, double? celsius)
+    {
+        ArgumentNullException.ThrowIfNull(rotor);
+        return rotor.Material == RingMaterial.Iron && celsius >= TransformedIronC;
+    }
+
     /// <summary>What the rubbing face of a rotor should stay below, C.</summary>
     /// <param name="rotor">The rotor.</param>
     /// <param name="deviation">A member's own, in standard deviations.</param>

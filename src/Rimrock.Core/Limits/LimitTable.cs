@@ -26,6 +26,7 @@ public sealed record LimitRow(string Code, BrakePart Part, string Unit, Lever Mo
 public static class LimitTable
 {
     private const Lever Heat = Lever.FrontAir | Lever.FrontRotor | Lever.Driving;
+    private const Lever RearHeat = Lever.RearAir | Lever.RearRotor | Lever.Driving;
 
     /// <summary>All rows, in the order in which a car is looked over.</summary>
     public static IReadOnlyList<LimitRow> All { get; } =
@@ -34,7 +35,7 @@ public static class LimitTable
             PadHarm(plan.FrontRotor), day => day.PadHot(Axle.Front, phase => phase.FrontEnergy),
             (day, reading) => LimitWords.PadHot(Said.Of("limit-table.front-pads-fade"), day, reading, day.Plan.FrontPad, day.Plan.FrontRotor, phase =>
                 phase.FrontEnergy)),
-        new(LimitCode.RearPadHot, BrakePart.RearChart, "C", Lever.RearPad | Lever.Driving, plan =>
+        new(LimitCode.RearPadHot, BrakePart.RearChart, "C", Lever.RearPad | RearHeat, plan =>
             PadHarm(plan.RearRotor), day => day.PadHot(Axle.Rear, phase => phase.RearEnergy),
             (day, reading) => LimitWords.PadHot(Said.Of("limit-table.rear-pads-fade"), day, reading, day.Plan.RearPad, day.Plan.RearRotor, phase =>
                 phase.RearEnergy)),
@@ -45,7 +46,7 @@ public static class LimitTable
         new(LimitCode.FrontFluid, BrakePart.FrontFluid, "C", Lever.Fluid | Lever.FrontPad | Lever.Pistons | Heat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.FrontFluid, day.Fluid.VapourC),
             (day, reading) => LimitWords.Fluid(Said.Of("limit-table.front-fluid-boils"), day, reading, BrakePart.FrontFluid)),
-        new(LimitCode.RearFluid, BrakePart.RearFluid, "C", Lever.Fluid | Lever.RearPad | Lever.Pistons | Lever.Driving, _ =>
+        new(LimitCode.RearFluid, BrakePart.RearFluid, "C", Lever.Fluid | Lever.RearPad | Lever.Pistons | RearHeat, _ =>
             Harm.Danger, day => day.Heat(BrakePart.RearFluid, day.Fluid.VapourC),
             (day, reading) => LimitWords.Fluid(Said.Of("limit-table.rear-fluid-boils"), day, reading, BrakePart.RearFluid)),
         new(LimitCode.LineFluid, BrakePart.FrontFluid, "C", Lever.Shield | Lever.Fluid, _ =>
@@ -82,7 +83,7 @@ public static class LimitTable
         new(LimitCode.FrontFace, BrakePart.FrontFace, "C", Heat, plan =>
             FaceHarm(plan.FrontRotor), day => day.Heat(BrakePart.FrontFace, LimitEdges.FaceLimitC(day.Plan.FrontRotor, day.Car.Capacities.FrontFace)),
             (day, reading) => LimitWords.Face(Said.Of("limit-table.front-rotors-overheat"), day, reading, day.Plan.FrontRotor, BrakePart.FrontFace)),
-        new(LimitCode.RearFace, BrakePart.RearFace, "C", Lever.Driving, plan =>
+        new(LimitCode.RearFace, BrakePart.RearFace, "C", RearHeat, plan =>
             FaceHarm(plan.RearRotor), day => day.Heat(BrakePart.RearFace, LimitEdges.FaceLimitC(day.Plan.RearRotor, day.Car.Capacities.RearFace)),
             (day, reading) => LimitWords.Face(day.Plan.RearRotor.Brake().RubsBothFaces
                 ? Said.Of("limit-table.rear-rotors-overheat") : Said.Of("limit-table.rear-drums-overheat"), day, reading, day.Plan.RearRotor,
@@ -91,13 +92,13 @@ public static class LimitTable
         new(LimitCode.FrontWornThrough, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
             Harm.Danger, day => day.Wear(day.Plan.At(Axle.Front).PadMm, day.Plan.Car.Front, phase => phase.FrontWornMm3, 0),
             (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.front-pads-wear-metal"), day.Plan.At(Axle.Front).PadMm, reading)),
-        new(LimitCode.RearWornThrough, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
+        new(LimitCode.RearWornThrough, BrakePart.RearPadCore, "mm", Lever.RearPad | RearHeat, _ =>
             Harm.Danger, day => day.Wear(day.Plan.At(Axle.Rear).PadMm, day.Plan.Car.Rear, phase => phase.RearWornMm3, 0),
             (day, reading) => LimitWords.WornThrough(Said.Of("limit-table.rear-pads-wear-metal"), day.Plan.At(Axle.Rear).PadMm, reading)),
         new(LimitCode.FrontWear, BrakePart.FrontPadCore, "mm", Lever.FrontPad | Heat, _ =>
             Harm.Damage, day => day.Wear(day.Plan.At(Axle.Front).PadMm, day.Plan.Car.Front, phase => phase.FrontWornMm3, day.Plan.Car.Front.PadLimitMm),
             (day, reading) => LimitWords.Wear(Said.Of("limit-table.front-pads-wear-through"), day.Plan.At(Axle.Front).PadMm, reading)),
-        new(LimitCode.RearWear, BrakePart.RearPadCore, "mm", Lever.RearPad | Lever.Driving, _ =>
+        new(LimitCode.RearWear, BrakePart.RearPadCore, "mm", Lever.RearPad | RearHeat, _ =>
             Harm.Damage, day => day.Wear(day.Plan.At(Axle.Rear).PadMm, day.Plan.Car.Rear, phase => phase.RearWornMm3, day.Plan.Car.Rear.PadLimitMm),
             (day, reading) => LimitWords.Wear(Said.Of("limit-table.rear-pads-wear-through"), day.Plan.At(Axle.Rear).PadMm, reading)),
     ];

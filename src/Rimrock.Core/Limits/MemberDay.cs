@@ -126,9 +126,9 @@ public sealed record MemberDay(PredictionPlan Plan, DayRun Run, int Lane, CarFac
         var ceiling = Math.Min(LockOrder.MostG, Plan.Drive().GripG());
         var height = car.CgHeightM + Car.Lesser.HigherM();
         var original = new FrictionCurve(PadFamilies.Find(car.OriginalPadFamily).Curve, PadFamilies.Find(car.OriginalPadFamily).ColdSlopePerK);
-        var own = Plan.FrontKit?.Replaces ?? car.Front;
-        var made = Plan.FrontRotor with { OuterDiameterMm = own.RotorMm ?? Plan.FrontRotor.BracketForMm ?? Plan.FrontRotor.OuterDiameterMm };
-        var (ownRear, madeRear) = (Plan.RearKit?.Replaces ?? car.Rear, Plan.RearKit?.ReplacesRotor ?? Plan.RearRotor);
+        var (own, ring) = Plan.Original(Axle.Front);
+        var made = ring with { OuterDiameterMm = own.RotorMm ?? ring.BracketForMm ?? ring.OuterDiameterMm };
+        var (ownRear, madeRear) = Plan.Original(Axle.Rear);
         var asMade = Plan.Cylinder?.Replaces is { } hydraulics ? car with { Hydraulics = hydraulics } : car;
         double PerPascal(AxleBrake brake, Rotor rotor, double mu) =>
             car.Hydraulics.AxleTorquePerPascal(brake, brake.EffectiveRadiusM(rotor)) * brake.DiscMu(mu);

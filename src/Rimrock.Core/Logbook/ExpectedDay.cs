@@ -9,8 +9,7 @@ namespace Rimrock.Core.Logbook;
 /// <param name="SessionWearMm">Friction material that a session takes, mm, by axle.</param>
 /// <param name="LapWearMm">The same for a lap; null where no laps are driven.</param>
 /// <param name="FluidC">Upper edge of the fluid's highest temperature, C; null where it is not asked.</param>
-/// <param name="FaceC">Upper edge of each axle's hottest face, the mean of a stop, C; null where none is reckoned.</param>
-public sealed record ExpectedDay(Axles<double> SessionWearMm, Axles<double>? LapWearMm, double? FluidC, Axles<double?> FaceC = default)
+public sealed record ExpectedDay(Axles<double> SessionWearMm, Axles<double>? LapWearMm, double? FluidC)
 {
     /// <summary>Reckons it; null where the plan leads beyond the model.</summary>
     public static ExpectedDay? Of(PredictionPlan plan)
@@ -30,10 +29,7 @@ public sealed record ExpectedDay(Axles<double> SessionWearMm, Axles<double>? Lap
             var worn = new Axles<double>(Worn(LimitCode.FrontWear, Axle.Front), Worn(LimitCode.RearWear, Axle.Rear));
             var laps = result.Summary.HotLaps;
             return new ExpectedDay(worn, laps > 0 ? new Axles<double>(worn.Front / laps, worn.Rear / laps) : null,
-                result.Limits.Where(limit => limit.Code is LimitCode.FrontFluid or LimitCode.RearFluid).Max(limit => limit.DemandHigh ?? limit.Demand),
-                new Axles<double?>(HighOf(LimitCode.FrontFace), HighOf(LimitCode.RearFace)));
-
-            double? HighOf(string code) => result.Limits.FirstOrDefault(limit => limit.Code == code) is { } face ? face.DemandHigh ?? face.Demand : null;
+                result.Limits.Where(limit => limit.Code is LimitCode.FrontFluid or LimitCode.RearFluid).Max(limit => limit.DemandHigh ?? limit.Demand));
         }
         catch (BeyondModelException)
         {

@@ -1,3 +1,4 @@
+using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
 using Rimrock.Core.Vehicles;
@@ -24,9 +25,11 @@ internal static class NotLooked
     /// <summary>Of a day.</summary>
     public static IEnumerable<Finding> Of(LogSession session) => Told(
     [
-        .. session.Pedal == PedalFeel.Unsaid ? [Said.Of("not-looked.pedal")] : (Said[])[],
-        .. session.FrontPaint is null && session.RearPaint is null && session.ReadingC is null ? [Said.Of("not-looked.rotors-heat")] : (Said[])[],
-        .. session.FrontSticker is null && session.RearSticker is null ? [Said.Of("not-looked.calipers-heat")] : (Said[])[],
+        .. session.Felt() == PedalFeel.Unsaid ? [Said.Of("not-looked.pedal")] : (Said[])[],
+        .. Axles.Both.Any(axle => session.Paints(axle).Any() || session.Read(ObservationKind.RotorReading, axle).Any()
+            || session.Read(ObservationKind.RotorPeak, axle).Any()) ? (Said[])[] : [Said.Of("not-looked.rotors-heat")],
+        .. Axles.Both.Any(axle => session.Stickers(axle).Any() || session.Read(ObservationKind.CaliperPeak, axle).Any()) ? (Said[])[]
+            : [Said.Of("not-looked.calipers-heat")],
         .. session.FluidLevelMm is null ? [Said.Of("not-looked.level")] : (Said[])[],
         Said.Of("not-looked.pads-and-cracks"),
     ]);

@@ -62,6 +62,24 @@ public enum Spoken
 
     /// <summary>Squeal.</summary>
     Squeal,
+
+    /// <summary>Pads without material.</summary>
+    WornOut,
+
+    /// <summary>The brakes' warning light.</summary>
+    WarningLight,
+
+    /// <summary>The light of ABS or stability control.</summary>
+    AbsLight,
+
+    /// <summary>Rotors that glowed, or went blue.</summary>
+    Glowed,
+
+    /// <summary>A fluid level that fell, or was topped up.</summary>
+    LowLevel,
+
+    /// <summary>Fluid that has darkened.</summary>
+    DarkFluid,
 }
 
 /// <summary>
@@ -81,7 +99,8 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
     public static IReadOnlyList<NoteRule> All { get; } =
     [
         Like(Spoken.Leak, Said.Of("note-rule.leak"), Entries.Sign.Leak, Trouble.Leak),
-        new(Spoken.Fire, Said.Of("note-rule.fire"), Verdict.StopNow, Said.Of("note-rule.fire-ends-the-day"), Said.Of("note-rule.burnt-is-taken-apart")),
+        new(Spoken.Fire, Said.Of("note-rule.fire"), Verdict.StopNow, Said.Of("note-rule.fire-ends-the-day"), Said.Of("note-rule.burnt-is-taken-apart"),
+            Leaves: Trouble.BurntSeals),
         new(Spoken.NoBrakes, Said.Of("note-rule.no-brakes"), Verdict.StopNow, Said.Of("note-rule.no-brakes-find-out"),
             Said.Of("note-rule.car-that-does-not-stop"), Leaves: Trouble.NoStop),
         new(Spoken.Faded, Said.Of("note-rule.faded"), Verdict.StopNow, Said.Of("note-rule.faded-cool-and-look"), Said.Of("note-rule.fade-ends-the-session")),
@@ -103,6 +122,16 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         Like(Spoken.Smell, Said.Of("note-rule.smell"), Entries.Sign.Smell),
         Like(Spoken.Judder, Said.Of("note-rule.judder"), Entries.Sign.Judder),
         Like(Spoken.Squeal, Said.Of("note-rule.squeal"), Entries.Sign.Squeal),
+        new(Spoken.WornOut, Said.Of("note-rule.worn-out"), Verdict.StopNow, Said.Of("note-rule.worn-out-until-measured"),
+            Said.Of("stop-or-go.pad-plate-stops-driving"), Leaves: Trouble.WornPads),
+        new(Spoken.WarningLight, Said.Of("note-rule.warning-light"), Verdict.StopNow, Said.Of("note-rule.light-means-level-or-circuit"),
+            Said.Of("note-rule.light-is-explained-first"), Leaves: Trouble.WarningLight),
+        new(Spoken.AbsLight, Said.Of("note-rule.abs-light"), Verdict.ChangeBefore, Said.Of("note-rule.without-abs-wheels-lock"),
+            Said.Of("note-rule.light-is-explained-first")),
+        new(Spoken.Glowed, Said.Of("note-rule.glowed"), Verdict.ChangeBefore, Said.Of("note-rule.look-after-a-glow"), Said.Of("note-rule.glow-is-looked-at")),
+        new(Spoken.LowLevel, Said.Of("note-rule.low-level"), Verdict.ChangeBefore, Said.Of("note-rule.measure-before-topping-up"),
+            Said.Of("stop-or-go.low-level-explained-leak")),
+        new(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Verdict.Watch, Said.Of("note-rule.colour-tells-little"), Said.Of("note-rule.water-is-measured")),
     ];
 
     /// <summary>The findings of a note.</summary>

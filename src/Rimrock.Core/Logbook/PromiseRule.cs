@@ -23,24 +23,21 @@ public sealed record PromiseRule(string Code, Said Title, IReadOnlyList<string> 
     /// <summary>All rows.</summary>
     public static IReadOnlyList<PromiseRule> All { get; } =
     [
-        new("boils", Said.Of("promise-rule.fluid-boils"), [LimitCode.FrontFluid, LimitCode.RearFluid, LimitCode.LineFluid], after => after.Day.Pedal switch
+        new("boils", Said.Of("promise-rule.fluid-boils"), [LimitCode.FrontFluid, LimitCode.RearFluid, LimitCode.LineFluid], after => after.Day.Felt() switch
         {
             PedalFeel.SoftHot => true,
             PedalFeel.Firm or PedalFeel.LongThenFine => false,
             _ => null,
         }),
-        new("missed", Said.Of("promise-rule.stop-missed"), [LimitCode.MissedStop], after => after.Day.Pedal switch
+        new("missed", Said.Of("promise-rule.stop-missed"), [LimitCode.MissedStop], after => after.Day.Felt() switch
         {
             PedalFeel.FirmNoStop => true,
             PedalFeel.Firm or PedalFeel.LongThenFine => false,
             _ => null,
         }),
-        new("seals", Said.Of("promise-rule.front-seals"), [LimitCode.FrontSeals], after => after.Day.FrontSticker switch
-        {
-            { AboveC: >= LimitEdges.SealLimitC } => true,
-            { BelowC: <= LimitEdges.SealLimitC } => false,
-            _ => null,
-        }),
+        new("seals", Said.Of("promise-rule.front-seals"), [LimitCode.FrontSeals], after =>
+            after.Day.Stickers(Axle.Front).Any(sticker => sticker.AboveC >= LimitEdges.SealLimitC) ? true
+            : after.Day.Stickers(Axle.Front).Any(sticker => sticker.BelowC <= LimitEdges.SealLimitC) ? false : null),
         new("worn-front", Said.Of("promise-rule.front-worn"), [LimitCode.FrontWear], after => WornBelow(after, Axle.Front)),
         new("worn-rear", Said.Of("promise-rule.rear-worn"), [LimitCode.RearWear], after => WornBelow(after, Axle.Rear)),
         new("cracks", Said.Of("promise-rule.front-cracked"), [LimitCode.FrontCracks], Cracked),

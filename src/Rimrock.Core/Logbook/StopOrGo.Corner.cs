@@ -21,7 +21,7 @@ public static partial class StopOrGo
         var rotor = plan.At(look.AxleOf()).Rotors.Rotor;
         if (look.ThinnestMm() is { } thinnest)
         {
-            yield return Pads(look, thinnest, plan, expected);
+            yield return Pads(Said.Of("stop-or-go.pads", CornerNames.Of(look.Corner)), thinnest, look.AxleOf(), plan, expected);
         }
 
         if (look is { InnerMm: { } inner, OuterMm: { } outer } && Math.Abs(inner - outer) > WedgeMm)
@@ -116,12 +116,11 @@ public static partial class StopOrGo
         }
     }
 
-    private static Finding Pads(CornerLook look, double thinnest, PredictionPlan plan, ExpectedDay? expected)
+    private static Finding Pads(Said part, double thinnest, Axle axle, PredictionPlan plan, ExpectedDay? expected)
     {
-        var brake = plan.At(look.AxleOf()).Brake;
-        var part = Said.Of("stop-or-go.pads", CornerNames.Of(look.Corner));
+        var brake = plan.At(axle).Brake;
         var least = plan.Car.Kind == VehicleKind.Motorcycle ? LeastMotorcyclePadMm : LeastPadMm;
-        var session = expected?.SessionWearMm[look.AxleOf()] ?? 0;
+        var session = expected?.SessionWearMm[axle] ?? 0;
         return thinnest <= AtThePlateMm
             ? new Finding(part, Verdict.StopNow, Said.Of("stop-or-go.backing-plate-steel-iron"), Said.Of("stop-or-go.pad-plate-stops-driving"), Trade,
                 "pads-thin")
@@ -135,9 +134,9 @@ public static partial class StopOrGo
                 ? new Finding(part, Verdict.ChangeBefore, Said.Of("stop-or-go.thinnest-limit-change-before", Units.Mm(thinnest), Units.Mm(brake.PadLimitMm)),
                     Said.Of("stop-or-go.below-limit-changed"), Maker, "pads-thin")
             : thinnest < brake.PadLimitMm + WatchPadMm
-                ? new Finding(part, Verdict.Watch, expected?.LapWearMm is { } lap && lap[look.AxleOf()] > 0
+                ? new Finding(part, Verdict.Watch, expected?.LapWearMm is { } lap && lap[axle] > 0
                     ? Said.Of("stop-or-go.thinnest-above-limit-laps", Units.Mm(thinnest), Units.Mm(thinnest - brake.PadLimitMm),
-                        Math.Floor((thinnest - brake.PadLimitMm) / lap[look.AxleOf()]))
+                        Math.Floor((thinnest - brake.PadLimitMm) / lap[axle]))
                     : Said.Of("stop-or-go.thinnest-above-limit-next", Units.Mm(thinnest), Units.Mm(thinnest - brake.PadLimitMm)),
                     Said.Of("stop-or-go.within-2-mm-limit"), Trade, "pads-thin")
             : new Finding(part, Verdict.Fine, Said.Of("stop-or-go.thinnest-go", Units.Mm(thinnest), Units.Mm(thinnest - brake.PadLimitMm)),

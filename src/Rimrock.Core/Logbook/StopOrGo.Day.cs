@@ -16,34 +16,35 @@ public static partial class StopOrGo
         ArgumentNullException.ThrowIfNull(session);
         var findings = new List<Finding>();
         var signs = session.Signs ?? [];
-        if (session.Pedal == PedalFeel.Sinks)
+        var pedal = session.Felt();
+        if (pedal == PedalFeel.Sinks)
         {
             findings.Add(new Finding(Said.Of("part.pedal"), Verdict.StopNow, Said.Of("stop-or-go.pedal-sinks-creeps-car"),
                 Said.Of("stop-or-go.sinking-pedal-stops-driving"), Trade));
         }
 
-        if (session.Pedal == PedalFeel.SoftHot)
+        if (pedal == PedalFeel.SoftHot)
         {
             findings.Add(new Finding(Said.Of("part.fluid"), Verdict.StopNow,
                 Said.Of("stop-or-go.soft-long-when-hot"),
                 Said.Of("stop-or-go.after-soft-hot-pedal"), Trade, "wet-reading"));
         }
 
-        if (session.Pedal == PedalFeel.FirmNoStop)
+        if (pedal == PedalFeel.FirmNoStop)
         {
             findings.Add(new Finding(Said.Of("stop-or-go.front-pads"), Verdict.StopNow,
                 Said.Of("stop-or-go.firm-pedal-no-stop"),
                 Said.Of("stop-or-go.firm-no-stop-ends"), Trade));
         }
 
-        if (session.Pedal == PedalFeel.LongThenFine)
+        if (pedal == PedalFeel.LongThenFine)
         {
             findings.Add(new Finding(Said.Of("part.pedal"), Verdict.Watch, Said.Of("stop-or-go.long-first-fine-knock"),
                 Said.Of("stop-or-go.first-long-pedal-looked"), Trade));
         }
 
         // What was ticked and what was written do not go together: the worse of the two holds.
-        if (session.Pedal == PedalFeel.Firm && !(spoken ?? []).Any(word => word is Spoken.NoBrakes or Spoken.SoftPedal or Spoken.SinkingPedal))
+        if (pedal == PedalFeel.Firm && !(spoken ?? []).Any(word => word is Spoken.NoBrakes or Spoken.SoftPedal or Spoken.SinkingPedal))
         {
             findings.Add(new Finding(Said.Of("part.pedal"), Verdict.Fine, Said.Of("stop-or-go.firm-all-day"), Said.Of("stop-or-go.firm-pedal-stops-car"),
                 Trade));
@@ -52,6 +53,7 @@ public static partial class StopOrGo
         findings.AddRange(signs.Distinct().Select(SignRule.Of));
         findings.AddRange(Heat(session));
         findings.AddRange(AgainstPrediction(session));
+        findings.AddRange(Besides(session));
         if (session.FluidLevelMm is { } level)
         {
             findings.Add(Level(level, session.Plan, null));

@@ -82,10 +82,27 @@ public static partial class StopOrGo
 
     private static IEnumerable<Finding> Fluid(Inspection inspection, PredictionPlan plan, ExpectedDay? expected)
     {
-        if (inspection.MoisturePercent is { } water && plan.Fluid.ClassOf() is not { Silicone: true })
+        if (inspection.MoisturePercent is { } water && Water(water, plan, expected) is { } finding)
         {
-            var fluid = FluidToday.Of(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
-            yield return water >= WetPercent
+            yield return finding;
+        }
+
+        if (inspection.FluidLevelMm is { } level)
+        {
+            yield return Level(level, plan, inspection);
+        }
+    }
+
+    // Silicone drinks none; nothing is said of it.
+    private static Finding? Water(double water, PredictionPlan plan, ExpectedDay? expected)
+    {
+        if (plan.Fluid.ClassOf() is { Silicone: true })
+        {
+            return null;
+        }
+
+        var fluid = FluidToday.Of(plan with { FluidState = plan.FluidState with { ReservoirWaterPercent = water } });
+        return water >= WetPercent
                 ? new Finding(Said.Of("part.fluid"), Verdict.ChangeBefore,
                     Said.Of("stop-or-go.water-reservoir-more-caliper", Units.Percent(water), Units.C(fluid.VapourC)),
                 Said.Of("stop-or-go.3-reservoir-glycol-fluid"), Trade, "wet-reading")
@@ -99,12 +116,6 @@ public static partial class StopOrGo
                         Said.Of("stop-or-go.fluid-by-what-the-day-asks"), Trade, "wet-reading")
                 : new Finding(Said.Of("part.fluid"), Verdict.Fine, Said.Of("stop-or-go.water-vapour", Units.Percent(water), Units.C(fluid.VapourC)),
                     Said.Of("stop-or-go.below-3"), Trade, "wet-reading");
-        }
-
-        if (inspection.FluidLevelMm is { } level)
-        {
-            yield return Level(level, plan, inspection);
-        }
     }
 
     /// <summary>True where a day's level tells of a leak.</summary>

@@ -46,7 +46,9 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     /// <summary>True where the hydraulics are opened.</summary>
     public bool Opened => Fluid;
 
-    public bool Duct => (After.FrontDuct?.HoseMm ?? 0) > (Before.FrontDuct?.HoseMm ?? 0);
+    /// <summary>Axles to which air is led anew.</summary>
+    public Axles<bool> Ducts => new((After.FrontDuct?.HoseMm ?? 0) > (Before.FrontDuct?.HoseMm ?? 0),
+        (After.RearDuct?.HoseMm ?? 0) > (Before.RearDuct?.HoseMm ?? 0));
 
     /// <summary>True where brackets go on or come off.</summary>
     public bool Brackets => (FrontRotor && After.FrontRotor.BracketForMm != Before.FrontRotor.BracketForMm)
@@ -70,16 +72,15 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         var (was, becomes) = (Before.At(axle), After.At(axle));
         return was.Pads.Pad.Name == becomes.Pads.Pad.Name ? null
-            : Stock.Sets.FirstOrDefault(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.Fits(becomes.Brake, IsKitted(axle))
-                && set.LeftMm >= becomes.Brake.PadLimitMm
-                + AxleBrake.WatchPadMm);
+            : Stock.Sets.Where(set => set.Axle == axle && set.Pad == becomes.Pads.Pad.Name && set.Fits(becomes.Brake, IsKitted(axle))
+                && set.IsWorthIt(becomes.Brake)).MaxBy(set => set.LeftMm);
     }
 
     /// <summary>The opened bottle that the fluid is drawn from; null where new ones are opened.</summary>
     public OpenedBottle? Bottle => Stock.Today is { } today
         ? Stock.Bottles.FirstOrDefault(one => one.Serves(After.Fluid.Name, RunningCost.FlushLitres(After.Car), today)) : null;
 
-    public bool Nothing => !Pads && !Rotors && !Fluid && !Duct && !Kit;
+    public bool Nothing => !Pads && !Rotors && !Fluid && !Ducts.Front && !Ducts.Rear && !Kit;
 
     /// <summary>True where a pedal works a clutch that may draw from the brakes' reservoir: on cars without recuperation.</summary>
     public bool Clutch => After.Car.Kind == VehicleKind.Car && After.Car.RegenerationMS2 <= 0;
@@ -139,9 +140,14 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
             yield return After.Lines == BrakeLine.Braided ? Said.Of("change.braided-lines") : Said.Of("change.new-rubber-lines");
         }
 
-        if (Duct)
+        if (Ducts.Front)
         {
             yield return Said.Of("change.ducts", Units.Mm(After.FrontDuct!.HoseMm));
+        }
+
+        if (Ducts.Rear)
+        {
+            yield return Said.Of("change.rear-ducts", Units.Mm(After.RearDuct!.HoseMm));
         }
 
         if (Fluid)

@@ -1,3 +1,5 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
 using Rimrock.Core.Garage;
 using Rimrock.Core.Vehicles;
 
@@ -17,6 +19,44 @@ public sealed record StockSet(string Pad, Axle Axle, double LeftMm, AxleBrake? F
 
     /// <summary>More than so many nobody keeps.</summary>
     public const int Most = 60;
+
+    // Ids of what lies in the garage begin so.
+    private const string Mark = "stock:";
+
+    /// <summary>True where enough is left to go on again: what is nearly worn goes on no more.</summary>
+    /// <param name="into">The calipers that it is to go into.</param>
+    public bool IsWorthIt(AxleBrake into)
+    {
+        ArgumentNullException.ThrowIfNull(into);
+        return LeftMm >= into.PadLimitMm + AxleBrake.WatchPadMm;
+    }
+
+    /// <summary>
+    /// What is on offer with the sets that lie in the garage, of each kind and axle the thickest: they cost nothing, and are as thick as they are. Only what is
+    /// known on the shelf, and of another kind than is on the car, as an order takes it.
+    /// </summary>
+    /// <param name="offer">What can be bought.</param>
+    /// <param name="plan">The plan with what is fitted.</param>
+    /// <param name="sets">The sets.</param>
+    public static Offer Offered(Offer offer, PredictionPlan plan, IReadOnlyList<StockSet> sets)
+    {
+        ArgumentNullException.ThrowIfNull(offer);
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(sets);
+        var lying = sets.Where(set => plan.At(set.Axle) is var at && at.Pads.Pad.Name != set.Pad && set.Fits(at.Brake, areOthers: false)
+                && set.IsWorthIt(at.Brake))
+            .GroupBy(set => (set.Pad, set.Axle)).Select(same => same.MaxBy(set => set.LeftMm)!);
+        return offer with
+        {
+            Pads = [.. offer.Pads, .. lying.SelectMany(set => offer.Pads.Where(pad => pad.Body.Name == set.Pad).Take(1)
+                .Select(pad => pad with
+                {
+                    Id = $"{Mark}{(set.Axle == Axle.Front ? "front" : "rear")}:{pad.Id}",
+                    LeftMm = Math.Min(set.LeftMm, plan.At(set.Axle).Brake.PadNewMm),
+                    At = set.Axle,
+                }))],
+        };
+    }
 }
 
 /// <summary>What lies in the garage on the day of an order.</summary>

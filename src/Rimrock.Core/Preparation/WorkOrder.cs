@@ -114,12 +114,15 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
                 Said.Of("work-order.new-sealing-washers-road"));
         }
 
-        if (change.Duct)
+        // The price is that of all hoses together.
+        double? price = change.After.DuctPrice;
+        foreach (var hose in Axles.Both.Where(axle => change.Ducts[axle]).Select(axle => (axle == Axle.Front ? change.After.FrontDuct : change.After.RearDuct)!)
+            .GroupBy(duct => duct.HoseMm))
         {
-            var duct = change.After.FrontDuct!;
-            var metres = Math.Ceiling(2 * duct.LengthM);
-            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(duct.HoseMm)), metres, Said.Nothing, change.After.DuctPrice,
+            var metres = Math.Ceiling(2 * hose.Sum(duct => duct.LengthM));
+            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(hose.Key)), metres, Said.Nothing, price,
                 Said.Of("work-order.clamps-piece-aims-into"), Said.Of("work-order.metres", Units.M(metres)));
+            price = null;
         }
 
         if (change.Chemistry)
@@ -193,8 +196,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         var (rotor, fitted) = (change.After.At(at).Rotors.Rotor, change.Before.At(at).Rotors.Rotor);
         var alone = change.RingsAlone(at);
         var handed = rotor.Vanes == VaneKind.Curved;
-        // A motorcycle has two discs in front and one behind.
-        var count = change.After.Car.Kind == VehicleKind.Motorcycle && at == Axle.Rear ? 1 : 2;
+        var count = change.After.At(at).Brake.Discs;
         yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), count, alone
             ? handed ? Said.Of("work-order.rings-one-left-one") : Said.Of("work-order.rings")
             : handed && count == 2 ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), rotor.PairPrice(fitted) * count / 2,
@@ -253,6 +255,6 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         Effort.Hours(new Axles<bool>(change.FrontPads, change.RearPads),
             (change.FrontRotor ? Effort.OfRotors(change.After.FrontRotor, change.Before.FrontRotor) : 0)
                 + (change.RearRotor ? Effort.OfRotors(change.After.RearRotor, change.Before.RearRotor) : 0),
-            change.Opened, change.Lines, change.Duct) + change.Kits.Sum(_ => Effort.OfKit(true))
+            change.Opened, change.Lines, change.Ducts) + change.Kits.Sum(_ => Effort.OfKit(true))
             + Effort.OfCylinder(change.Cylinder is not null) + Effort.OfChemistry(change.Chemistry);
 }

@@ -20,7 +20,8 @@ internal static class WorkSteps
         .. change.Brackets && !change.Kit ? Brackets() : [],
         .. change.Kit ? Calipers(change) : [],
         .. change.Cylinder is { } cylinder ? Cylinder(cylinder) : [],
-        .. change.Duct ? Ducts() : [],
+        .. change.Ducts.Front ? [DuctsTo(Said.Of("work-steps.hoses-nose-rotors-eye"))] : Array.Empty<WorkStep>(),
+        .. change.Ducts.Rear ? [DuctsTo(Said.Of("work-steps.hoses-floor-rotors-eye"), "rear-ducts")] : Array.Empty<WorkStep>(),
         .. change.Pads || change.Rotors ? PadsIn(change) : [],
         .. change.Opened ? HydraulicSteps.In(change, bleed) : [],
         .. Finish(change),
@@ -117,12 +118,8 @@ internal static class WorkSteps
             _ => [],
         };
 
-    private static IEnumerable<WorkStep> Ducts() =>
-    [
-        new("ducts", Said.Of("work-steps.hoses-nose-rotors-eye"),
-            Said.Of("work-steps.air-closed-shield-does"), Said.Of("work-steps.full-lock-both-ways-nothing"),
-        Said.Of("work-steps.hose-tyre-hot-rotor")),
-    ];
+    private static WorkStep DuctsTo(Said what, string code = "ducts") => new(code, what, Said.Of("work-steps.air-closed-shield-does"),
+        Said.Of("work-steps.full-lock-both-ways-nothing"), Said.Of("work-steps.hose-tyre-hot-rotor"));
 
     private static IEnumerable<WorkStep> PadsIn(Change change) =>
     [

@@ -7,9 +7,21 @@ internal static class NoteWords
     [
         ("stop-or-go.rear-pads", "Rear pads"),
         ("stop-or-go.hotter-than-predicted",
-            "The rim passed {0:0}; for that day the face was expected up to {1:0} (8 in 10). Something adds heat: a caliper that drags, a duct "
+            "{0:0} was seen; for that day up to {1:0} was expected (8 in 10). Something adds heat: a caliper that drags, a duct "
             + "that came off, or a harder day than the plan says. It is learnt from."),
-        ("stop-or-go.more-than-the-day-explains", "What is hotter than its day explains is looked into before the next."),
+        ("stop-or-go.more-than-the-day-explains", "What its day does not explain is looked into before the next."),
+        ("stop-or-go.caliper-hotter-than-predicted",
+            "{0:0} was seen; for that day up to {1:0} was expected (8 in 10). Something sends more heat to it: a piston or a slider that sticks, a heat shield "
+            + "that is missing, pads thinner than you think. It is learnt from."),
+        ("stop-or-go.rear-caliper-hotter-than-predicted",
+            "{0:0} was seen; for that day up to {1:0} was expected (8 in 10). Look whether the parking brake lets go, then for a piston or a slider that "
+            + "sticks. It is learnt from."),
+        ("stop-or-go.wore-more-than-predicted",
+            "{0:0.0} went; for that day up to {1:0.0} was expected (8 in 10). Look for a caliper that drags, and at the faces of the rotors. It is learnt "
+            + "from."),
+        ("stop-or-go.logger-saw", "a logger saw"),
+        ("stop-or-go.peak-close-to-limit", "{0:0} at the most, the limit is {1:0}: drive fewer laps in a row."),
+        ("stop-or-go.peak-below-limit", "{0:0} at the most, the limit is {1:0}."),
         ("stop-or-go.boiling-does-not-explain-it",
             "For that day the fluid was expected up to {0:0} (8 in 10), with vapour from {1:0}: boiling does not explain it. Bleed all the same, and look for "
             + "air, pistons knocked back, a hose that swells, fluid older than you think."),
@@ -57,5 +69,27 @@ internal static class NoteWords
         ("note-rule.smell", "a smell"),
         ("note-rule.judder", "shaking"),
         ("note-rule.squeal", "squeal"),
+        ("note-rule.worn-out", "pads that are worn out"),
+        ("note-rule.worn-out-until-measured",
+            "Do not drive on them: plate on iron stops nothing and ruins the rotor. Fit others, or measure the inner and the outer pad."),
+        ("note-rule.warning-light", "the brakes' warning light"),
+        ("note-rule.light-means-level-or-circuit",
+            "Do not drive on: it means a low level, a circuit without pressure, or a parking brake that is on. Look at the level first, then for a leak."),
+        ("note-rule.light-is-explained-first", "A warning light is explained before the next session."),
+        ("note-rule.abs-light", "the light of ABS or stability control"),
+        ("note-rule.without-abs-wheels-lock",
+            "With it off wheels lock under a hard foot. Read the fault, look at the sensor and its lead at each wheel; brake as in a car without it until "
+            + "then."),
+        ("note-rule.glowed", "rotors that glowed or went blue"),
+        ("note-rule.look-after-a-glow",
+            "Iron that glows in daylight has passed {=650 C} or so. Look at both faces for cracks, at pads, boots and fluid, paint the rim, and drive "
+            + "fewer laps in a row."),
+        ("note-rule.glow-is-looked-at", "What has glowed is looked at before the next session."),
+        ("note-rule.low-level", "a fluid level that fell"),
+        ("note-rule.measure-before-topping-up",
+            "Measure the pads, and write the level down: what their wear does not explain is a leak until shown otherwise. Topping up hides it."),
+        ("note-rule.dark-fluid", "dark fluid"),
+        ("note-rule.colour-tells-little", "Colour tells of age and heat, and nothing of water: measure the water, or flush."),
+        ("note-rule.water-is-measured", "Water is measured, not seen."),
     ];
 }

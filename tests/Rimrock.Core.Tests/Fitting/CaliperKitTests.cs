@@ -68,8 +68,8 @@ public class CaliperKitTests
         var setup = (Selection.Fitted(Plan) with { FrontPad = pad, Fluid = offer.Fluids[0] }).With(Part);
         var order = WorkOrder.Of(Plan, setup.On(Plan, Free), freshFluid: false);
         order.Refused.ShouldBeEmpty();
-        order.Order.Sum(item => item.Price ?? 0).ShouldBe(RunningCost.BuyNowOf(setup, Plan.Car, Plan.FrontRotor)!.Value, 0.01);
-        order.Hours.P50.ShouldBe(Effort.Hours(setup, Plan.FrontRotor), 0.05);
+        order.Order.Sum(item => item.Price ?? 0).ShouldBe(RunningCost.BuyNowOf(setup, Plan)!.Value, 0.01);
+        order.Hours.P50.ShouldBe(Effort.Hours(setup, Plan), 0.05);
         string[] codes = [.. order.Steps.Select(step => step.Code)];
         codes.ShouldContain("caliper-trial");
         Array.IndexOf(codes, "caliper-hoses").ShouldBeLessThan(Array.IndexOf(codes, "bleed"));

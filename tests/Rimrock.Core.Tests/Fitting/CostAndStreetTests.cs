@@ -16,7 +16,7 @@ public class CostAndStreetTests
     public void What_is_bought_is_counted_in_pairs_sets_and_whole_bottles()
     {
         var fitted = Selection.Fitted(Plan);
-        RunningCost.BuyNowOf(fitted, Plan.Car, Plan.FrontRotor).ShouldBe(0.0);
+        RunningCost.BuyNowOf(fitted, Plan).ShouldBe(0.0);
         var fluid = new Part<BrakeFluid>("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40, BottleLitres: 0.5));
         var setup = fitted with
         {
@@ -25,12 +25,12 @@ public class CostAndStreetTests
             Fluid = fluid,
         };
         // 200 for a set, two rotors at 90, a litre as two bottles of half a litre at 40 a litre.
-        RunningCost.BuyNowOf(setup, Plan.Car, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
+        RunningCost.BuyNowOf(setup, Plan)!.Value.ShouldBe(200 + 180 + 40, 1e-9);
         var large = setup with { Fluid = new("g", fluid.Body with { BottleLitres = 5 }) };
-        RunningCost.BuyNowOf(large, Plan.Car, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
-        var motorcycle = Plan.Car with { Kind = Core.Vehicles.VehicleKind.Motorcycle };
-        RunningCost.BuyNowOf(setup, motorcycle, Plan.FrontRotor)!.Value.ShouldBe(200 + 180 + 20, 1e-9, "one small bottle is enough for two levers");
-        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }, Plan.Car, Plan.FrontRotor)
+        RunningCost.BuyNowOf(large, Plan)!.Value.ShouldBe(200 + 180 + 200, 1e-9);
+        var motorcycle = Plan with { Car = Plan.Car with { Kind = Core.Vehicles.VehicleKind.Motorcycle } };
+        RunningCost.BuyNowOf(setup, motorcycle)!.Value.ShouldBe(200 + 180 + 20, 1e-9, "one small bottle is enough for two levers");
+        RunningCost.BuyNowOf(setup with { FrontPad = new("q", new Pad("q", "track-sport")) }, Plan)
             .ShouldBeNull("a price that nobody entered is unknown, never nought");
     }
 
@@ -46,7 +46,7 @@ public class CostAndStreetTests
             Fluid = new("f", new BrakeFluid("f", "dot4", 260, 170, PriceLitre: 40)),
         };
         var on = setup.On(Plan, new Wishes());
-        double Year(YearlyWear? others) => RunningCost.Of(setup, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan.FrontRotor, others).PerSeason!.Value;
+        double Year(YearlyWear? others) => RunningCost.Of(setup, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan, others).PerSeason!.Value;
 
         // Half a front set, a quarter of a rear one and a tenth of a pair of rings on the other days: 100 + 20 + 18.
         var usable = on.At(Axle.Front).Brake.Mm3PerMm() * (on.Car.Front.PadNewMm - on.Car.Front.PadLimitMm);
@@ -54,7 +54,7 @@ public class CostAndStreetTests
         var tenth = 0.1 * (rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, setup.FrontPad.Body, 1);
         (Year(new YearlyWear(usable / 2, rear / 4, tenth)) - Year(null)).ShouldBe(138, 1);
         var unknown = setup with { FrontPad = new("u", new Pad("u", "track-sport")) };
-        RunningCost.Of(unknown, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan.FrontRotor, new YearlyWear(1, 1, 1)).PerSeason.ShouldBeNull();
+        RunningCost.Of(unknown, on, new Wishes(), new HourlyWear(0, 0, 0, 0), Plan, new YearlyWear(1, 1, 1)).PerSeason.ShouldBeNull();
     }
 
     [Fact]

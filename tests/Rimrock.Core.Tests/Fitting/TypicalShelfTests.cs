@@ -38,7 +38,7 @@ public class TypicalShelfTests
         {
             var offer = Of(plan, Empty);
             offer.Pads.ShouldAllBe(pad => HardStops.Of(pad.Body, Axle.Front, plan.FrontRotor, plan, Free) == null);
-            offer.Rotors.ShouldAllBe(rotor => HardStops.Of(rotor.Body, plan, Free) == null);
+            offer.Rotors.ShouldAllBe(rotor => Axles.Both.Any(axle => HardStops.Of(rotor.Body, plan, Free, axle) == null));
             offer.Lines.ShouldAllBe(lines => HardStops.Of(lines.Body, plan.Car, Free) == null);
             offer.Ducts.ShouldAllBe(duct => HardStops.Of(duct.Body, plan, Free) == null);
             offer.Kits!.ShouldAllBe(kit => HardStops.Of(kit.Body, plan, Free) == null);

@@ -100,6 +100,24 @@ public class OpenSignsTests
         Open(Wrote(Trouble.CrackedRotor), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
     }
 
+    /// <summary>Iron that has changed its structure is discarded, and a caliper whose seals are gone is opened: until then nobody drives (common practice).</summary>
+    [Fact]
+    public void What_was_too_hot_stops_the_car_until_it_is_renewed()
+    {
+        static Statement Hot(double above, bool rear = false) => Statement.Of("0", new LogSession(First, 1, 8, Plan,
+            Seen: [new Core.Beliefs.Observation(Core.Beliefs.ObservationKind.RotorPaint, rear, AboveC: above)]));
+        Open(Hot(890)).ShouldBeEmpty();
+        Open(Hot(905)).ShouldBe([new OpenSign(First, Trouble.BurntRotor, Axle.Front)]);
+        Open(Hot(905), Day(4, PedalFeel.Firm), Look(5, CornerMark.FacesSound)).ShouldNotBeEmpty("it may crack without warning, however sound it looks");
+        Open(Hot(905), Fitted(1, rotor: "another")).ShouldBeEmpty();
+        Open(Hot(905, rear: true), Fitted(1, rotor: "another")).ShouldNotBeEmpty("front rotors are no rear ones");
+        var cooked = Statement.Of("0", new LogSession(First, 1, 8, Plan, FrontSticker: new PaintEdges(255)));
+        Open(cooked).Single().Trouble.ShouldBe(Trouble.BurntSeals);
+        Open(cooked, Look(1, bled: true)).ShouldBeEmpty();
+        var soft = Statement.Of("0", new LogSession(First, 1, 8, Plan, Seen: [new Core.Beliefs.Observation(Core.Beliefs.ObservationKind.PedalSoft, Lap: 6)]));
+        Open(soft).Single().Trouble.ShouldBe(Trouble.SoftPedal);
+    }
+
     [Fact]
     public void More_signs_than_a_car_can_carry_are_refused_by_field()
     {

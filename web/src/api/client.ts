@@ -132,6 +132,8 @@ export function followProgress(ticket: string, onShare: (share: number) => void)
   return () => events.close();
 }
 
+export type StockSet = Schemas['StockSet'];
+
 /** Weighs the whole shelf; the ticket names its progress. */
 export async function match(
   plan: PredictionPlan,
@@ -139,14 +141,15 @@ export async function match(
   stage: 'sketch' | 'first' | 'whole',
   ticket: string,
   car?: string,
+  stock?: StockSet[],
   signal?: AbortSignal,
 ): Promise<MatchAnswer> {
-  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car }, signal }));
+  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car, stock }, signal }));
 }
 
 /** The plan with a setup of the short list fitted: the very plan that was judged. */
-export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string): Promise<PredictionPlan> {
-  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key } }));
+export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string, stock?: StockSet[]): Promise<PredictionPlan> {
+  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key, stock } }));
 }
 
 /** A caliper kit held against the whole system. */
@@ -171,9 +174,10 @@ export async function whyNot(
   kind: string,
   part: string,
   car?: string,
+  stock?: StockSet[],
   signal?: AbortSignal,
 ): Promise<WhyNot> {
-  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car }, signal }));
+  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car, stock }, signal }));
 }
 
 export type AskCard = Omit<Schemas['AskCard'], 'pads'> & { pads: { front: Schemas['PadAsk']; rear: Schemas['PadAsk'] } };

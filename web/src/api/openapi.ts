@@ -3002,6 +3002,8 @@ export interface components {
             wishes: components["schemas"]["Wishes"];
             /** @description Key of the setup, from a short list. */
             key: string;
+            /** @description Sets of pads that lie in the garage, as the short list had them; null for none. */
+            stock?: null | components["schemas"]["StockSet"][];
         };
         /** @description Minimum figures of a brake fluid class. */
         FluidClass: {
@@ -4079,6 +4081,8 @@ export interface components {
             wishes: components["schemas"]["Wishes"];
             /** @description Car whose log is learnt from; null for none. */
             car?: null | string;
+            /** @description Sets of pads that lie in the garage; null for none. */
+            stock?: null | components["schemas"]["StockSet"][];
         };
         /**
          * @description How far a match has got.
@@ -5666,6 +5670,8 @@ export interface components {
             /** @description Fluid. */
             fluid: components["schemas"]["PartName"];
             lines: null | components["schemas"]["PartName"];
+            rearRotor?: null | components["schemas"]["PartName"];
+            rearDuct?: null | components["schemas"]["PartName"];
         };
         /** @description Everything a page needs to offer choices: the shelf, the tables of kinds, and the range of every field. */
         ShelfAnswer: {
@@ -6235,7 +6241,7 @@ export interface components {
             crackIndex: components["schemas"]["Spread"];
             /**
              * Format: double
-             * @description Mass of both front rotors over the fitted ones, kg.
+             * @description Mass of all rotors over the fitted ones, kg.
              */
             unsprungKg: number;
             /** @description How firmly front and rear pads take hold, 0 to 10; null where unknown. */
@@ -6448,7 +6454,7 @@ export interface components {
          * @description What stops a car until something is done about it.
          * @enum {unknown}
          */
-        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware";
+        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight";
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
@@ -6613,7 +6619,7 @@ export interface components {
         WheelOpenness: "closed" | "usual" | "open" | "bare";
         /** @description Why a part is not in the best setup. */
         WhyNot: {
-            /** @description frontPad, rearPad, rotor, duct, fluid or lines. */
+            /** @description frontPad, rearPad, rotor, duct, rearRotor, rearDuct, fluid, lines or caliper. */
             kind: string;
             /** @description The part. */
             part: components["schemas"]["PartName"];
@@ -6631,12 +6637,14 @@ export interface components {
             plan: components["schemas"]["PredictionPlan"];
             /** @description What matters. */
             wishes: components["schemas"]["Wishes"];
-            /** @description frontPad, rearPad, rotor, duct, fluid or lines. */
+            /** @description as the match's answer names it: frontPad, rearPad, rotor, duct, rearRotor, rearDuct, fluid, lines or caliper. */
             kind: string;
             /** @description Its id. */
             part: string;
             /** @description Car whose log is learnt from; null for none. */
             car?: null | string;
+            /** @description Sets of pads that lie in the garage, as the short list had them; null for none. */
+            stock?: null | components["schemas"]["StockSet"][];
         };
         /** @description What matters to the driver. Scales run from 0 (not at all) to 3 (most). */
         Wishes: {

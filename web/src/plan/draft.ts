@@ -120,8 +120,8 @@ export function fittedDraft(
     part: T,
     now: T | undefined,
   ): string | T | null => {
-    const found = items.find((item) => item.id === id);
-    return found && same(found.body, part) ? id : keep(ref, part, now);
+    const found = items.find((item) => item.id === id.replace(/^stock:(front|rear):/, ''));
+    return found && same(found.body, part) ? found.id : keep(ref, part, now);
   };
   const old = 'missing' in before ? undefined : before.plan;
   const { pads, rotors, fluids } = shelf.content;
@@ -137,7 +137,7 @@ export function fittedDraft(
     frontPad: placed(parts.frontPad.id, pads, draft.frontPad, plan.frontPad, old?.frontPad)!,
     rearPad: placed(parts.rearPad.id, pads, draft.rearPad, plan.rearPad, old?.rearPad)!,
     frontRotor: standing(placed(parts.rotor.id, rotors, draft.frontRotor, plan.frontRotor, old?.frontRotor), plan.frontRotor),
-    rearRotor: standing(keep(draft.rearRotor, plan.rearRotor, old?.rearRotor), plan.rearRotor),
+    rearRotor: standing(placed(parts.rearRotor?.id ?? '', rotors, draft.rearRotor, plan.rearRotor, old?.rearRotor), plan.rearRotor),
     fluid: placed(parts.fluid.id, fluids, draft.fluid, plan.fluid, old?.fluid)!,
   };
   return answered.length > 0 ? { ...fitted, answered, answeredBy: answering(fitted) } : fitted;

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { match, type PredictionPlan } from '../../api/client';
 import type { Belief } from '../../plan/useBelief';
 import { usePlan } from '../../plan/PlanContext';
+import { useStock } from '../../plan/useStock';
 import { useGuesses } from '../../plan/useGuesses';
 import { wishesOf } from '../../plan/wishes';
 import { withError } from '../../shared/chance';
@@ -18,14 +19,16 @@ export function Advice({ plan, belief, until }: { plan: PredictionPlan; belief: 
   const { told, show } = useUnits();
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   // The same question that Choose asks: whoever asks it first.
-  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key]), [plan, wishes, belief.key]);
+  const stock = useStock();
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.sets]), [plan, wishes, belief.key, stock.sets]);
   const query = useQuery({
     queryKey: ['match', 'first', asked],
     queryFn: async ({ signal }) => {
       await new Promise((resume) => setTimeout(resume, restMs));
       signal.throwIfAborted();
-      return match(plan, wishes, 'first', crypto.randomUUID(), belief.car, signal);
+      return match(plan, wishes, 'first', crypto.randomUUID(), belief.car, stock.sets, signal);
     },
+    enabled: stock.settled,
     staleTime: Infinity,
     retry: false,
   });

@@ -22,6 +22,7 @@ import { HardStopList } from '../../shared/HardStopList';
 import { DrivingList } from './DrivingList';
 import { SpendOrder } from './SpendOrder';
 import { useMatch } from './useMatch';
+import { useStock } from '../../plan/useStock';
 import { WhatMatters } from './WhatMatters';
 import { Why, WhyNotThat } from './Why';
 import { wishesOf } from './wishes';
@@ -34,7 +35,8 @@ export default function ChooseRoom() {
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
   const belief = useBelief();
-  const matched = useMatch(plan, wishes, belief);
+  const stock = useStock();
+  const matched = useMatch(plan, wishes, belief, stock);
   const { system, told } = useUnits();
   const [current, setCurrent] = useState<string | null>(null);
   const [said, setSaid] = useState('');
@@ -50,7 +52,7 @@ export default function ChooseRoom() {
     }));
   const fit = async (setup: Suggestion) => {
     try {
-      const fitted = await fitSetup(plan, wishes, setup.key);
+      const fitted = await fitSetup(plan, wishes, setup.key, stock.sets);
       change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf, plan.open), pins: [] }));
       setSaid(`${padsOf(setup)}: fitted in the plan, as it was judged. Press u to undo.`);
       window.scrollTo({ top: 0 });
@@ -135,7 +137,12 @@ export default function ChooseRoom() {
       <div className="choose">
         <aside className="choose-left no-print">
           <WhatMatters wishes={wishes} change={edit} />
-          {answer && <WhyNotThat all={answer.whyNot} ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, signal)} />}
+          {answer && (
+            <WhyNotThat
+              all={answer.whyNot}
+              ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, stock.sets, signal)}
+            />
+          )}
           {answer && <WholeSystem wishes={wishes} onFit={fitSystem} />}
           <OtherCaliper plan={plan} />
         </aside>

@@ -34,9 +34,12 @@ const kinds: Record<string, string> = {
   frontPad: 'in front',
   rearPad: 'at the rear',
   rotor: 'as front rotor',
-  duct: 'as duct',
+  duct: 'as front duct',
+  rearRotor: 'as rear rotor',
+  rearDuct: 'as rear duct',
   fluid: 'as fluid',
   lines: 'as lines',
+  caliper: 'as calipers',
 };
 
 /** Every part of the shelf that the best setup does not have answers "why not?": judged when it is asked, like everything else. */

@@ -1,17 +1,22 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { followProgress, match, type PredictionPlan, type Wishes } from '../../api/client';
+import { followProgress, match, type PredictionPlan, type StockSet, type Wishes } from '../../api/client';
 
 const pauseMs = 150;
 const stages = ['sketch', 'first', 'whole'] as const;
 
 /** The short list of a plan: first by a sketch, then its first rows, then all of it, each as soon as it is there; with its progress and a way to stop it. */
-export function useMatch(plan: PredictionPlan | null, wishes: Wishes, belief: { car?: string; key: string }) {
+export function useMatch(
+  plan: PredictionPlan | null,
+  wishes: Wishes,
+  belief: { car?: string; key: string },
+  stock: { sets?: StockSet[]; settled: boolean },
+) {
   const queries = useQueryClient();
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState<string | null>(null);
-  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key]), [plan, wishes, belief.key]);
-  const going = plan !== null && stopped !== asked;
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.sets]), [plan, wishes, belief.key, stock.sets]);
+  const going = plan !== null && stock.settled && stopped !== asked;
   const ask = (stage: (typeof stages)[number], enabled: boolean) => ({
     queryKey: ['match', stage, asked],
     queryFn: async ({ signal }: { signal: AbortSignal }) => {
@@ -22,7 +27,7 @@ export function useMatch(plan: PredictionPlan | null, wishes: Wishes, belief: { 
       const unfollow = followProgress(ticket, (done) => setShare((stages.indexOf(stage) + done) / stages.length));
       try {
         // The sketch does not wait for what the log has taught.
-        return await match(plan!, wishes, stage, ticket, stage === 'sketch' ? undefined : belief.car, signal);
+        return await match(plan!, wishes, stage, ticket, stage === 'sketch' ? undefined : belief.car, stock.sets, signal);
       } finally {
         unfollow();
       }

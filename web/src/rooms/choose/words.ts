@@ -9,7 +9,11 @@ const fitted = 'fitted';
 
 /** The pads of a setup, in a few words. */
 export function padsOf({ parts }: Suggestion): string {
-  const { frontPad, rearPad } = parts;
+  const lies = (pad: { id: string; name: string }) => ({
+    ...pad,
+    name: pad.id.startsWith('stock:') ? `${pad.name} from your stock` : pad.name,
+  });
+  const [frontPad, rearPad] = [lies(parts.frontPad), lies(parts.rearPad)];
   if (frontPad.id === fitted && rearPad.id === fitted) return `${frontPad.name} kept`;
   return frontPad.id === rearPad.id ? `${frontPad.name} front and rear` : `${frontPad.name} front, ${rearPad.name} rear`;
 }
@@ -19,6 +23,8 @@ export function restOf({ parts }: Suggestion): string {
   return [
     parts.rotor.id === fitted ? 'rotors kept' : parts.rotor.name,
     parts.duct?.name,
+    parts.rearRotor && `${parts.rearRotor.name} at the rear`,
+    parts.rearDuct && `${parts.rearDuct.name} at the rear`,
     parts.fluid.id === fitted ? 'fluid kept' : parts.fluid.id === 'fresh' ? `fresh ${parts.fluid.name}` : `new ${parts.fluid.name}`,
     parts.lines?.name,
   ]

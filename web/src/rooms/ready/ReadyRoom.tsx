@@ -7,6 +7,7 @@ import { usePlan } from '../../plan/PlanContext';
 import { useBelief } from '../../plan/useBelief';
 import { beforeOf, openSigns } from '../../plan/garage';
 import { useGarage } from '../../plan/useGarage';
+import { useStock } from '../../plan/useStock';
 import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Bedding } from './Bedding';
@@ -28,10 +29,7 @@ export default function ReadyRoom() {
     () => (plan ? (garage ? beforeOf(plan, { ...garage.plan, open: openSigns(garage) }) : plan) : null),
     [plan, garage],
   );
-  const stock = useMemo(
-    () => garage?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50, from: set.from })),
-    [garage],
-  );
+  const stock = useStock().sets;
   const bottles = garage?.state.bottles ?? undefined;
   const isKept = draft !== null && shelf.content.cars.some((item) => item.id === carKey(draft));
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);

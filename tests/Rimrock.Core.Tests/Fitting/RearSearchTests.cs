@@ -1,0 +1,86 @@
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fitting;
+using Rimrock.Core.Judgement;
+using Rimrock.Core.Preparation;
+using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
+using Rimrock.Core.Vehicles;
+
+namespace Rimrock.Core.Tests.Fitting;
+
+/// <summary>What goes on the rear axle: its rotors where they are worn, its air where it gives, and nothing where it does neither (common practice).</summary>
+public class RearSearchTests
+{
+    private static readonly Wishes Free = new(RoadApprovalMust: false);
+    private static readonly PredictionPlan Plan = SampleParts.Plan() with { Stint = new StintPlan(1, 20, 20) };
+    private static readonly Rotor Own = Plan.RearRotor;
+    private static readonly Part<Rotor> Ring = new("ring", Own with { Name = "rear ring", ThicknessMm = FitRules.MadeMm(Plan.Car.Rear, Own), Price = 55 });
+    private static readonly Part<DuctKit> Duct = ShelfSamples.Small.Ducts[0];
+    private static readonly Offer Offer = ShelfSamples.Small with { Rotors = [Ring] };
+
+    [Fact]
+    public void Rear_rotors_that_are_worn_out_are_the_first_step()
+    {
+        var worn = Plan with { RearRotor = Own with { ThicknessMm = Own.MinThicknessMm - 0.2 } };
+        var answer = Matcher.Search(worn, Offer, Free).Answer(MatchStage.First);
+        answer.Outcome.ShouldBe(MatchOutcome.Stop);
+        answer.Shortlist.ShouldNotBeEmpty();
+        answer.Shortlist.ShouldAllBe(row => row.Parts.RearRotor!.Id == "ring");
+        answer.Steps[0].Setup.Parts.RearRotor!.Id.ShouldBe("ring");
+        HardStops.OfFitted(Selection.OfKey(answer.Shortlist[0].Key, worn, Offer)!.On(worn, Free)).ShouldBeEmpty();
+
+        // Nobody has one: rings as they came with the car stand in.
+        var typical = TypicalShelf.With(worn, new Offer([], [], [], [], []), Free, said => said.Name);
+        var plain = typical.Rotors.Single(rotor => rotor.Id == TypicalShelf.Mark + "rear-plain").Body;
+        plain.ThicknessMm.ShouldBeGreaterThan(Own.MinThicknessMm);
+        HardStops.Of(plain, worn, Free, Axle.Rear).ShouldBeNull();
+        TypicalShelf.With(Plan, new Offer([], [], [], [], []), Free, said => said.Name).Rotors
+            .ShouldNotContain(rotor => rotor.Id == TypicalShelf.Mark + "rear-plain", "those on the car are as good");
+    }
+
+    [Fact]
+    public void Where_the_rear_gives_its_rotors_and_its_air_are_looked_at()
+    {
+        // A light rear disc of the same size, under street pads.
+        var light = Own with { RingMassKg = 1.6 };
+        var plan = SampleParts.Plan("race-sintered", "organic") with { RearRotor = light, Pace = "advanced", FluidState = Plan.FluidState with { AgeMonths = 1 } };
+        var heavier = new Part<Rotor>("heavier", light with { Name = "heavier", RingMassKg = 4.5, Price = 60 });
+        var offer = new Offer([], [heavier], [Duct], [], []);
+        RearSearch.Gives(Life(plan)).ShouldBeTrue();
+        var answer = Matcher.Search(plan, offer, Free).Answer(MatchStage.First);
+        answer.Shortlist.ShouldContain(row => row.Parts.RearRotor != null || row.Parts.RearDuct != null);
+
+        // Where it does not, nothing there is touched, and who asks is answered.
+        var calm = Plan with { Pace = "novice", Days = [new PlannedDay("weekday", 200)] };
+        RearSearch.Gives(Life(calm)).ShouldBeFalse();
+        var matcher = Matcher.Search(calm, offer, Free);
+        matcher.Answer(MatchStage.First).Shortlist.ShouldAllBe(row => row.Parts.RearRotor == null && row.Parts.RearDuct == null);
+        matcher.Why("rearRotor", "heavier")!.Danger.ShouldNotBeNull();
+
+        static JudgedLife Life(PredictionPlan of)
+        {
+            var judge = new SetupJudge(of, new Offer([], [], [], [], []), Free, new Year(of), Core.Beliefs.ScopedBelief.Nothing);
+            var fitted = judge.Draw(Selection.Fitted(of));
+            return judge.Judged([fitted], sketch: true, null, CancellationToken.None)[fitted.Key].Life;
+        }
+    }
+
+    [Fact]
+    public void Ready_orders_and_times_rear_parts_as_choose_counted_them()
+    {
+        var setup = Selection.Fitted(Plan) with { RearRotor = Ring, RearDuct = Duct, Duct = Duct };
+        Selection.OfKey(setup.Key(), Plan, Offer).ShouldBe(setup);
+        Selection.OfKey(setup.Key(), Plan, Offer with { Rotors = [] }).ShouldBeNull();
+        var on = setup.On(Plan, Free);
+        (on.RearRotor, on.RearDuct!.HoseMm, on.DuctPrice).ShouldBe((Ring.Body, Duct.Body.Duct.HoseMm, 220));
+        var order = WorkOrder.Of(Plan, on, freshFluid: false);
+        order.Refused.ShouldBeEmpty();
+        order.Order.Sum(item => item.Price ?? 0).ShouldBe(110 + 220);
+        RunningCost.BuyNowOf(setup, Plan).ShouldBe(110 + 220);
+        order.Hours.P50.ShouldBe(Effort.Hours(setup, Plan), 0.051);
+        order.Steps.ShouldContain(step => step.Code == "rear-ducts");
+
+        // What goes on behind is gated by the rear calipers.
+        HardStops.Of(Plan.FrontRotor with { OuterDiameterMm = Own.OuterDiameterMm + 20, BracketForMm = null }, Plan, Free, Axle.Rear)!.Code.ShouldBe("rotor-diameter");
+    }
+}
