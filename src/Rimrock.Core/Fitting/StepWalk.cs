@@ -265,7 +265,8 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     {
         var (front, rear) = (to.FrontPad.Id != before.FrontPad.Id, to.RearPad.Id != before.RearPad.Id);
         static Said Name(Part<Friction.Pad> pad) => pad.LeftMm is null ? pad.Body.Name : Said.Of("step-walk.from-stock", pad.Body.Name);
-        Said? what = front && to.FrontPad.Id == to.RearPad.Id ? Said.Of("step-walk.front-rear", to.FrontPad.Body.Name)
+        var isSame = to.FrontPad.Body == to.RearPad.Body && to.FrontPad.LeftMm is null == to.RearPad.LeftMm is null;
+        Said? what = front && rear && isSame ? Said.Of("step-walk.front-rear", Name(to.FrontPad))
             : front && rear ? Said.Of("step-walk.front-rear-2", Name(to.FrontPad), Name(to.RearPad))
             : front ? Said.Of("step-walk.front", Name(to.FrontPad)) : rear ? Said.Of("step-walk.rear", Name(to.RearPad)) : null;
         return what is null ? null : (what, setup => setup with

@@ -8,14 +8,12 @@ type LimitChance = Suggestion['limits'][number];
 const fitted = 'fitted';
 
 /** The pads of a setup, in a few words. */
-export function padsOf({ parts }: Suggestion): string {
-  const lies = (pad: { id: string; name: string }) => ({
-    ...pad,
-    name: pad.id.startsWith('stock:') ? `${pad.name} from your stock` : pad.name,
-  });
-  const [frontPad, rearPad] = [lies(parts.frontPad), lies(parts.rearPad)];
+export function padsOf({ parts: { frontPad, rearPad } }: Suggestion): string {
+  const from = (pad: { id: string }) => (pad.id.startsWith('stock:') ? ' from your stock' : '');
   if (frontPad.id === fitted && rearPad.id === fitted) return `${frontPad.name} kept`;
-  return frontPad.id === rearPad.id ? `${frontPad.name} front and rear` : `${frontPad.name} front, ${rearPad.name} rear`;
+  return frontPad.name === rearPad.name && from(frontPad) === from(rearPad)
+    ? `${frontPad.name}${from(frontPad)} front and rear`
+    : `${frontPad.name}${from(frontPad)} front, ${rearPad.name}${from(rearPad)} rear`;
 }
 
 /** Everything else of a setup: what is new and what is kept. */
