@@ -152,8 +152,9 @@ test('an unsafe day becomes an order that a technician can sign', async ({ page 
   await openChoose(page);
   await settled(page);
   await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
-  // Sets of Fell 3 lie in stock, and are not paid for again.
-  const first = page.locator('li.setup').filter({ hasNotText: 'Fell 3' }).first();
+  // Sets of Fell 3 lie in stock, and are paid for in neither room.
+  const first = page.locator('li.setup').first();
+  await expect(first).toContainText('Fell 3 from your stock');
   const figure = async (label: string) =>
     Number((await first.locator('dl > div', { has: page.getByText(label, { exact: true }) }).locator('dd').textContent())!.replace(/[^\d.]/g, ''));
   const [price, hours] = [await figure('to buy'), await figure('work')];
@@ -166,6 +167,7 @@ test('an unsafe day becomes an order that a technician can sign', async ({ page 
   await expect(order).toContainText('On a day like the plan’s, with this done', { timeout: 30_000 });
   const prices = await order.locator('.order-price').allTextContents();
   expect(prices.reduce((sum, one) => sum + Number(one || 0), 0)).toBeCloseTo(price, 0);
+  await expect(order).toContainText('from your stock');
   await expect(page.locator('.ready')).toContainText(`About ${hours.toFixed(1)} h`);
 
   // Whoever signs it reads what it rests on; it is bled in the way that was chosen.
