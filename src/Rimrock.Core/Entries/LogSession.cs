@@ -210,12 +210,22 @@ public sealed record LogSession(
         faults.AddRange(Plan.Faults());
         if (faults.Count == 0 && Evidence() is { } evidence)
         {
+            // What was entered besides comes after the day's own fields.
+            var own = evidence.Observations.Count - (Seen?.Count ?? 0);
             for (var i = 0; i < evidence.Observations.Count; i++)
             {
-                evidence.Observations[i].Check($"session.seen[{i}]", evidence.Plan, faults);
+                evidence.Observations[i].Check(i < own ? FieldOf(evidence.Observations[i]) : $"session.seen[{i - own}]", evidence.Plan, faults);
             }
         }
 
         return faults;
     }
+
+    private static string FieldOf(Observation own) => own.Kind switch
+    {
+        ObservationKind.RotorPaint => own.Rear ? "session.rearPaint" : "session.frontPaint",
+        ObservationKind.CaliperSticker => own.Rear ? "session.rearSticker" : "session.frontSticker",
+        ObservationKind.RotorReading => "session.reading",
+        _ => "session.pedal",
+    };
 }

@@ -45,7 +45,8 @@ internal sealed class RearSearch
         List<Part<Rotor>?> mending = [.. rotors.Where(Mends)];
         return mending.Count > 0 ? mending : [null];
 
-        bool Mends(Part<Rotor> rotor) => HardStops.OfFitted(plan with { RearRotor = rotor.Body, RearWrongSide = false }).Count < stops.Count;
+        bool Mends(Part<Rotor> rotor) =>
+            HardStops.OfFitted((Selection.Fitted(plan) with { RearRotor = rotor }).On(plan, wishes)).Count < stops.Count;
     }
 
     /// <summary>True where a judged setup's rear gives: beyond what danger and damage may be, or by pads that fade on more days than not.</summary>

@@ -167,7 +167,7 @@ public static class TypicalShelf
         }
 
         Part<Rotor> Of(string code, Said told, Rotor rotor) => RotorOf(code, told, rotor, scale, name);
-        if (IsRenewedBy(plain, own))
+        if (IsRenewedBy(plain, plan, Axle.Front))
         {
             yield return Of("plain", Said.Of("typical-shelf.plain"), plain);
         }
@@ -183,7 +183,7 @@ public static class TypicalShelf
 
     /// <summary>Plain rear rings of the car's own size, where those on it are worn or are none.</summary>
     private static IEnumerable<Part<Rotor>> RearRotorsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
-        Plain(plan.RearRotor, plan.Car.Rear) is { } plain && IsRenewedBy(plain, plan.RearRotor)
+        Plain(plan.RearRotor, plan.Car.Rear) is { } plain && IsRenewedBy(plain, plan, Axle.Rear)
             ? [RotorOf("rear-plain", Said.Of("typical-shelf.rear-plain"), plain, scale, name)] : [];
 
     private static Part<Rotor> RotorOf(string code, Said told, Rotor rotor, double? scale, Func<Said, string> name) => new(Mark + code,
@@ -200,8 +200,14 @@ public static class TypicalShelf
             ThicknessMm = own.ThicknessMm < FitRules.MadeMm(brake, own) - FitRules.ThickerMm ? FitRules.MadeMm(brake, own) : own.ThicknessMm,
         };
 
-    private static bool IsRenewedBy(Rotor plain, Rotor own) =>
-        own.ThicknessMm < plain.ThicknessMm || (own.Finish?.Face ?? RotorFace.Plain) != RotorFace.Plain || own.RingMassKg < plain.MassKg() - LightKg;
+    // Worn, of another kind, light, or with a sign that only other rotors answer.
+    private static bool IsRenewedBy(Rotor plain, PredictionPlan plan, Axle axle)
+    {
+        var own = plan.At(axle).Rotors.Rotor;
+        var others = new Renewed(false, false, new(false, false), new(axle == Axle.Front, axle == Axle.Rear));
+        return own.ThicknessMm < plain.ThicknessMm || (own.Finish?.Face ?? RotorFace.Plain) != RotorFace.Plain || own.RingMassKg < plain.MassKg() - LightKg
+            || plan.Open?.Any(sign => sign.IsAnsweredBy(others)) == true;
+    }
 
     private static IEnumerable<Part<CaliperKit>> KitsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>
         TypicalKit.For(plan, name(Said.Of("typical-shelf.kit", Price(Others["kit"], scale))), Round(Others["kit"] * scale)) is { } kit

@@ -39,6 +39,18 @@ public class RearSearchTests
     }
 
     [Fact]
+    public void Rear_rotors_that_burnt_or_cracked_are_changed_first()
+    {
+        foreach (var trouble in new[] { Trouble.BurntRotor, Trouble.CrackedRotor })
+        {
+            var burnt = Plan with { Open = [new OpenSign(new DateOnly(2026, 5, 1), trouble, Axle.Rear)] };
+            var answer = Matcher.Search(burnt, TypicalShelf.With(burnt, new Offer([], [], [], [], []), Free, said => said.Name), Free).Answer(MatchStage.First);
+            answer.Steps[0].Setup.Parts.RearRotor!.Id.ShouldBe(TypicalShelf.Mark + "rear-plain");
+            answer.Shortlist.ShouldAllBe(row => row.Parts.RearRotor != null);
+        }
+    }
+
+    [Fact]
     public void Where_the_rear_gives_its_rotors_and_its_air_are_looked_at()
     {
         // A light rear disc of the same size, under street pads.
