@@ -106,6 +106,13 @@ public sealed record LogSession(
     /// <summary>The plan of that day with as many sessions as were driven.</summary>
     public PredictionPlan DrivenPlan() => Plan.OnLeading(Sessions);
 
+    /// <summary>The same with its circuit, driven or not: a plan of one day, to be predicted.</summary>
+    public PredictionPlan ToPredict()
+    {
+        var driven = DrivenPlan();
+        return Plan with { Stint = driven.Stint, Days = driven.Days };
+    }
+
     /// <summary>How the pedal felt, by what was ticked and by what was entered besides: the worse of the two.</summary>
     public PedalFeel Felt()
     {

@@ -11,7 +11,8 @@ public static partial class StopOrGo
     /// <summary>The findings of a day at the track, worst first, and last what nobody looked at.</summary>
     /// <param name="session">The day.</param>
     /// <param name="spoken">What its note speaks of; null where nobody read it.</param>
-    public static IReadOnlyList<Finding> Of(LogSession session, IReadOnlyList<Spoken>? spoken = null)
+    /// <param name="ahead">Events that lie ahead: water is held against them too; null for none.</param>
+    public static IReadOnlyList<Finding> Of(LogSession session, IReadOnlyList<Spoken>? spoken = null, IReadOnlyList<AheadDay>? ahead = null)
     {
         ArgumentNullException.ThrowIfNull(session);
         var findings = new List<Finding>();
@@ -53,7 +54,7 @@ public static partial class StopOrGo
         findings.AddRange(signs.Distinct().Select(SignRule.Of));
         findings.AddRange(Heat(session));
         findings.AddRange(AgainstPrediction(session));
-        findings.AddRange(Besides(session));
+        findings.AddRange(Besides(session, ahead ?? []));
         if (session.FluidLevelMm is { } level)
         {
             findings.Add(Level(level, session.Plan, null));

@@ -41,7 +41,7 @@ public static partial class StopOrGo
             }
         }
 
-        if (session.Felt() == PedalFeel.SoftHot && ExpectedDay.Of(plan)?.FluidC is { } fluid
+        if (session.Felt() == PedalFeel.SoftHot && ExpectedDay.Of(session.ToPredict())?.FluidC is { } fluid
             && FluidToday.Of(session.Plan).VapourC is var vapour && vapour - fluid > NearVapourK)
         {
             yield return new Finding(Said.Of("part.pedal"), Verdict.Watch, Said.Of("stop-or-go.boiling-does-not-explain-it", Units.C(fluid), Units.C(vapour)),
@@ -67,13 +67,18 @@ public static partial class StopOrGo
     }
 
     // What wore or was read besides, judged like what an inspection finds.
-    private static IEnumerable<Finding> Besides(LogSession session)
+    private static IEnumerable<Finding> Besides(LogSession session, IReadOnlyList<AheadDay> ahead)
     {
         foreach (var water in (session.Seen ?? []).Where(one => one.Kind == ObservationKind.Moisture).Select(one => one.Value).OfType<double>())
         {
-            if (Water(water, session.Plan, ExpectedDay.Of(session.DrivenPlan())) is { } finding)
+            if (Water(water, session.Plan, ExpectedDay.Of(session.ToPredict())) is { } finding)
             {
                 yield return finding;
+            }
+
+            if (session.Plan.Fluid.ClassOf() is not { Silicone: true } && AheadDay.Of(water, session.Plan, session.Date, ahead) is { } later)
+            {
+                yield return later;
             }
         }
 
@@ -82,7 +87,7 @@ public static partial class StopOrGo
             foreach (var worn in session.Read(ObservationKind.PadWear, axle))
             {
                 var part = axle == Axle.Front ? Said.Of("stop-or-go.front-pads") : Said.Of("stop-or-go.rear-pads");
-                yield return Pads(part, session.Plan.At(axle).PadMm - worn, axle, session.Plan, ExpectedDay.Of(session.DrivenPlan()));
+                yield return Pads(part, session.Plan.At(axle).PadMm - worn, axle, session.Plan, ExpectedDay.Of(session.ToPredict()));
             }
         }
     }

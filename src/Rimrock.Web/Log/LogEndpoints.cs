@@ -40,7 +40,8 @@ public static class LogEndpoints
 
     private static void MapEntries(RouteGroupBuilder group)
     {
-        MapKind<LogSession>(group, "session", "sessions", (_, session, _) => StopOrGo.Of(session, NoteReader.Read(session.Note)));
+        MapKind<LogSession>(group, "session", "sessions", (car, session, store) => StopOrGo.Of(session, NoteReader.Read(session.Note),
+            EventsAhead.Of(store, car, session.Plan, session.Date)));
         MapKind<InspectionNote>(group, "inspection", "inspections", (car, note, store) => StopOrGo.Of(note.Inspection, note.Plan,
             EventsAhead.Of(store, car, note.Plan, note.Inspection.Date), NoteReader.Read(note.Inspection.Note)));
         MapKind<SeasonEvent>(group, "event", "events", (_, _, _) => []);

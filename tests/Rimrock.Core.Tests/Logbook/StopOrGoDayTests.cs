@@ -97,6 +97,31 @@ public class StopOrGoDayTests
         StopOrGo.Of(new LogSession(Day, 1, 8, Plan, Pedal: PedalFeel.SoftHot))[0].Verdict.ShouldBe(Verdict.StopNow, "whatever explains it");
     }
 
+    /// <summary>Whatever was driven, whatever was seen: it is answered, by motorcycles too and on days without laps.</summary>
+    [Fact]
+    public void Every_kind_of_day_answers_every_kind_of_reading()
+    {
+        Observation[] seen =
+        [
+            new(ObservationKind.RotorPaint, AboveC: 300), new(ObservationKind.CaliperSticker, Rear: true, AboveC: 100), new(ObservationKind.RotorPeak, Value: 300),
+            new(ObservationKind.CaliperPeak, Value: 90), new(ObservationKind.RotorReading, Value: 200, MinutesAfterStop: 3),
+            new(ObservationKind.PadWear, Value: 0.5), new(ObservationKind.Moisture, Value: 1), new(ObservationKind.PedalSoft, Lap: 0),
+        ];
+        foreach (var kind in DayKind.All)
+        {
+            var plan = Plan with { Days = [new PlannedDay(kind.Code, 5)] };
+            var day = new LogSession(Day, 1, 8, plan, Seen: seen, ReadingC: 200, ReadingMinutes: 3);
+            if (day.Faults().Count == 0)
+            {
+                StopOrGo.Of(day).ShouldNotBeEmpty(kind.Code);
+            }
+            else
+            {
+                day.Faults().ShouldAllBe(fault => fault.Field.StartsWith("session.", StringComparison.Ordinal), kind.Code);
+            }
+        }
+    }
+
     /// <summary>A sign is judged alike wherever it was entered: in the paddock's own fields, or as something that was seen.</summary>
     [Fact]
     public void What_was_entered_as_seen_is_judged_like_what_was_ticked()
