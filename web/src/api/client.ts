@@ -147,77 +147,9 @@ export async function match(
   return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car, stock }, signal }));
 }
 
-/** The plan with a setup of the short list fitted: the very plan that was judged. */
-export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string, stock?: StockSet[]): Promise<PredictionPlan> {
-  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key, stock } }));
-}
-
-/** A caliper kit held against the whole system. */
-export async function holdKit(plan: PredictionPlan, wishes: Wishes, kit: CaliperKit, signal?: AbortSignal): Promise<SystemChange> {
-  return unwrap(await client.POST('/api/matches/kit', { body: { plan, wishes, kit }, signal }));
-}
-
-/** A master cylinder held against it. */
-export async function holdCylinder(
-  plan: PredictionPlan,
-  wishes: Wishes,
-  cylinder: MasterCylinder,
-  signal?: AbortSignal,
-): Promise<SystemChange> {
-  return unwrap(await client.POST('/api/matches/cylinder', { body: { plan, wishes, cylinder }, signal }));
-}
-
-/** Judges the best setup that has a part. */
-export async function whyNot(
-  plan: PredictionPlan,
-  wishes: Wishes,
-  kind: string,
-  part: string,
-  car?: string,
-  stock?: StockSet[],
-  signal?: AbortSignal,
-): Promise<WhyNot> {
-  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car, stock }, signal }));
-}
-
-export type AskCard = Omit<Schemas['AskCard'], 'pads'> & { pads: { front: Schemas['PadAsk']; rear: Schemas['PadAsk'] } };
-export type LeafletAnswer = Schemas['LeafletAnswer'];
-
-/** What parts must do on this car's days, whatever the maker. */
-export async function askFor(plan: PredictionPlan, wishes: Wishes, car?: string, signal?: AbortSignal): Promise<AskCard> {
-  return unwrap(await client.POST('/api/matches/ask', { body: { plan, wishes, car }, signal })) as AskCard;
-}
-
-/** A pad by its leaflet, judged on this car's days. */
-export async function holdLeaflet(
-  plan: PredictionPlan,
-  wishes: Wishes,
-  pad: Pad,
-  rear: boolean,
-  fluid?: BrakeFluid,
-  car?: string,
-): Promise<LeafletAnswer> {
-  return unwrap(await client.POST('/api/matches/leaflet', { body: { plan, wishes, pad, rear, fluid, car } }));
-}
-
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */
 export async function startLogger(plan: PredictionPlan, seed: number): Promise<{ id: string; durationS: number }> {
   return unwrap(await client.POST('/api/devices/loggers', { body: { plan, seed } }));
-}
-
-export async function guessCar(query: {
-  name: string;
-  massKg: number;
-  powerKw: number;
-  tyre: string;
-  motorcycle?: boolean;
-  layout?: CarLayout;
-  body?: CarBody;
-  rotorMm?: number;
-  rearDrums?: boolean;
-  carbonDiscs?: boolean;
-}): Promise<CarGuess> {
-  return unwrap(await client.GET('/api/shelf/cars/guess', { params: { query } }));
 }
 
 export async function saveCar(id: string, revision: number, body: CarEntry): Promise<void> {
@@ -238,73 +170,9 @@ export async function readRecording(name: string, text: string, mend = false): P
   return unwrap(response);
 }
 
-type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders';
 export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit | MasterCylinder;
 
-/** Stores an own part; the revision is the one the edit started from, 0 for a new part. */
-export async function savePart(kind: PartKind, id: string, revision: number, body: Part): Promise<void> {
-  const params = { path: { id }, query: { revision } };
-  switch (kind) {
-    case 'pads':
-      return void unwrap(await client.PUT('/api/shelf/pads/{id}', { params, body: body as Pad }));
-    case 'rotors':
-      return void unwrap(await client.PUT('/api/shelf/rotors/{id}', { params, body: body as Rotor }));
-    case 'fluids':
-      return void unwrap(await client.PUT('/api/shelf/fluids/{id}', { params, body: body as BrakeFluid }));
-    case 'lines':
-      return void unwrap(await client.PUT('/api/shelf/lines/{id}', { params, body: body as LineKit }));
-    case 'ducts':
-      return void unwrap(await client.PUT('/api/shelf/ducts/{id}', { params, body: body as DuctKit }));
-    case 'calipers':
-      return void unwrap(await client.PUT('/api/shelf/calipers/{id}', { params, body: body as CaliperKit }));
-    case 'cylinders':
-      return void unwrap(await client.PUT('/api/shelf/cylinders/{id}', { params, body: body as MasterCylinder }));
-  }
-}
-
-export async function archivePart(kind: string, id: string, revision: number, archived: boolean): Promise<void> {
-  unwrap(await client.POST('/api/shelf/{kind}/{id}/archive', { params: { path: { kind, id }, query: { revision, archived } } }));
-}
-
-export async function readPad(pad: Pad, signal?: AbortSignal): Promise<CurveReading> {
-  return unwrap(await client.POST('/api/readings/pad', { body: pad, signal }));
-}
-
-export async function readRotor(rotor: Rotor, signal?: AbortSignal): Promise<RotorReading> {
-  return unwrap(await client.POST('/api/readings/rotor', { body: rotor, signal }));
-}
-
 export const asText = (type: string) => ({ bodySerializer: (body: unknown) => body as string, headers: { 'Content-Type': type } });
-
-/** A friction curve, or a dynamometer's stops with a fit, from CSV. */
-export async function readFriction(text: string): Promise<FrictionFile> {
-  return unwrap(await client.POST('/api/readings/friction', { body: text as never, ...asText('text/csv') }));
-}
-
-/** The CSV of a simulated dynamometer with a hidden pad. */
-export async function runDynamometer(seed: number): Promise<string> {
-  return unwrap(await client.GET('/api/devices/dynamometers/{seed}', { params: { path: { seed } }, parseAs: 'text' }));
-}
-
-export async function importCatalogue(text: string, preview: boolean, car?: string): Promise<CatalogueImport> {
-  return unwrap(
-    await client.POST('/api/shelf/catalogue', { params: { query: { preview, car } }, body: text as never, ...asText('application/json') }),
-  );
-}
-
-export async function undoImport(ticket: string): Promise<void> {
-  const { error, response } = await client.POST('/api/shelf/catalogue/undo/{ticket}', { params: { path: { ticket } } });
-  if (!response.ok) unwrap({ error, response });
-}
-
-export async function readCaliper(
-  plan: PredictionPlan,
-  front: AxleBrake,
-  other: Schemas['OtherParts'],
-  signal?: AbortSignal,
-): Promise<Schemas['CaliperSwap']> {
-  return unwrap(await client.POST('/api/readings/caliper', { body: { plan, front, with: other }, signal }));
-}
 
 /** Figures of the car that nobody looked up, and what each would move. */
 export async function readGuesses(plan: PredictionPlan, signal?: AbortSignal): Promise<Schemas['DecidingGuess'][]> {

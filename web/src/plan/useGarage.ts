@@ -18,3 +18,15 @@ export function useGarage() {
     return 'plan' in resolved ? { state: query.data.state, stops: query.data.stops, draft: stands, plan: resolved.plan } : null;
   }, [item, draft, shelf, query.data]);
 }
+
+/** Sets of pads that lie in the garage of the plan's car; settled once that is known. */
+export function useStock() {
+  const { shelf, draft } = usePlan();
+  const item = shelf.content.cars.find((one) => draft !== null && one.id === carKey(draft));
+  const query = useQuery({ ...garageOf(item, shelf), enabled: item !== undefined });
+  const sets = useMemo(
+    () => query.data?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50, from: set.from })),
+    [query.data],
+  );
+  return { sets: sets?.length ? sets : undefined, settled: item === undefined || !query.isPending };
+}

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { match, type PredictionPlan } from '../../api/client';
 import type { Belief } from '../../plan/useBelief';
 import { usePlan } from '../../plan/PlanContext';
-import { useStock } from '../../plan/useStock';
+import { useStock } from '../../plan/useGarage';
 import { useGuesses } from '../../plan/useGuesses';
 import { wishesOf } from '../../plan/wishes';
 import { withError } from '../../shared/chance';

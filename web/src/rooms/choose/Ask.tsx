@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { askFor, type AskCard, type PredictionPlan, type Wishes } from '../../api/client';
+import { askFor, type AskCard } from '../../api/choose';
+import { type PredictionPlan, type Wishes } from '../../api/client';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { withError } from '../../shared/chance';
 import { useGuesses } from '../../plan/useGuesses';

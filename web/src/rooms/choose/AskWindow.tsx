@@ -1,4 +1,4 @@
-import type { AskCard } from '../../api/client';
+import type { AskCard } from '../../api/choose';
 import { useUnits } from '../../units/UnitContext';
 
 const [width, height, base, left] = [520, 150, 118, 12];

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { fitSetup, whyNot, type Suggestion, type SystemChange, type Wishes } from '../../api/client';
+import { fitSetup, whyNot } from '../../api/choose';
+import { type Suggestion, type SystemChange, type Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
@@ -22,7 +23,7 @@ import { HardStopList } from '../../shared/HardStopList';
 import { DrivingList } from './DrivingList';
 import { SpendOrder } from './SpendOrder';
 import { useMatch } from './useMatch';
-import { useStock } from '../../plan/useStock';
+import { useStock } from '../../plan/useGarage';
 import { WhatMatters } from './WhatMatters';
 import { Why, WhyNotThat } from './Why';
 import { wishesOf } from './wishes';

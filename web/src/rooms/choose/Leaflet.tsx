@@ -1,15 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import {
-  holdLeaflet,
-  savePart,
-  type BrakeFluid,
-  type CurvePoint,
-  type LeafletAnswer,
-  type Pad,
-  type PredictionPlan,
-  type Wishes,
-} from '../../api/client';
+import { holdLeaflet, type LeafletAnswer } from '../../api/choose';
+import { savePart } from '../../api/shelf';
+import { type BrakeFluid, type CurvePoint, type Pad, type PredictionPlan, type Wishes } from '../../api/client';
 import { newId } from '../../plan/carKey';
 import { usePlan } from '../../plan/PlanContext';
 import { useRange } from '../../plan/editors/useRange';

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { readCaliper, type AxleBrake, type PredictionPlan } from '../../api/client';
+import { readCaliper } from '../../api/choose';
+import { type AxleBrake, type PredictionPlan } from '../../api/client';
 import { useRange } from '../../plan/editors/useRange';
 import { NumberField } from '../../shared/NumberField';
 import { ProblemNote } from '../../shared/ProblemNote';

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { holdCylinder, holdKit, type SystemChange, type Wishes } from '../../api/client';
+import { holdCylinder, holdKit } from '../../api/choose';
+import { type SystemChange, type Wishes } from '../../api/client';
 import { onOffer } from '../../plan/draft';
 import { usePlan } from '../../plan/PlanContext';
 import { HardStopList } from '../../shared/HardStopList';

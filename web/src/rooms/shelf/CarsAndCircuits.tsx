@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { archivePart, saveCircuit, type Circuit } from '../../api/client';
+import { archivePart } from '../../api/shelf';
+import { saveCircuit, type Circuit } from '../../api/client';
 import { usePlan } from '../../plan/PlanContext';
 import { useTakeCar } from '../../plan/useTakeCar';
 import { ProblemNote } from '../../shared/ProblemNote';

@@ -1,7 +1,8 @@
 import { base } from '../../api/base';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { importCatalogue, undoImport, type CatalogueImport } from '../../api/client';
+import { type CatalogueImport } from '../../api/client';
+import { importCatalogue, undoImport } from '../../api/shelf';
 import { usePlan } from '../../plan/PlanContext';
 import { useUnits } from '../../units/UnitContext';
 import { ProblemNote } from '../../shared/ProblemNote';

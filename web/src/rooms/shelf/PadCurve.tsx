@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { readFriction, readPad, runDynamometer, type CurvePoint, type DynamometerStop, type Pad } from '../../api/client';
+import { type CurvePoint, type DynamometerStop, type Pad } from '../../api/client';
+import { readFriction, readPad, runDynamometer } from '../../api/shelf';
 import { CurveEditor } from '../../charts/CurveEditor';
 import { Digitizer } from '../../charts/Digitizer';
 import { useRange } from '../../plan/editors/useRange';

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { ApiProblem, archivePart, readRotor, savePart, type BrakeFluid, type Pad, type Part, type Rotor } from '../../api/client';
+import { ApiProblem, type BrakeFluid, type Pad, type Part, type Rotor } from '../../api/client';
+import { readRotor, archivePart, savePart } from '../../api/shelf';
 import { RotorDrawing } from '../../charts/RotorDrawing';
 import { VaneHand } from '../../charts/VaneHand';
 import { usePlan } from '../../plan/PlanContext';

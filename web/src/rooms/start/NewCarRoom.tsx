@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { guessCar } from '../../api/client';
+import { guessCar } from '../../api/shelf';
 import { encodeDraft } from '../../plan/address';
 import { usePlan } from '../../plan/PlanContext';
 import { KeptNote } from '../../shared/KeptNote';
