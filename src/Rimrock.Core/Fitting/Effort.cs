@@ -27,7 +27,7 @@ public static class Effort
         return Hours(new Axles<bool>(Changed(setup.FrontPad.Id), Changed(setup.RearPad.Id)),
             RotorHours(setup.FrontRotor, plan.FrontRotor) + (setup.RearRotor is { } rear ? RotorHours(rear, plan.RearRotor) : 0),
             Changed(setup.Fluid.Id) || Changed(setup.Lines?.Id), Changed(setup.Lines?.Id), new(setup.Duct is not null, setup.RearDuct is not null))
-            + OfKit(setup.Kit is not null);
+            + OfKit(setup.Kit is not null) + OfKit(setup.RearKit is not null);
     }
 
     /// <summary>Hours for what is changed.</summary>

@@ -116,7 +116,7 @@ public sealed partial class Matcher
             double Odds(Axles<Chance> fades, Axle at) => fades[at].LogOdds(one.Life.Members);
             var behind = axle == Axle.Front ? Axle.Rear : Axle.Front;
             return Odds(other.Fades, axle) < Odds(one.Fades, axle) - Thresholds.SurelyLogOdds && IsSurely(other.Fades[axle], one.Fades[axle])
-                && (other.Setup.Selection.Kit is null || one.Setup.Selection.Kit is not null)
+                && (!other.Setup.Selection.HasKit || one.Setup.Selection.HasKit)
                 && (!IsLikely(other.Fades[behind]) || Odds(other.Fades, behind) <= Odds(one.Fades, behind)) && IsNoWorse(other.Life, one.Life);
         }
     }
@@ -128,7 +128,7 @@ public sealed partial class Matcher
     /// </summary>
     private static List<DrawnSetup> WorthIt(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
-        if (all.Where(one => one.Selection.Kit is null).MinBy(one => judged(one).Danger.LogOdds(judged(one).Members)) is not { } own)
+        if (all.Where(one => !one.Selection.HasKit).MinBy(one => judged(one).Danger.LogOdds(judged(one).Members)) is not { } own)
         {
             return all;
         }
@@ -139,7 +139,7 @@ public sealed partial class Matcher
         var isTrackThatGives = best.Days.Any(day => day.Holds != true && IsTimed(day));
         bool IsSafer(JudgedLife life) => isOften && life.Danger.LogOdds(life.Members) < best.Danger.LogOdds(best.Members) - Thresholds.SurelyLogOdds
             && !Ranking.Equal(life, best, Limits.Harm.Danger);
-        return [.. all.Where(one => one.Selection.Kit is null || IsSafer(judged(one)) || (judged(one).Holds == true && isTrackThatGives))];
+        return [.. all.Where(one => !one.Selection.HasKit || IsSafer(judged(one)) || (judged(one).Holds == true && isTrackThatGives))];
     }
 
     /// <summary>
@@ -147,19 +147,20 @@ public sealed partial class Matcher
     /// </summary>
     private DrawnSetup? Until(DrawnSetup first, List<DrawnSetup> all)
     {
-        if (first.Selection.Kit is null)
+        if (!first.Selection.HasKit)
         {
             return null;
         }
 
         double Odds(DrawnSetup one) => Of(one, sketch: true).Danger.LogOdds(Of(one, sketch: true).Members);
-        var own = all.Where(one => one.Selection.Kit is null && one.Selection.FrontRotor.Id == Selection.FittedId && one.Key != fitted.Key
-            && Has(one, sketch: true)).ToList();
+        var own = all.Where(one => !one.Selection.HasKit && one.Key != fitted.Key && Has(one, sketch: true)
+            && (one.Selection.FrontRotor.Id == Selection.FittedId || (first.Selection.Kit is null && one.Selection.FrontRotor.Id == first.Selection.FrontRotor.Id))).ToList();
 
         // What stays on the car with other calipers is bought once.
         bool IsKept(DrawnSetup one) => (one.Selection.RearRotor is null || one.Selection.RearRotor.Id == first.Selection.RearRotor?.Id)
             && (one.Selection.RearDuct is null || one.Selection.RearDuct.Id == first.Selection.RearDuct?.Id)
-            && one.Selection.RearPad.Id == first.Selection.RearPad.Id && one.Selection.Fluid.Id == first.Selection.Fluid.Id
+            && (first.Selection.RearKit is null ? one.Selection.RearPad.Id == first.Selection.RearPad.Id
+                : one.Selection.FrontPad.Id == first.Selection.FrontPad.Id) && one.Selection.Fluid.Id == first.Selection.Fluid.Id
             && one.Selection.Lines?.Id == first.Selection.Lines?.Id;
         return BestOf(own.Where(IsKept)) ?? BestOf(own);
 

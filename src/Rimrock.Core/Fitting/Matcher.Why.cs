@@ -30,7 +30,7 @@ public sealed partial class Matcher
             "rearPad" => first with { RearPad = setup.RearPad },
             "rotor" => first with { FrontRotor = setup.FrontRotor },
             "duct" => first with { Duct = setup.Duct },
-            "rearRotor" => first with { RearRotor = setup.RearRotor },
+            "rearRotor" => first.RearKit is null ? first with { RearRotor = setup.RearRotor } : setup,
             "rearDuct" => first with { RearDuct = setup.RearDuct },
             "fluid" => first with { Fluid = setup.Fluid },
             "caliper" => setup,
@@ -51,6 +51,29 @@ public sealed partial class Matcher
             Count([with, row], sketch: false, settle: true, null, cancel);
             return MatchWords.Against(asked with { Key = with.Key }, Weigh(with), Weigh(row), wishes);
         }
+    }
+
+    // Of carbon discs: from how many events on iron rings of their size pay.
+    private IEnumerable<Said> IronInstead(Suggestion asItStands)
+    {
+        if (plan.FrontRotor.Material == Rotors.RingMaterial.Iron)
+        {
+            return [];
+        }
+
+        var setups = offer.Rotors.Where(rotor => rotor.Body.Material == Rotors.RingMaterial.Iron && HardStops.Of(rotor.Body, plan, wishes) is null)
+            .Select(rotor => found.BestWith.TryGetValue(("rotor", rotor.Id), out var held) ? Selection.OfKey(held.Selection.Key(), plan, offer) : null)
+            .OfType<Selection>().Select(judge.Known).OfType<DrawnSetup>();
+        if (setups.MinBy(one => one.Bare.Value.Cost.PerEvent ?? double.MaxValue) is not { } iron)
+        {
+            return [Said.Of("use-remarks.iron-rings-exist", Units.Mm(plan.FrontRotor.OuterDiameterMm), Units.Mm(plan.FrontRotor.ThicknessMm))];
+        }
+
+        var (carbon, rings) = (asItStands.Cost, iron.Bare.Value.Cost);
+        var name = iron.Selection.FrontRotor.Body.Name;
+        return [UseRemarks.BreakEvenEvents(carbon, rings) is { } events
+            ? Said.Of("use-remarks.iron-rings-pay-after", name, events, carbon.PerEvent!.Value, rings.PerEvent!.Value, rings.BuyNow!.Value)
+            : Said.Of("use-remarks.iron-rings-never-pay", name)];
     }
 
     private List<WhyNot> Explain(List<DrawnSetup> rows)
@@ -112,7 +135,7 @@ public sealed partial class Matcher
 
         foreach (var kit in offer.Kits ?? [])
         {
-            Add("caliper", kit.Id, kit.Body.Name, parts.Kit?.Id ?? Selection.FittedId, HardStops.Of(kit.Body, plan, wishes));
+            Add("caliper", kit.Id, kit.Body.Name, (kit.Body.Rear ? parts.RearKit : parts.Kit)?.Id ?? Selection.FittedId, HardStops.Of(kit.Body, plan, wishes));
         }
 
         return all;

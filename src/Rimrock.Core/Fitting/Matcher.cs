@@ -30,6 +30,8 @@ public sealed partial class Matcher
     private readonly (PredictionPlan Plan, Offer Offer) reckoned;
     private readonly Lazy<List<DrawnSetup>> nominated;
     private readonly Lazy<List<DrawnSetup>> withKits;
+    private readonly KitSearch kits;
+    private List<DrawnSetup>? withRearKits;
     private readonly RearSearch behind;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
     private MatchStage deepest = MatchStage.First;
@@ -39,6 +41,7 @@ public sealed partial class Matcher
     {
         (this.plan, this.offer, this.wishes, this.found, this.judge, this.fitted) = (plan, offer, wishes, found, judge, fitted);
         stops = HardStops.OfFitted(plan);
+        this.kits = kits;
         behind = new RearSearch(plan, offer, wishes);
         reckoned = ReckonedPrices.Of(plan, offer);
         nominated = new Lazy<List<DrawnSetup>>(() =>
@@ -107,6 +110,13 @@ public sealed partial class Matcher
                 Count([.. withKits.Value], sketch: true, settle: false, null, cancel);
                 listed = SketchList(all);
                 LookBehind();
+                if (!Holds() && listed is [var most, ..] && RearSearch.Gives(Of(most, sketch: true)))
+                {
+                    withRearKits ??= [.. kits.Nominees(most.Selection).Select(judge.Known).OfType<DrawnSetup>()];
+                    all = [.. all, .. withRearKits];
+                    Count(withRearKits, sketch: true, settle: false, null, cancel);
+                    listed = SketchList(all);
+                }
             }
 
             var sure = stage == MatchStage.Sketch ? [] : stage == MatchStage.First ? listed.Take(Certain).ToList() : listed;
@@ -168,29 +178,6 @@ public sealed partial class Matcher
     private IEnumerable<Said> Sets(MatchStage stage, Suggestion asItStands, (Suggestion Told, PredictionPlan On)? first) =>
         stage == MatchStage.Whole && first is { } row ? TwoSets.Of(plan, asItStands, row.Told, row.On) : [];
 
-    // Of carbon discs: from how many events on iron rings of their size pay.
-    private IEnumerable<Said> IronInstead(Suggestion asItStands)
-    {
-        if (plan.FrontRotor.Material == Rotors.RingMaterial.Iron)
-        {
-            return [];
-        }
-
-        var setups = offer.Rotors.Where(rotor => rotor.Body.Material == Rotors.RingMaterial.Iron && HardStops.Of(rotor.Body, plan, wishes) is null)
-            .Select(rotor => found.BestWith.TryGetValue(("rotor", rotor.Id), out var held) ? Selection.OfKey(held.Selection.Key(), plan, offer) : null)
-            .OfType<Selection>().Select(judge.Known).OfType<DrawnSetup>();
-        if (setups.MinBy(one => one.Bare.Value.Cost.PerEvent ?? double.MaxValue) is not { } iron)
-        {
-            return [Said.Of("use-remarks.iron-rings-exist", Units.Mm(plan.FrontRotor.OuterDiameterMm), Units.Mm(plan.FrontRotor.ThicknessMm))];
-        }
-
-        var (carbon, rings) = (asItStands.Cost, iron.Bare.Value.Cost);
-        var name = iron.Selection.FrontRotor.Body.Name;
-        return [UseRemarks.BreakEvenEvents(carbon, rings) is { } events
-            ? Said.Of("use-remarks.iron-rings-pay-after", name, events, carbon.PerEvent!.Value, rings.PerEvent!.Value, rings.BuyNow!.Value)
-            : Said.Of("use-remarks.iron-rings-never-pay", name)];
-    }
-
     // What costs nothing is judged with what is fitted first; where nothing of it holds so, and the steps do not end in a car that holds, with where they end.
     private Driving? Driven(IReadOnlyList<SpendStep> steps, CancellationToken cancel)
     {
@@ -234,9 +221,10 @@ public sealed partial class Matcher
         Listed(Ranked(all.Where(one => Has(one, sketch: true)), one => Of(one, sketch: true)).Where(Wished));
 
     /// <summary>The best setup that was looked at with a caliper kit; null where none was.</summary>
-    private string? KeyWith(string kit) => withKits.IsValueCreated
-        && Ranked(withKits.Value.Where(one => one.Selection.Kit?.Id == kit && Has(one, sketch: true)), one => Of(one, sketch: true)) is [var best, ..]
-            ? best.Key : null;
+    private string? KeyWith(string kit) =>
+        Ranked((withKits.IsValueCreated ? withKits.Value : []).Concat(withRearKits ?? [])
+            .Where(one => (one.Selection.Kit?.Id == kit || one.Selection.RearKit?.Id == kit) && Has(one, sketch: true)), one => Of(one, sketch: true))
+            is [var best, ..] ? best.Key : null;
 
     private bool Wished(DrawnSetup one) => wishes.MostDanger is not { } most || Of(one, sketch: true).Danger.Share <= most;
 
@@ -248,7 +236,8 @@ public sealed partial class Matcher
     {
         bool Sure(Part<Friction.Pad> pad, Vehicles.AxleBrake brake) =>
             pad.Id == Selection.FittedId || pad.LeftMm is not null || brake.PadShape is null || FitRules.IsShapeKnown(pad.Body, brake);
-        return Sure(one.Selection.FrontPad, plan.Car.Front) && Sure(one.Selection.RearPad, plan.Car.Rear);
+        return Sure(one.Selection.FrontPad, one.Selection.Kit?.Body.Brake ?? plan.Car.Front)
+            && Sure(one.Selection.RearPad, one.Selection.RearKit?.Body.Brake ?? plan.Car.Rear);
     }
 
     private bool Has(DrawnSetup one, bool sketch) => known.ContainsKey((one.Key, sketch, true)) || known.ContainsKey((one.Key, sketch, false));

@@ -39,6 +39,15 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         return car.Kind == VehicleKind.Motorcycle ? MotorcycleLitres : CarLitres;
     }
 
+    /// <summary>Bottles that a filling takes.</summary>
+    /// <param name="car">The car.</param>
+    /// <param name="fluid">The fluid.</param>
+    public static double BottlesFor(Car car, Fluids.BrakeFluid fluid)
+    {
+        ArgumentNullException.ThrowIfNull(fluid);
+        return Math.Ceiling((FlushLitres(car) - 1e-9) / fluid.BottleLitres);
+    }
+
     /// <summary>Ducts, lines and hats are written off over so many years (common practice).</summary>
     public const double WriteOffYears = 5;
 
@@ -130,7 +139,11 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Add(Said.Of("running-cost.front-rotor-hats"), 2 * (rotor.Price - ring));
         }
 
-        if (setup.RearRotor is { } behind)
+        if (setup.RearKit is { } calipersBehind)
+        {
+            Add(Said.Of("running-cost.caliper-kit-rear"), calipersBehind.Body.Price);
+        }
+        else if (setup.RearRotor is { } behind)
         {
             Add(Said.Of("running-cost.rear-rotors"), behind.Body.PairPrice(before.RearRotor) * before.Car.Rear.Discs / 2);
         }
@@ -168,7 +181,7 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * rings);
     }
 
-    /// <summary>What has to be bought: everything that is not on the car, fluid in whole bottles, of the same where
+    /// <summary>What has to be bought: everything that is not on the car and does not lie in the garage, fluid in whole bottles, of the same where
     /// hoses or calipers open the lines; null where a price of it is unknown.</summary>
     /// <param name="setup">The setup.</param>
     /// <param name="plan">The plan with what is on the car.</param>
@@ -178,11 +191,12 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         ArgumentNullException.ThrowIfNull(plan);
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
         static double? Pads(Part<Pad> pad) => pad.LeftMm is null ? New(pad.Id, pad.Body.PriceAxleSet) : 0;
-        var bottles = Math.Ceiling((FlushLitres(plan.Car) - 1e-9) / setup.Fluid.Body.BottleLitres) * setup.Fluid.Body.BottleLitres;
+        var filling = setup.Fluid.LeftLitres is null ? BottlesFor(plan.Car, setup.Fluid.Body) * setup.Fluid.Body.BottleLitres * setup.Fluid.Body.PriceLitre : 0;
         return Pads(setup.FrontPad) + Pads(setup.RearPad)
             + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(plan.FrontRotor)))
-            + (setup.RearRotor is { } rear ? rear.Body.PairPrice(plan.RearRotor) * plan.Car.Rear.Discs / 2 : 0)
-            + (setup.Lines is null && setup.Kit is null ? New(setup.Fluid.Id, bottles * setup.Fluid.Body.PriceLitre) : bottles * setup.Fluid.Body.PriceLitre)
+            + (setup.RearKit is { } behind ? behind.Body.Price
+                : setup.RearRotor is { } rear ? rear.Body.PairPrice(plan.RearRotor) * plan.Car.Rear.Discs / 2 : 0)
+            + (setup.Lines is null && !setup.HasKit ? New(setup.Fluid.Id, filling) : filling)
             + setup.DuctsPrice() + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }
 

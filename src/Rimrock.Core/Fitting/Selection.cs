@@ -12,7 +12,8 @@ namespace Rimrock.Core.Fitting;
 /// <param name="Body">The thing itself.</param>
 /// <param name="LeftMm">What is left of pads that lie in the garage, paid for long ago, mm; null for what is bought.</param>
 /// <param name="At">The axle that those are of; null for what is bought, which goes on either.</param>
-public sealed record Part<T>(string Id, T Body, double? LeftMm = null, Axle? At = null)
+/// <param name="LeftLitres">What is left of an opened bottle of it, paid for long ago and enough for a filling, l; null where bottles are bought.</param>
+public sealed record Part<T>(string Id, T Body, double? LeftMm = null, Axle? At = null, double? LeftLitres = null)
     where T : class
 {
     /// <summary>True where it may go on an axle.</summary>
@@ -39,8 +40,9 @@ public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rot
 /// <param name="Kit">A caliper kit, whose rotors the front rotors are then; null for the calipers that are on the car.</param>
 /// <param name="RearRotor">Rear rotors; null for the car's own.</param>
 /// <param name="RearDuct">Rear ducts; null for the car's own.</param>
+/// <param name="RearKit">A caliper kit for the rear, whose rotors the rear rotors are then; null for the calipers that are on the car.</param>
 public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines,
-    Part<CaliperKit>? Kit = null, Part<Rotor>? RearRotor = null, Part<DuctKit>? RearDuct = null)
+    Part<CaliperKit>? Kit = null, Part<Rotor>? RearRotor = null, Part<DuctKit>? RearDuct = null, Part<CaliperKit>? RearKit = null)
 {
     private const string KitMark = "kit:";
 
@@ -57,11 +59,25 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         return new Selection(new(FittedId, plan.FrontPad), new(FittedId, plan.RearPad), new(FittedId, plan.FrontRotor), null, new(FittedId, plan.Fluid), null);
     }
 
+    /// <summary>The fluid that is on the car: as it is, or the same anew; out of an opened bottle of it where one lies in the garage.</summary>
+    /// <param name="id"><see cref="FittedId"/> or <see cref="FreshId"/>.</param>
+    /// <param name="plan">The plan with what is fitted.</param>
+    /// <param name="offer">What is on offer.</param>
+    internal static Part<BrakeFluid> SameFluid(string id, PredictionPlan plan, Offer offer)
+    {
+        var open = offer.Fluids.FirstOrDefault(part => part.LeftLitres is not null && part.Body.Name == plan.Fluid.Name);
+        return new Part<BrakeFluid>(id, open is null || id == FittedId ? plan.Fluid : open.Body, LeftLitres: open?.LeftLitres);
+    }
+
+    /// <summary>True where calipers of either axle are others than are on the car.</summary>
+    public bool HasKit => Kit is not null || RearKit is not null;
+
     /// <summary>This with a caliper kit and the rotors that come with it.</summary>
     public Selection With(Part<CaliperKit> kit)
     {
         ArgumentNullException.ThrowIfNull(kit);
-        return this with { Kit = kit, FrontRotor = new(KitMark + kit.Id, kit.Body.Rotor) };
+        var rotor = new Part<Rotor>(KitMark + kit.Id, kit.Body.Rotor);
+        return kit.Body.Rear ? this with { RearKit = kit, RearRotor = rotor } : this with { Kit = kit, FrontRotor = rotor };
     }
 
     /// <summary>
@@ -80,8 +96,9 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
         return plan with
         {
             Open = OpenSign.LeftOf(plan.Open, renewed),
-            Car = Kit is null ? plan.Car : plan.Car with { Front = Kit.Body.Brake },
+            Car = !HasKit ? plan.Car : plan.Car with { Front = Kit?.Body.Brake ?? plan.Car.Front, Rear = RearKit?.Body.Brake ?? plan.Car.Rear },
             FrontKit = Kit is null ? plan.FrontKit : plan.With(Kit.Body).FrontKit,
+            RearKit = RearKit is null ? plan.RearKit : plan.With(RearKit.Body).RearKit,
             FrontPad = FrontPad.Body,
             RearPad = RearPad.Body,
             FrontPadMm = FrontPad.Id == FittedId ? plan.FrontPadMm : FrontPad.LeftMm,
@@ -131,14 +148,18 @@ public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor
 
         var (rearRotor, rearDuct) = behind.Length == 0 ? (FittedId, FittedId) : (behind[0], behind[1]);
 
-        var kit = rotor.StartsWith(KitMark, StringComparison.Ordinal) ? offer.Kits?.FirstOrDefault(part => part.Id == rotor[KitMark.Length..]) : null;
+        var (kit, kitBehind) = (KitOf(rotor, isRear: false), KitOf(rearRotor, isRear: true));
         var ring = kit is null ? Of(rotor, fitted.FrontRotor, offer.Rotors) : new Part<Rotor>(rotor, kit.Body.Rotor);
         return Of(front, fitted.FrontPad, offer.Pads) is { } frontPad && Of(rear, fitted.RearPad, offer.Pads) is { } rearPad && ring is { } frontRotor
-            && (fluid == FreshId ? new Part<BrakeFluid>(FreshId, plan.Fluid) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
-            && Has(duct, offer.Ducts) && Has(lines, offer.Lines) && Has(rearRotor, offer.Rotors) && Has(rearDuct, offer.Ducts)
+            && (fluid is FreshId or FittedId ? SameFluid(fluid, plan, offer) : Of(fluid, fitted.Fluid, offer.Fluids)) is { } filled
+            && Has(duct, offer.Ducts) && Has(lines, offer.Lines) && (kitBehind is not null || Has(rearRotor, offer.Rotors)) && Has(rearDuct, offer.Ducts)
             ? new Selection(frontPad, rearPad, frontRotor, offer.Ducts.FirstOrDefault(part => part.Id == duct), filled,
-                offer.Lines.FirstOrDefault(part => part.Id == lines), kit, offer.Rotors.FirstOrDefault(part => part.Id == rearRotor),
-                offer.Ducts.FirstOrDefault(part => part.Id == rearDuct)) : null;
+                offer.Lines.FirstOrDefault(part => part.Id == lines), kit,
+                kitBehind is null ? offer.Rotors.FirstOrDefault(part => part.Id == rearRotor) : new Part<Rotor>(rearRotor, kitBehind.Body.Rotor),
+                offer.Ducts.FirstOrDefault(part => part.Id == rearDuct), kitBehind) : null;
+
+        Part<CaliperKit>? KitOf(string id, bool isRear) => !id.StartsWith(KitMark, StringComparison.Ordinal) ? null
+            : offer.Kits?.FirstOrDefault(part => part.Id == id[KitMark.Length..] && part.Body.Rear == isRear);
 
         static bool Has<T>(string id, IReadOnlyList<Part<T>> on)
             where T : class => id == FittedId || on.Any(part => part.Id == id);

@@ -114,10 +114,12 @@ internal sealed partial class SetupSearch(PredictionPlan plan, Offer offer, Wish
 
     private Filling[] Fillings()
     {
+        // The same anew is on offer already where it lies in an opened bottle.
+        var fresh = Selection.SameFluid(Selection.FreshId, plan, offer);
         Part<BrakeFluid>[] fluids =
         [
-            new(Selection.FittedId, plan.Fluid),
-            .. offer.Fluids.Append(new(Selection.FreshId, plan.Fluid)).Where(fluid => HardStops.Of(fluid.Body, plan, wishes) is null),
+            Selection.SameFluid(Selection.FittedId, plan, offer),
+            .. offer.Fluids.Concat(fresh.LeftLitres is null ? [fresh] : []).Where(fluid => HardStops.Of(fluid.Body, plan, wishes) is null),
         ];
         Part<LineKit>?[] lines = [null, .. offer.Lines.Where(kit => HardStops.Of(kit.Body, plan.Car, wishes) is null)];
         var all = fluids.SelectMany(fluid => lines.Select(kit => FillingOf(fluid, kit))).ToArray();

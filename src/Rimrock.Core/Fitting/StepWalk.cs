@@ -61,9 +61,16 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     }
 
     // With other calipers the pads and the fluid that were bought until then are bought anew.
-    private double? Buy(Selection fitted, Waypoint before, Waypoint after) => after.At.Kit is null || before.At.Kit is not null
+    private double? Buy(Selection fitted, Waypoint before, Waypoint after) => IsSameCalipers(after.At, before.At)
         ? after.Told.Cost.BuyNow - before.Told.Cost.BuyNow
-        : after.Told.Cost.BuyNow - RunningCost.BuyNowOf(before.At with { FrontPad = fitted.FrontPad, Fluid = fitted.Fluid }, plan);
+        : after.Told.Cost.BuyNow - RunningCost.BuyNowOf(before.At with
+        {
+            FrontPad = after.At.Kit is null ? before.At.FrontPad : fitted.FrontPad,
+            RearPad = after.At.RearKit is null ? before.At.RearPad : fitted.RearPad,
+            Fluid = fitted.Fluid,
+        }, plan);
+
+    private static bool IsSameCalipers(Selection one, Selection other) => one.Kit == other.Kit && one.RearKit == other.RearKit;
 
     private void Walk(List<Waypoint> path, Suggestion asItStands, DrawnSetup target)
     {
@@ -140,13 +147,13 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         // Old fluid and old hoses are the first thing to mend, whatever else takes more away (common practice).
         if (IsDue
             && changes.FindIndex(change => change.Apply(now) is var then && (then.Fluid.Id, then.Lines?.Id) != (now.Fluid.Id, now.Lines?.Id)
-                && then.Kit == now.Kit) is >= 0 and var fluid)
+                && IsSameCalipers(then, now)) is >= 0 and var fluid)
         {
             return changes[fluid];
         }
 
         // Pads that fade come before what cools them (common practice).
-        bool Mends(Selection then) => then.Kit == now.Kit && ((then.FrontPad.Id != now.FrontPad.Id && Fades(before, Axle.Front))
+        bool Mends(Selection then) => IsSameCalipers(then, now) && ((then.FrontPad.Id != now.FrontPad.Id && Fades(before, Axle.Front))
             || (then.RearPad.Id != now.RearPad.Id && Fades(before, Axle.Rear)));
         if (changes.FindIndex(change => Mends(change.Apply(now))) is >= 0 and var pads && After(changes[pads].Apply(now), null, isTold: false) is { } mended
             && !Raises(before, of(mended).Life))
@@ -186,17 +193,19 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
     private IEnumerable<(Said What, Func<Selection, Selection> Apply)> Changes(Selection before, Selection to, bool isDue, bool rearWaits)
     {
         var target = to;
-        if (to.Kit is not null)
+        if (to.HasKit)
         {
             // Other calipers come last, with their own pads, and new fluid, since the lines are opened; fluid that is due does not wait for them.
             var asIs = isDue ? before : to;
-            to = to with { FrontPad = before.FrontPad, FrontRotor = before.FrontRotor };
+            to = to.Kit is null ? to : to with { FrontPad = before.FrontPad, FrontRotor = before.FrontRotor };
+            to = to.RearKit is null ? to : to with { RearPad = before.RearPad, RearRotor = before.RearRotor };
             before = before with { Fluid = asIs.Fluid, Lines = asIs.Lines };
         }
 
         if (to.Fluid.Id != before.Fluid.Id || to.Lines?.Id != before.Lines?.Id)
         {
-            var flush = to.Fluid.Id == Selection.FittedId ? Said.Of("step-walk.bleed") : to.Fluid.Id == Selection.FreshId
+            var flush = to.Fluid.Id == Selection.FittedId ? Said.Of("step-walk.bleed")
+                : to.Fluid.LeftLitres is not null ? Said.Of("step-walk.flush-opened", to.Fluid.Body.Name) : to.Fluid.Id == Selection.FreshId
                 ? Said.Of("step-walk.flush-fresh", to.Fluid.Body.Name) : Said.Of("step-walk.flush", to.Fluid.Body.Name);
             yield return (to.Lines is { } lines ? Said.Of("step-walk.with", flush, lines.Body.Name) : flush, setup =>
                 setup with { Fluid = to.Fluid, Lines = to.Lines });
@@ -251,6 +260,18 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
                 Kit = target.Kit,
                 FrontRotor = target.FrontRotor,
                 FrontPad = target.FrontPad,
+                Fluid = target.Fluid,
+                Lines = target.Lines,
+            });
+        }
+
+        if (target.RearKit is { } rearKit)
+        {
+            yield return (Said.Of("step-walk.kit-rear", rearKit.Body.Name, target.RearPad.Body.Name, target.Fluid.Body.Name), setup => setup with
+            {
+                RearKit = target.RearKit,
+                RearRotor = target.RearRotor,
+                RearPad = target.RearPad,
                 Fluid = target.Fluid,
                 Lines = target.Lines,
             });

@@ -59,13 +59,18 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         FrontPadMm = FromStock(Axle.Front)?.LeftMm ?? After.FrontPadMm,
         RearPadMm = FromStock(Axle.Rear)?.LeftMm ?? After.RearPadMm,
-        FluidState = Fluid && Bottle is { } open ? Filled with { AgeMonths = Math.Min(FluidState.AgeRange.Max, Filled.AgeMonths + open.MonthsOpen) } : Filled,
+        FluidState = Fluid && Bottle is { } open && !HasItsMonths(open)
+            ? Filled with { AgeMonths = Math.Min(FluidState.AgeRange.Max, Filled.AgeMonths + open.MonthsOpen) } : Filled,
         Open = OpenSign.LeftOf(Before.Open, new Renewed(Opened, Lines, new(FrontPads, RearPads), new(FrontRotor, RearRotor))),
     };
 
+    // What was chosen out of the very bottle has its months in the age already.
+    private bool HasItsMonths(OpenedBottle open) => !IsRefilled && After.Fluid.OpenedOn == open.Opened;
+
+    private bool IsRefilled => FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths;
+
     // As out of a sealed bottle; what was open before brings its months along.
-    private FluidState Filled => FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths
-        ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState;
+    private FluidState Filled => IsRefilled ? After.FluidState with { AgeMonths = 0, ReservoirWaterPercent = null } : After.FluidState;
 
     /// <summary>The set in stock that goes on an axle; null where none does, or nothing changes there. What is nearly worn goes on no more.</summary>
     public StockSet? FromStock(Axle axle)
@@ -77,8 +82,7 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     }
 
     /// <summary>The opened bottle that the fluid is drawn from; null where new ones are opened.</summary>
-    public OpenedBottle? Bottle => Stock.Today is { } today
-        ? Stock.Bottles.FirstOrDefault(one => one.Serves(After.Fluid.Name, RunningCost.FlushLitres(After.Car), today)) : null;
+    public OpenedBottle? Bottle => Stock.BottleOf(After.Fluid.Name, After.Car);
 
     public bool Nothing => !Pads && !Rotors && !Fluid && !Ducts.Front && !Ducts.Rear && !Kit;
 

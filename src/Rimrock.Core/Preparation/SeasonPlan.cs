@@ -175,8 +175,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private static double? CostOf(BrakeFluid fluid, Vehicles.Car car, int flushes)
     {
         // Each flush opens its own bottles: what was opened for the one before has drunk water since.
-        var bottles = Math.Ceiling((RunningCost.FlushLitres(car) - 1e-9) / fluid.BottleLitres);
-        return flushes == 0 ? 0 : fluid.PriceLitre * bottles * fluid.BottleLitres * flushes;
+        return flushes == 0 ? 0 : fluid.PriceLitre * RunningCost.BottlesFor(car, fluid) * fluid.BottleLitres * flushes;
     }
 
     private static List<PartSeason> PartsOf(PredictionPlan plan, IReadOnlyList<SeasonEvent> events, List<EventDays> days, Spread wear) =>

@@ -174,7 +174,7 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
                 Said.Of("work-order.from-opened-bottle", Days.Iso(open.Opened), Units.L(open.Litres), Units.L(litres)));
         }
 
-        var bottles = Math.Ceiling((litres - 1e-9) / fluid.BottleLitres);
+        var bottles = RunningCost.BottlesFor(change.After.Car, fluid);
         var left = (bottles * fluid.BottleLitres) - litres;
         var note = left < OpenedBottle.LeastLitres ? Said.Of("work-order.opened-bottle-ages-shelf")
             : others.Count > 0 && left >= litres * 0.9

@@ -1,6 +1,7 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fitting;
+using Rimrock.Core.Garage;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
@@ -16,14 +17,18 @@ namespace Rimrock.Web.Choose;
 /// <param name="Wishes">What matters.</param>
 /// <param name="Car">Car whose log is learnt from; null for none.</param>
 /// <param name="Stock">Sets of pads that lie in the garage; null for none.</param>
-public sealed record MatchQuestion(PredictionPlan Plan, Wishes Wishes, string? Car = null, IReadOnlyList<StockSet>? Stock = null);
+/// <param name="Bottles">Opened bottles there, which are drawn from before new ones are bought; null for none.</param>
+public sealed record MatchQuestion(PredictionPlan Plan, Wishes Wishes, string? Car = null, IReadOnlyList<StockSet>? Stock = null,
+    IReadOnlyList<OpenedBottle>? Bottles = null);
 
 /// <summary>A setup to be fitted.</summary>
 /// <param name="Plan">The plan with what is fitted now.</param>
 /// <param name="Wishes">What matters.</param>
 /// <param name="Key">Key of the setup, from a short list.</param>
 /// <param name="Stock">Sets of pads that lie in the garage, as the short list had them; null for none.</param>
-public sealed record FitQuestion(PredictionPlan Plan, Wishes Wishes, string Key, IReadOnlyList<StockSet>? Stock = null);
+/// <param name="Bottles">Opened bottles there, which are drawn from before new ones are bought; null for none.</param>
+public sealed record FitQuestion(PredictionPlan Plan, Wishes Wishes, string Key, IReadOnlyList<StockSet>? Stock = null,
+    IReadOnlyList<OpenedBottle>? Bottles = null);
 
 /// <summary>A part of the shelf that the first row does not have.</summary>
 /// <param name="Plan">The plan with what is fitted.</param>
@@ -32,7 +37,9 @@ public sealed record FitQuestion(PredictionPlan Plan, Wishes Wishes, string Key,
 /// <param name="Part">Its id.</param>
 /// <param name="Car">Car whose log is learnt from; null for none.</param>
 /// <param name="Stock">Sets of pads that lie in the garage, as the short list had them; null for none.</param>
-public sealed record WhyQuestion(PredictionPlan Plan, Wishes Wishes, string Kind, string Part, string? Car = null, IReadOnlyList<StockSet>? Stock = null);
+/// <param name="Bottles">Opened bottles there, which are drawn from before new ones are bought; null for none.</param>
+public sealed record WhyQuestion(PredictionPlan Plan, Wishes Wishes, string Kind, string Part, string? Car = null, IReadOnlyList<StockSet>? Stock = null,
+    IReadOnlyList<OpenedBottle>? Bottles = null);
 
 /// <summary>The Choose room's endpoints.</summary>
 public static class MatchEndpoints
@@ -47,7 +54,7 @@ public static class MatchEndpoints
             {
                 var asked = StageOf(stage);
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, question.Stock);
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, (question.Stock, question.Bottles));
                 var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(ticket);
                 return await cache.AnswerAsync("match" + asked, new { question, offer, evidence },
@@ -67,7 +74,7 @@ public static class MatchEndpoints
                 var faults = question.Plan.Faults().ToList();
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
-                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, question.Stock))
+                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, (question.Stock, question.Bottles)))
                     ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
                         "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
@@ -80,11 +87,11 @@ public static class MatchEndpoints
             CancellationToken cancel) =>
             {
                 InputFaultException.ThrowIfAny(question.Plan.Faults());
-                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, question.Stock);
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, (question.Stock, question.Bottles));
                 var evidence = beliefs.LogOf(question.Car).Evidence;
                 using var report = progress.Begin(null);
                 return await cache.AnswerAsync("why", new { question, offer, evidence }, async token =>
-                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes, question.Car, question.Stock),
+                    (await MatcherAsync(new MatchQuestion(question.Plan, question.Wishes, question.Car, question.Stock, question.Bottles),
                         offer, evidence, cache, beliefs, report, token))
                         .Why(question.Kind, question.Part, token)
                         ?? throw new InputFaultException([new InputFault("part", question.Part.Length > 80 ? question.Part[..80] : question.Part,
@@ -121,18 +128,16 @@ public static class MatchEndpoints
                 await DayShelf.YearOf(question.Plan, cache, token), await beliefs.BeliefAsync(evidence, token), token), cancel, MatcherKb);
 
     // What the driver's own shelf lacks, typical parts stand in for.
-    private static Offer OfferOf(ShelfContent shelf, PredictionPlan plan, Wishes wishes, TimeProvider clock, IReadOnlyList<StockSet>? stock)
+    private static Offer OfferOf(ShelfContent shelf, PredictionPlan plan, Wishes wishes, TimeProvider clock,
+        (IReadOnlyList<StockSet>? Sets, IReadOnlyList<OpenedBottle>? Bottles) lying)
     {
-        if (stock is { Count: > StockSet.Most })
-        {
-            throw new InputFaultException([new InputFault("stock", $"{stock.Count}", $"{StockSet.Most} at the most", "Nobody keeps more sets than that.")]);
-        }
-
+        InputFaultException.ThrowIfAny([.. GarageStock.Faults(lying.Sets, lying.Bottles, null)]);
         static IReadOnlyList<Part<T>> Parts<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Where(item => !item.Archived).Select(item => new Part<T>(item.Id, item.Body))];
         var today = DateOnly.FromDateTime(clock.GetLocalNow().Date);
         var own = new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts),
             [.. Parts(shelf.Fluids).Select(fluid => fluid with { Body = fluid.Body.AsOf(today) })], Parts(shelf.Lines), Parts(shelf.Calipers));
-        return StockSet.Offered(TypicalShelf.With(plan, own, wishes, said => Teller.Text(said)), plan, stock ?? []);
+        return StockSet.Offered(TypicalShelf.With(plan, own, wishes, said => Teller.Text(said)), plan,
+            GarageStock.Of(lying.Sets, lying.Bottles, today));
     }
 }

@@ -26,29 +26,10 @@ public sealed record WorkQuestion(PredictionPlan Before, PredictionPlan After, b
     DateOnly? Today = null)
 {
     /// <summary>Lists what is wrong with the stock.</summary>
-    public IEnumerable<InputFault> StockFaults()
-    {
-        var faults = new List<InputFault>();
-        if (Stock is { Count: > StockSet.Most })
-        {
-            faults.Add(new InputFault("stock", $"{Stock.Count}", $"at most {StockSet.Most}", "More sets of pads than an order looks at."));
-        }
-
-        if (Bottles is { Count: > OpenedBottle.Most })
-        {
-            faults.Add(new InputFault("bottles", $"{Bottles.Count}", $"at most {OpenedBottle.Most}", "More opened bottles than an order looks at."));
-        }
-
-        if (Today is { } today)
-        {
-            Days.Check(today, "today", faults);
-        }
-
-        return faults;
-    }
+    public IEnumerable<InputFault> StockFaults() => GarageStock.Faults(Stock, Bottles, Today);
 
     /// <summary>What lies in the garage.</summary>
-    internal Stock InStock() => new(Stock ?? [], Bottles ?? [], Today);
+    internal Stock InStock() => GarageStock.Of(Stock, Bottles, Today);
 }
 
 /// <summary>A bedding.</summary>

@@ -69,12 +69,57 @@ public class RearSearchTests
         matcher.Answer(MatchStage.First).Shortlist.ShouldAllBe(row => row.Parts.RearRotor == null && row.Parts.RearDuct == null);
         matcher.Why("rearRotor", "heavier")!.Danger.ShouldNotBeNull();
 
-        static JudgedLife Life(PredictionPlan of)
-        {
-            var judge = new SetupJudge(of, new Offer([], [], [], [], []), Free, new Year(of), Core.Beliefs.ScopedBelief.Nothing);
-            var fitted = judge.Draw(Selection.Fitted(of));
-            return judge.Judged([fitted], sketch: true, null, CancellationToken.None)[fitted.Key].Life;
-        }
+    }
+
+    [Fact]
+    public void Where_nothing_else_holds_rear_calipers_are_looked_at_and_come_last()
+    {
+        var (sample, light) = (SampleParts.Plan("race-sintered", "organic"), Own with { RingMassKg = 1.2 });
+        var plan = sample with { RearRotor = light, Pace = "advanced", Car = sample.Car with { Rear = sample.Car.Rear with { PadShape = "A" } } };
+        var kit = new Part<CaliperKit>("behind", new CaliperKit("rear kit", sample.Car.Rear with { PadShape = "R", PadAreaCm2 = 60 },
+            light with { Name = "its ring", RingMassKg = 6 }, Price: 700, Rear: true, HoldsParked: true));
+        var pad = new Part<Core.Friction.Pad>("p", sample.FrontPad with { Name = "rear race", Shapes = ["R"], PriceAxleSet = 90 });
+        var offer = new Offer([pad], [], [], [new("f", plan.Fluid with { Name = "good", DryC = 330, WetC = 210, PriceLitre = 50 })], [], [kit]);
+        var setup = (Selection.Fitted(plan) with { RearPad = pad, Fluid = offer.Fluids[0] }).With(kit);
+        Selection.OfKey(setup.Key(), plan, offer).ShouldBe(setup);
+        var on = setup.On(plan, Free);
+        (on.Car.Rear, on.RearRotor, on.RearKit!.Replaces, on.Car.Front).ShouldBe((kit.Body.Brake, kit.Body.Rotor, plan.Car.Rear, plan.Car.Front));
+        on.Faults().ShouldBeEmpty();
+
+        // Ready orders and times it as Choose counted it.
+        var order = WorkOrder.Of(plan, on, freshFluid: false);
+        order.Refused.ShouldBeEmpty();
+        order.Order.Sum(item => item.Price ?? 0).ShouldBe(RunningCost.BuyNowOf(setup, plan)!.Value, 0.01);
+        order.Hours.P50.ShouldBe(Effort.Hours(setup, plan), 0.05);
+
+        // The front gives too, and no rear kit mends that: it is looked at, and not offered.
+        var matcher = Matcher.Search(plan, offer, Free);
+        matcher.Answer(MatchStage.First).Shortlist.ShouldAllBe(row => !row.Key.Contains("kit:"));
+        matcher.Why("caliper", "behind")!.Danger.ShouldNotBeNull();
+
+        // On the way to it fluid comes first, the calipers with their own pads last, and the front stays.
+        var judge = new SetupJudge(plan, offer, Free, new Year(plan), Core.Beliefs.ScopedBelief.Nothing);
+        var counted = new Dictionary<string, CountedSetup>();
+        void Count(DrawnSetup one) => counted.TryAdd(one.Key, judge.Judged([one], sketch: true, null, CancellationToken.None)[one.Key]);
+        var (fitted, target) = (judge.Known(Selection.Fitted(plan))!, judge.Known(setup)!);
+        Count(fitted);
+        Count(target);
+        var walk = new StepWalk(plan, Free, judge, one => RunningCost.BuyNowOf(one, plan) ?? 0, one => counted[one.Key], (one, _) => Count(one));
+        var steps = walk.To(fitted, SetupJudge.Told(fitted, counted[fitted.Key], null), target).Steps;
+        steps[^1].Setup.Key.ShouldBe(setup.Key());
+        steps.SkipLast(1).ShouldAllBe(step => !step.Setup.Key.Contains("kit:"));
+        steps.Sum(step => step.Buy ?? 0).ShouldBeGreaterThanOrEqualTo(RunningCost.BuyNowOf(setup, plan)!.Value - 0.01);
+
+        // Where the rear does nothing, its calipers are left alone.
+        var calm = Plan with { Pace = "novice", Days = [new PlannedDay("weekday", 200)] };
+        Matcher.Search(calm, offer, Free).Answer(MatchStage.First).Shortlist.ShouldAllBe(row => !row.Key.Contains("kit:"));
+    }
+
+    private static JudgedLife Life(PredictionPlan of)
+    {
+        var judge = new SetupJudge(of, new Offer([], [], [], [], []), Free, new Year(of), Core.Beliefs.ScopedBelief.Nothing);
+        var fitted = judge.Draw(Selection.Fitted(of));
+        return judge.Judged([fitted], sketch: true, null, CancellationToken.None)[fitted.Key].Life;
     }
 
     [Fact]

@@ -4,19 +4,19 @@ import {
   type AxleBrake,
   type BrakeFluid,
   type CaliperKit,
+  type Lying,
   type MasterCylinder,
   type Pad,
   type PredictionPlan,
   type Schemas,
-  type StockSet,
   type SystemChange,
   type WhyNot,
   type Wishes,
 } from './client';
 
 /** The plan with a setup of the short list fitted: the very plan that was judged. */
-export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string, stock?: StockSet[]): Promise<PredictionPlan> {
-  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key, stock } }));
+export async function fitSetup(plan: PredictionPlan, wishes: Wishes, key: string, lying?: Lying): Promise<PredictionPlan> {
+  return unwrap(await client.POST('/api/matches/fit', { body: { plan, wishes, key, ...lying } }));
 }
 
 /** A caliper kit held against the whole system. */
@@ -41,10 +41,10 @@ export async function whyNot(
   kind: string,
   part: string,
   car?: string,
-  stock?: StockSet[],
+  lying?: Lying,
   signal?: AbortSignal,
 ): Promise<WhyNot> {
-  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car, stock }, signal }));
+  return unwrap(await client.POST('/api/matches/why', { body: { plan, wishes, kind, part, car, ...lying }, signal }));
 }
 
 export type AskCard = Omit<Schemas['AskCard'], 'pads'> & { pads: { front: Schemas['PadAsk']; rear: Schemas['PadAsk'] } };

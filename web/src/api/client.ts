@@ -132,7 +132,8 @@ export function followProgress(ticket: string, onShare: (share: number) => void)
   return () => events.close();
 }
 
-export type StockSet = Schemas['StockSet'];
+/** What lies in a garage, paid for: sets of pads, opened bottles. */
+export type Lying = { stock?: Schemas['StockSet'][]; bottles?: Schemas['OpenedBottle'][] };
 
 /** Weighs the whole shelf; the ticket names its progress. */
 export async function match(
@@ -141,10 +142,10 @@ export async function match(
   stage: 'sketch' | 'first' | 'whole',
   ticket: string,
   car?: string,
-  stock?: StockSet[],
+  lying?: Lying,
   signal?: AbortSignal,
 ): Promise<MatchAnswer> {
-  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car, stock }, signal }));
+  return unwrap(await client.POST('/api/matches', { params: { query: { ticket, stage } }, body: { plan, wishes, car, ...lying }, signal }));
 }
 
 /** Puts a simulated logger on a hidden car; returns the address that plays its log. */

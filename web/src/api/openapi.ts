@@ -3004,6 +3004,8 @@ export interface components {
             key: string;
             /** @description Sets of pads that lie in the garage, as the short list had them; null for none. */
             stock?: null | components["schemas"]["StockSet"][];
+            /** @description Opened bottles there, which are drawn from before new ones are bought; null for none. */
+            bottles?: null | components["schemas"]["OpenedBottle"][];
         };
         /** @description Minimum figures of a brake fluid class. */
         FluidClass: {
@@ -4083,6 +4085,8 @@ export interface components {
             car?: null | string;
             /** @description Sets of pads that lie in the garage; null for none. */
             stock?: null | components["schemas"]["StockSet"][];
+            /** @description Opened bottles there, which are drawn from before new ones are bought; null for none. */
+            bottles?: null | components["schemas"]["OpenedBottle"][];
         };
         /**
          * @description How far a match has got.
@@ -6645,6 +6649,8 @@ export interface components {
             car?: null | string;
             /** @description Sets of pads that lie in the garage, as the short list had them; null for none. */
             stock?: null | components["schemas"]["StockSet"][];
+            /** @description Opened bottles there, which are drawn from before new ones are bought; null for none. */
+            bottles?: null | components["schemas"]["OpenedBottle"][];
         };
         /** @description What matters to the driver. Scales run from 0 (not at all) to 3 (most). */
         Wishes: {

@@ -1,4 +1,4 @@
-import { client, unwrap, type PredictionPlan, type Schemas } from './client';
+import { client, unwrap, type Lying, type PredictionPlan, type Schemas } from './client';
 import type { UnitSystem } from '../units/units';
 
 export type WorkOrder = Schemas['WorkOrder'];
@@ -18,13 +18,12 @@ export async function workOrder(
   otherCars: string[],
   bleed: BleedWay,
   car?: string,
-  stock?: Schemas['StockSet'][],
-  bottles?: Schemas['OpenedBottle'][],
+  lying?: Lying,
   today?: string,
   signal?: AbortSignal,
 ): Promise<WorkOrder> {
   return unwrap(
-    await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed, car, stock, bottles, today }, signal }),
+    await client.POST('/api/ready/work', { body: { before, after, freshFluid, otherCars, bleed, car, ...lying, today }, signal }),
   );
 }
 

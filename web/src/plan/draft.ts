@@ -120,7 +120,7 @@ export function fittedDraft(
     part: T,
     now: T | undefined,
   ): string | T | null => {
-    const found = items.find((item) => item.id === id.replace(/^stock:(front|rear):/, ''));
+    const found = items.find((item) => item.id === id.replace(/^stock:(front:|rear:)?/, ''));
     return found && same(found.body, part) ? found.id : keep(ref, part, now);
   };
   const old = 'missing' in before ? undefined : before.plan;

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { carKey } from './carKey';
+import type { Lying } from '../api/client';
 import { resolve } from './draft';
 import { garageOf, standingDraft } from './garage';
 import { usePlan } from './PlanContext';
@@ -19,14 +20,15 @@ export function useGarage() {
   }, [item, draft, shelf, query.data]);
 }
 
-/** Sets of pads that lie in the garage of the plan's car; settled once that is known. */
+/** Sets of pads and opened bottles that lie in the garage of the plan's car; settled once that is known. */
 export function useStock() {
   const { shelf, draft } = usePlan();
   const item = shelf.content.cars.find((one) => draft !== null && one.id === carKey(draft));
   const query = useQuery({ ...garageOf(item, shelf), enabled: item !== undefined });
-  const sets = useMemo(
-    () => query.data?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50, from: set.from })),
-    [query.data],
-  );
-  return { sets: sets?.length ? sets : undefined, settled: item === undefined || !query.isPending };
+  const lying = useMemo((): Lying => {
+    const sets = query.data?.state.stock.map((set) => ({ pad: set.pad.name, axle: set.axle, leftMm: set.leftMm.p50, from: set.from }));
+    const bottles = query.data?.state.bottles;
+    return { stock: sets?.length ? sets : undefined, bottles: bottles?.length ? bottles : undefined };
+  }, [query.data]);
+  return { lying, settled: item === undefined || !query.isPending };
 }

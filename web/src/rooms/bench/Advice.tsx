@@ -20,13 +20,13 @@ export function Advice({ plan, belief, until }: { plan: PredictionPlan; belief: 
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   // The same question that Choose asks: whoever asks it first.
   const stock = useStock();
-  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.sets]), [plan, wishes, belief.key, stock.sets]);
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.lying]), [plan, wishes, belief.key, stock.lying]);
   const query = useQuery({
     queryKey: ['match', 'first', asked],
     queryFn: async ({ signal }) => {
       await new Promise((resume) => setTimeout(resume, restMs));
       signal.throwIfAborted();
-      return match(plan, wishes, 'first', crypto.randomUUID(), belief.car, stock.sets, signal);
+      return match(plan, wishes, 'first', crypto.randomUUID(), belief.car, stock.lying, signal);
     },
     enabled: stock.settled,
     staleTime: Infinity,

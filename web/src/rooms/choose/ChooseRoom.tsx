@@ -53,7 +53,7 @@ export default function ChooseRoom() {
     }));
   const fit = async (setup: Suggestion) => {
     try {
-      const fitted = await fitSetup(plan, wishes, setup.key, stock.sets);
+      const fitted = await fitSetup(plan, wishes, setup.key, stock.lying);
       change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf, plan.open), pins: [] }));
       setSaid(`${padsOf(setup)}: fitted in the plan, as it was judged. Press u to undo.`);
       window.scrollTo({ top: 0 });
@@ -141,7 +141,7 @@ export default function ChooseRoom() {
           {answer && (
             <WhyNotThat
               all={answer.whyNot}
-              ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, stock.sets, signal)}
+              ask={(kind, part, signal) => whyNot(plan, wishes, kind, part, belief.car, stock.lying, signal)}
             />
           )}
           {answer && <WholeSystem wishes={wishes} onFit={fitSystem} />}

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { followProgress, match, type PredictionPlan, type StockSet, type Wishes } from '../../api/client';
+import { followProgress, match, type Lying, type PredictionPlan, type Wishes } from '../../api/client';
 
 const pauseMs = 150;
 const stages = ['sketch', 'first', 'whole'] as const;
@@ -10,12 +10,12 @@ export function useMatch(
   plan: PredictionPlan | null,
   wishes: Wishes,
   belief: { car?: string; key: string },
-  stock: { sets?: StockSet[]; settled: boolean },
+  stock: { lying: Lying; settled: boolean },
 ) {
   const queries = useQueryClient();
   const [share, setShare] = useState(0);
   const [stopped, setStopped] = useState<string | null>(null);
-  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.sets]), [plan, wishes, belief.key, stock.sets]);
+  const asked = useMemo(() => JSON.stringify([plan, wishes, belief.key, stock.lying]), [plan, wishes, belief.key, stock.lying]);
   const going = plan !== null && stock.settled && stopped !== asked;
   const ask = (stage: (typeof stages)[number], enabled: boolean) => ({
     queryKey: ['match', stage, asked],
@@ -27,7 +27,7 @@ export function useMatch(
       const unfollow = followProgress(ticket, (done) => setShare((stages.indexOf(stage) + done) / stages.length));
       try {
         // The sketch does not wait for what the log has taught.
-        return await match(plan!, wishes, stage, ticket, stage === 'sketch' ? undefined : belief.car, stock.sets, signal);
+        return await match(plan!, wishes, stage, ticket, stage === 'sketch' ? undefined : belief.car, stock.lying, signal);
       } finally {
         unfollow();
       }

@@ -6,10 +6,11 @@ import { conversion, told, type UnitSystem } from '../../units/units';
 type LimitChance = Suggestion['limits'][number];
 
 const fitted = 'fitted';
+const isLying = (part: { id: string }) => part.id.startsWith('stock:');
 
 /** The pads of a setup, in a few words. */
 export function padsOf({ parts: { frontPad, rearPad } }: Suggestion): string {
-  const from = (pad: { id: string }) => (pad.id.startsWith('stock:') ? ' from your stock' : '');
+  const from = (pad: { id: string }) => (isLying(pad) ? ' from your stock' : '');
   if (frontPad.id === fitted && rearPad.id === fitted) return `${frontPad.name} kept`;
   return frontPad.name === rearPad.name && from(frontPad) === from(rearPad)
     ? `${frontPad.name}${from(frontPad)} front and rear`
@@ -23,7 +24,11 @@ export function restOf({ parts }: Suggestion): string {
     parts.duct?.name,
     parts.rearRotor && `${parts.rearRotor.name} at the rear`,
     parts.rearDuct && `${parts.rearDuct.name} at the rear`,
-    parts.fluid.id === fitted ? 'fluid kept' : parts.fluid.id === 'fresh' ? `fresh ${parts.fluid.name}` : `new ${parts.fluid.name}`,
+    parts.fluid.id === fitted
+      ? 'fluid kept'
+      : isLying(parts.fluid)
+        ? `${parts.fluid.name} from your opened bottle`
+        : `${parts.fluid.id === 'fresh' ? 'fresh' : 'new'} ${parts.fluid.name}`,
     parts.lines?.name,
   ]
     .filter(Boolean)

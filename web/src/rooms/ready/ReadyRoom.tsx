@@ -28,13 +28,12 @@ export default function ReadyRoom() {
     () => (plan ? (garage ? beforeOf(plan, { ...garage.plan, open: openSigns(garage) }) : plan) : null),
     [plan, garage],
   );
-  const stock = useStock().sets;
-  const bottles = garage?.state.bottles ?? undefined;
+  const { lying } = useStock();
   const isKept = draft !== null && shelf.content.cars.some((item) => item.id === carKey(draft));
   const others = shelf.content.cars.filter((item) => item.id !== draft?.car && !item.archived).map((item) => item.body.car.name);
   const order = useQuery({
-    queryKey: ['work', before, plan, freshFluid, others, bleed, belief.key, stock, bottles],
-    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, belief.car, stock, bottles, today(), signal),
+    queryKey: ['work', before, plan, freshFluid, others, bleed, belief.key, lying],
+    queryFn: ({ signal }) => workOrder(before!, plan!, freshFluid, others, bleed, belief.car, lying, today(), signal),
     enabled: before !== null && plan !== null,
     // Only how it is bled may change under what is shown.
     placeholderData: (kept: WorkOrder | undefined, query) =>
