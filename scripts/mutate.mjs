@@ -88,12 +88,17 @@ while (tried < count) {
     const [own, others, slowest] = filters(line.file);
     const asked = [
       ['asked', 'Scenario', 'FullyQualifiedName~What_can_be_asked'],
+      ['figures', 'Scenario', 'FullyQualifiedName~What_a_room'],
       ['its room', 'Core', own],
       ['Core', 'Core', others],
-      ['figures', 'Scenario', 'FullyQualifiedName~What_a_room'],
       ['Reference', 'Reference'],
-      ['Scenario', 'Scenario', 'FullyQualifiedName!~Figures'],
-      ['slow Core', 'Core', slowest],
+      // Rarely the only ones, and ten minutes for each survivor: left out with RIMROCK_SHORT=1, which then gives a lower bound.
+      ...(process.env.RIMROCK_SHORT
+        ? []
+        : [
+            ['Scenario', 'Scenario', 'FullyQualifiedName!~Figures'],
+            ['slow Core', 'Core', slowest],
+          ]),
     ];
     const by = asked.find(([, project, filter]) => fails(project, filter))?.[0];
     tried++;

@@ -31,6 +31,7 @@ public sealed record BodyKind(string Code, bool OfLog, Type Type, Func<object, I
         Shelf<DuctKit>("ducts", (duct, faults) => duct.Check("duct", faults), duct => duct.Name),
         Shelf<CaliperKit>("calipers", (kit, faults) => kit.Check("caliper", faults), kit => kit.Name),
         Shelf<MasterCylinder>("cylinders", (cylinder, faults) => cylinder.Check("cylinder", faults), cylinder => cylinder.Name),
+        Shelf<Bracket>("brackets", (pair, faults) => pair.Check("bracket", faults), pair => pair.Name),
         Log<LogSession>("session", session => session.Faults(), session => session.Plan.Circuit.Name, session => session.Date),
         Log<InspectionNote>("inspection", note => [.. note.Inspection.Faults(), .. note.Plan.Faults()], _ => "inspection", note => note.Inspection.Date),
         Log<SeasonEvent>("event", item => item.Faults(), item => item.Name, item => item.Date),

@@ -23,10 +23,12 @@ public sealed record CatalogueRow<T>(string Id, T Body)
 /// <param name="Ducts">Ducts.</param>
 /// <param name="Calipers">Caliper kits.</param>
 /// <param name="Cylinders">Master cylinders.</param>
+/// <param name="Brackets">Brackets.</param>
 public sealed record Catalogue(
     IReadOnlyList<CatalogueRow<Pad>> Pads, IReadOnlyList<CatalogueRow<Rotor>> Rotors, IReadOnlyList<CatalogueRow<BrakeFluid>> Fluids,
     IReadOnlyList<CatalogueRow<LineKit>> Lines, IReadOnlyList<CatalogueRow<DuctKit>> Ducts,
-    IReadOnlyList<CatalogueRow<CaliperKit>> Calipers, IReadOnlyList<CatalogueRow<MasterCylinder>> Cylinders)
+    IReadOnlyList<CatalogueRow<CaliperKit>> Calipers, IReadOnlyList<CatalogueRow<MasterCylinder>> Cylinders,
+    IReadOnlyList<CatalogueRow<Bracket>> Brackets)
 {
     /// <summary>The word that says what the file is.</summary>
     public string Rimrock { get; } = CatalogueJson.Word;
@@ -46,7 +48,7 @@ public static class CatalogueJson
 
     internal const string Word = "catalogue";
     private const int MostFaults = 20;
-    private static readonly string[] Known = ["rimrock", "version", "pads", "rotors", "fluids", "lines", "ducts", "calipers", "cylinders"];
+    private static readonly string[] Known = ["rimrock", "version", "pads", "rotors", "fluids", "lines", "ducts", "calipers", "cylinders", "brackets"];
 
     private static readonly JsonSerializerOptions Strict = new(JsonSerializerDefaults.Web)
     {
@@ -95,7 +97,8 @@ public static class CatalogueJson
             Rows<Pad>("pads", (body, field) => body.Check(field, faults)), Rows<Rotor>("rotors", (body, field) => body.Check(field, faults)),
             Rows<BrakeFluid>("fluids", (body, field) => body.Check(field, faults)), Rows<LineKit>("lines", (body, field) => body.Check(field, faults)),
             Rows<DuctKit>("ducts", (body, field) => body.Check(field, faults)), Rows<CaliperKit>("calipers", (body, field) => body.Check(field, faults)),
-            Rows<MasterCylinder>("cylinders", (body, field) => body.Check(field, faults)));
+            Rows<MasterCylinder>("cylinders", (body, field) => body.Check(field, faults)),
+            Rows<Bracket>("brackets", (body, field) => body.Check(field, faults)));
         if (rows > MostRows)
         {
             faults.Insert(0, new InputFault("file", $"{rows} rows", $"at most {MostRows} rows", "That is more than a shelf can hold."));

@@ -29,6 +29,7 @@ public sealed record ShelfItem<T>(string Id, string Origin, int Revision, T Body
 /// <param name="Ducts">Front brake ducts.</param>
 /// <param name="Calipers">Caliper kits.</param>
 /// <param name="Cylinders">Master cylinders.</param>
+/// <param name="Brackets">Brackets that carry calipers over larger rotors.</param>
 public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<CarEntry>> Cars,
     IReadOnlyList<ShelfItem<Circuit>> Circuits,
@@ -38,7 +39,8 @@ public sealed record ShelfContent(
     IReadOnlyList<ShelfItem<LineKit>> Lines,
     IReadOnlyList<ShelfItem<DuctKit>> Ducts,
     IReadOnlyList<ShelfItem<CaliperKit>> Calipers,
-    IReadOnlyList<ShelfItem<MasterCylinder>> Cylinders);
+    IReadOnlyList<ShelfItem<MasterCylinder>> Cylinders,
+    IReadOnlyList<ShelfItem<Bracket>> Brackets);
 
 /// <summary>An item to be put on the shelf.</summary>
 /// <param name="Kind">The table's word.</param>

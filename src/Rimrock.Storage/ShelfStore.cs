@@ -25,7 +25,7 @@ public sealed class ShelfStore(Database database)
             Items<CarEntry>(connection, "cars"), Items<Circuit>(connection, "circuits"), Items<Pad>(connection, "pads"),
             Items<Rotor>(connection, "rotors"), Items<BrakeFluid>(connection, "fluids"),
             Items<LineKit>(connection, "lines"), Items<DuctKit>(connection, "ducts"), Items<CaliperKit>(connection, "calipers"),
-            Items<MasterCylinder>(connection, "cylinders"));
+            Items<MasterCylinder>(connection, "cylinders"), Items<Bracket>(connection, "brackets"));
     }
 
     /// <summary>Writes an own item.</summary>

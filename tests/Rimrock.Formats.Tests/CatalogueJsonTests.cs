@@ -1,6 +1,7 @@
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Friction;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Rotors;
 using Rimrock.Core.Vehicles;
 using Rimrock.Telling;
 
@@ -11,7 +12,8 @@ public class CatalogueJsonTests
     private static readonly Catalogue Small = new(
         [new("p", new Pad("pad", "organic", [new(0, 0.3), new(300, 0.35)], ChartBasis.Rubbing, PriceAxleSet: 60,
             Traits: new PadTraits(Bite: 3, EdgeCode: "FE")))],
-        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], [], [], [new("c", new MasterCylinder("cylinder", 23.8, 0.6))]);
+        [], [new("f", new BrakeFluid("fluid", "dot4", 260, 170, 20, 900))], [], [], [], [new("c", new MasterCylinder("cylinder", 23.8, 0.6))],
+        [new("b", new Bracket("brackets", 290, 312, ["S"], 150))]);
 
     private static IReadOnlyList<InputFault> Faults(string text) => Should.Throw<InputFaultException>(() => CatalogueJson.Read(text)).Faults;
 

@@ -37,7 +37,7 @@ public sealed class ShelfStoreTests : IDisposable
         store.LoadDemo();
         store.LoadDemo();
         var shelf = store.Read();
-        (shelf.Cars.Count, shelf.Circuits.Count, shelf.Pads.Count, shelf.Rotors.Count, shelf.Fluids.Count).ShouldBe((3, 2, 24, 13, 11));
+        (shelf.Cars.Count, shelf.Circuits.Count, shelf.Pads.Count, shelf.Rotors.Count, shelf.Fluids.Count).ShouldBe((3, 2, 24, 14, 11));
         shelf.Pads.Select(item => item.Body.Family).Distinct().Count().ShouldBe(Core.Friction.PadFamilies.All.Count);
         foreach (var car in shelf.Cars)
         {

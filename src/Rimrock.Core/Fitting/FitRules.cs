@@ -135,6 +135,11 @@ public static partial class FitRules
                     Units.Mm(rotor.OuterDiameterMm), Units.Mm(original)));
         }
 
+        if (rotor.Bracket is { } pair && OfMount(pair, brake) is { } unmounted)
+        {
+            return unmounted;
+        }
+
         var made = MadeMm(brake, fitted);
         return rotor.ThicknessMm > made + ThickerMm ? new HardStop("rotor-thickness",
                 Said.Of("fit-rules.thicker", rotor.Name, Units.Mm(rotor.ThicknessMm), Units.Mm(made)))
@@ -146,6 +151,34 @@ public static partial class FitRules
                 ? new HardStop("hat-offset", Said.Of("fit-rules.hat-offset", rotor.Name, Units.Mm(offset), Units.Mm(ownOffset)))
             : null;
     }
+
+    /// <summary>Why brackets carry no calipers of an axle of a car, or null.</summary>
+    /// <param name="pair">The brackets.</param>
+    /// <param name="brake">The calipers.</param>
+    /// <param name="fitted">What they sit over now.</param>
+    /// <param name="kind">Car or motorcycle.</param>
+    public static HardStop? Of(Bracket pair, AxleBrake brake, Rotor fitted, VehicleKind kind)
+    {
+        ArgumentNullException.ThrowIfNull(pair);
+        ArgumentNullException.ThrowIfNull(brake);
+        var made = RotorMm(brake, fitted);
+        return kind == VehicleKind.Motorcycle ? new HardStop("vehicle-kind", Said.Of("fit-rules.brackets-are-cars", pair.Name))
+            : brake.Brake() == DrumBrake.Kind ? new HardStop("rotor-kind", Said.Of("fit-rules.brackets-want-discs", pair.Name))
+            : Math.Abs(pair.FromMm - made) > SameDiameterMm
+                ? new HardStop("rotor-diameter", Said.Of("fit-rules.brackets-for-others", pair.Name, Units.Mm(pair.FromMm), Units.Mm(made)))
+            : OfMount(pair, brake);
+    }
+
+    /// <summary>The same on an axle of a plan's car.</summary>
+    public static HardStop? Of(Bracket pair, PredictionPlan plan, Axle axle)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.At(axle) is var at ? Of(pair, at.Brake, at.Rotors.Rotor, plan.Car.Kind) : null;
+    }
+
+    private static HardStop? OfMount(Bracket pair, AxleBrake brake) =>
+        brake.PadShape is { } shape && pair.Mounts is { Count: > 0 } mounts && !mounts.Contains(shape)
+            ? new HardStop("kit-mount", Said.Of("fit-rules.kit-for-others", pair.Name, string.Join(", ", mounts), shape)) : null;
 
     /// <summary>Why a fitted rotor cannot be on this vehicle or under these calipers, or null; only what is stated is held against it.</summary>
     public static HardStop? OfFitted(Rotor rotor, AxleBrake brake, VehicleKind kind)

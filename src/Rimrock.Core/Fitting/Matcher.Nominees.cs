@@ -154,7 +154,8 @@ public sealed partial class Matcher
 
         double Odds(DrawnSetup one) => Of(one, sketch: true).Danger.LogOdds(Of(one, sketch: true).Members);
         var own = all.Where(one => !one.Selection.HasKit && one.Key != fitted.Key && Has(one, sketch: true)
-            && (one.Selection.FrontRotor.Id == Selection.FittedId || (first.Selection.Kit is null && one.Selection.FrontRotor.Id == first.Selection.FrontRotor.Id))).ToList();
+            && (one.Selection.FrontRotor.Id == Selection.FittedId
+                || (first.Selection.Kit is null && one.Selection.FrontRotor.Id == first.Selection.FrontRotor.Id))).ToList();
 
         // What stays on the car with other calipers is bought once.
         bool IsKept(DrawnSetup one) => (one.Selection.RearRotor is null || one.Selection.RearRotor.Id == first.Selection.RearRotor?.Id)

@@ -148,6 +148,13 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Add(Said.Of("running-cost.rear-rotors"), behind.Body.PairPrice(before.RearRotor) * before.Car.Rear.Discs / 2);
         }
 
+        var brackets = (setup.FrontRotor.Id == Selection.FittedId ? 0 : rotor.BracketPrice(before.FrontRotor))
+            + (setup.RearRotor?.Body.BracketPrice(before.RearRotor) ?? (setup.RearRotor is null ? 0 : null));
+        if (brackets is not 0)
+        {
+            Add(Said.Of("running-cost.brackets"), brackets);
+        }
+
         if (setup.Duct is not null || setup.RearDuct is not null)
         {
             Add(Said.Of("running-cost.ducts"), setup.DuctsPrice());
@@ -190,12 +197,13 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         ArgumentNullException.ThrowIfNull(setup);
         ArgumentNullException.ThrowIfNull(plan);
         static double? New(string id, double? price) => id == Selection.FittedId ? 0 : price;
+        static double? OnBrackets(Rotor rotor, Rotor fitted) => rotor.PairPrice(fitted) + rotor.BracketPrice(fitted);
         static double? Pads(Part<Pad> pad) => pad.LeftMm is null ? New(pad.Id, pad.Body.PriceAxleSet) : 0;
         var filling = setup.Fluid.LeftLitres is null ? BottlesFor(plan.Car, setup.Fluid.Body) * setup.Fluid.Body.BottleLitres * setup.Fluid.Body.PriceLitre : 0;
         return Pads(setup.FrontPad) + Pads(setup.RearPad)
-            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, setup.FrontRotor.Body.PairPrice(plan.FrontRotor)))
+            + (setup.Kit is { } calipers ? calipers.Body.Price : New(setup.FrontRotor.Id, OnBrackets(setup.FrontRotor.Body, plan.FrontRotor)))
             + (setup.RearKit is { } behind ? behind.Body.Price
-                : setup.RearRotor is { } rear ? rear.Body.PairPrice(plan.RearRotor) * plan.Car.Rear.Discs / 2 : 0)
+                : setup.RearRotor is { } rear ? (rear.Body.PairPrice(plan.RearRotor) * plan.Car.Rear.Discs / 2) + rear.Body.BracketPrice(plan.RearRotor) : 0)
             + (setup.Lines is null && !setup.HasKit ? New(setup.Fluid.Id, filling) : filling)
             + setup.DuctsPrice() + (setup.Lines is { } kit ? kit.Body.Price : 0);
     }

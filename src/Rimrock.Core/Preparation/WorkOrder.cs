@@ -197,11 +197,25 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
         var alone = change.RingsAlone(at);
         var handed = rotor.Vanes == VaneKind.Curved;
         var count = change.After.At(at).Brake.Discs;
+        if (rotor.Bracket is { Mounts: null } unasked)
+        {
+            yield return new OrderItem(Said.Of("work-order.check-mount", unasked.Name), 1, Said.Nothing, 0, Said.Of("work-order.ask-kits-maker-for-car"),
+                Said.Of("work-order.before-you-order"));
+        }
+
         yield return new OrderItem(Said.Of("work-order.figure", rotor.Name, axle), count, alone
             ? handed ? Said.Of("work-order.rings-one-left-one") : Said.Of("work-order.rings")
             : handed && count == 2 ? Said.Of("work-order.rotors-one-left-one") : Said.Of("work-order.rotors"), rotor.PairPrice(fitted) * count / 2,
             alone ? Said.Of("work-order.hats-stay") : null);
-        if (rotor.BracketForMm is { } from)
+        if (rotor.Bracket is { } pair)
+        {
+            // On the car already, they stay.
+            foreach (var item in pair.Name == fitted.Bracket?.Name ? [] : BracketItems(pair, axle))
+            {
+                yield return item;
+            }
+        }
+        else if (rotor.BracketForMm is { } from)
         {
             yield return new OrderItem(Said.Of("work-order.brackets", axle), 2, Said.Of("work-order.brackets-unit"), 0,
                 Said.Of("work-order.brackets-come-with-rotors", Units.Mm(from), Units.Mm(rotor.OuterDiameterMm)));
@@ -214,6 +228,13 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
             yield return new OrderItem(Said.Of("work-order.bolts-one-time-nuts", axle), 2, Said.Of("work-order.sets"), null,
                 rotor.Finish?.Hardware ?? Said.Of("work-order.grade-torque-rotors-maker"));
         }
+    }
+
+    private static IEnumerable<OrderItem> BracketItems(Bracket pair, Said axle)
+    {
+        yield return new OrderItem(Said.Of("work-order.figure", pair.Name, axle), 2, Said.Of("work-order.brackets-unit"), pair.Price,
+            Said.Of("work-order.brackets-carry", Units.Mm(pair.FromMm), Units.Mm(pair.ToMm)));
+        yield return new OrderItem(Said.Of("work-order.bracket-bolts", axle), 4, Said.Of("work-order.bolts"), null, Said.Of("work-order.new-bolts-by-class"));
     }
 
     private static IEnumerable<Said> ToolsFor(Change change, BleedWay bleed)

@@ -77,6 +77,7 @@ public enum IronGrade
 /// <param name="BracketForMm">It comes with brackets, for calipers that are made for rotors of this diameter, mm; null where it comes without.</param>
 /// <param name="HatOffsetMm">From the hub's face to the ring's middle, mm; null where nobody measured.</param>
 /// <param name="BoltCircle">Holes and circle, as its maker writes it; null where unknown.</param>
+/// <param name="Bracket">Brackets that are bought beside it; null where it comes with its own, or without.</param>
 public sealed record Rotor(
     string Name,
     double OuterDiameterMm,
@@ -97,7 +98,8 @@ public sealed record Rotor(
     IronGrade Grade = IronGrade.Plain,
     double? BracketForMm = null,
     double? HatOffsetMm = null,
-    string? BoltCircle = null)
+    string? BoltCircle = null,
+    Bracket? Bracket = null)
 {
     /// <summary>Allowed diameters.</summary>
     public static FieldRange OuterRange { get; } = new("rotor.outerDiameterMm", "mm", 180, 440);
@@ -112,12 +114,12 @@ public sealed record Rotor(
     private static readonly FieldRange Width = new("rotor.drumWidthMm", "mm", 20, 120);
     private static readonly FieldRange Cost = new("rotor.price", "", 0, 20000);
     private static readonly FieldRange Mass = new("rotor.ringMassKg", "kg", 0.5, 25);
-    private static readonly FieldRange Bracket = new("rotor.bracketForMm", "mm", 180, 440);
+    private static readonly FieldRange CarriedFrom = new("rotor.bracketForMm", "mm", 180, 440);
     private static readonly FieldRange HatOffset = new("rotor.hatOffsetMm", "mm", 0, 120);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } =
-        [OuterRange, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, Bracket, HatOffset, .. RotorFinish.Ranges];
+        [OuterRange, Inner, Thickness, MinThickness, Gap, Count, Vane, Mass, Width, Cost, CarriedFrom, HatOffset, .. RotorFinish.Ranges];
 
     /// <summary>Outer radius, m.</summary>
     public double OuterRadiusM() => OuterDiameterMm / 2000;
@@ -152,6 +154,14 @@ public sealed record Rotor(
     /// <summary>What a pair costs in the place of what is fitted; null where unknown.</summary>
     /// <param name="fitted">The rotor that is on the car.</param>
     public double? PairPrice(Rotor fitted) => 2 * (HatsStay(fitted) ? Finish?.RingPrice ?? Price : Price);
+
+    /// <summary>What the brackets beside it cost in the place of what is fitted; nothing where they are on the car already, null where unknown.</summary>
+    /// <param name="fitted">The rotor that is on the car.</param>
+    public double? BracketPrice(Rotor fitted)
+    {
+        ArgumentNullException.ThrowIfNull(fitted);
+        return Bracket is null || Bracket.Name == fitted.Bracket?.Name ? 0 : Bracket.Price;
+    }
 
     /// <summary>What kind of brake it belongs to.</summary>
     public IFoundationBrake Brake() => Construction == RotorConstruction.Drum ? DrumBrake.Kind : DiscBrake.Kind;
@@ -200,6 +210,7 @@ public sealed record Rotor(
         ArgumentNullException.ThrowIfNull(faults);
         Names.Check(Name, $"{field}.name", faults);
         Finish?.Check($"{field}.finish", faults);
+        Bracket?.Check($"{field}.bracket", faults);
         if (Price is { } price)
         {
             Cost.Check(price, faults, $"{field}.price");

@@ -69,6 +69,13 @@ internal static class FittingWords
         ("fit-rules.motorcycles-lines", "{0} are cut for a motorcycle."),
         ("fit-rules.drums-take-shoes", "{0} is a pad; drums take shoes."),
         ("fit-rules.other-shape", "{0} is sold in shape {1}; these calipers take {2}. Ask for the compound in that shape."),
+        ("fit-rules.brackets-for-others", "{0} carries calipers made for {1:0}; yours are made for {2:0}."),
+        ("fit-rules.brackets-are-cars", "{0} is made for cars."),
+        ("fit-rules.brackets-want-discs", "{0} carries calipers; this axle has drums."),
+        ("bracket.rotor-with", "{0}, {1}"),
+        ("bracket.more-than", "more than {0:0}"),
+        ("bracket.carries-outwards", "Brackets carry calipers out over larger rotors."),
+        ("running-cost.brackets", "brackets"),
         ("fit-rules.brackets-of-others", "{0} comes with brackets for calipers made for {1:0}; yours are made for {2:0}."),
         ("fit-rules.larger-needs-bracket",
             "{0} is {1:0}; the calipers are made for {2:0} and sit too far in. It needs brackets that carry them out, or other calipers: look for one that " +

@@ -97,6 +97,7 @@ internal static class PreparationWords
         ("work-order.brackets", "caliper brackets, {0}"),
         ("work-order.brackets-unit", "brackets"),
         ("work-order.brackets-come-with-rotors", "they come with the rotors and carry calipers made for {0:0} out to {1:0}"),
+        ("work-order.brackets-carry", "they carry calipers made for {0:0} out to {1:0}"),
         ("work-order.bracket-bolts", "bracket bolts, {0}"),
         ("work-order.bolts", "bolts"),
         ("work-order.new-bolts-by-class", "new ones, class and length by the bracket's maker"),

@@ -74,7 +74,8 @@ public static class MatchEndpoints
                 var faults = question.Plan.Faults().ToList();
                 question.Wishes.Check(faults);
                 InputFaultException.ThrowIfAny(faults);
-                var setup = Selection.OfKey(question.Key, question.Plan, OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, (question.Stock, question.Bottles)))
+                var offer = OfferOf(shelf.Read(), question.Plan, question.Wishes, clock, (question.Stock, question.Bottles));
+                var setup = Selection.OfKey(question.Key, question.Plan, offer)
                     ?? throw new InputFaultException([new InputFault("key", question.Key.Length > 80 ? question.Key[..80] : question.Key,
                         "the key of a setup of the short list", "This setup names something that is not on the shelf.")]);
                 return TypedResults.Ok(setup.On(question.Plan, question.Wishes));
@@ -137,7 +138,8 @@ public static class MatchEndpoints
         var today = DateOnly.FromDateTime(clock.GetLocalNow().Date);
         var own = new Offer(Parts(shelf.Pads), Parts(shelf.Rotors), Parts<DuctKit>(shelf.Ducts),
             [.. Parts(shelf.Fluids).Select(fluid => fluid with { Body = fluid.Body.AsOf(today) })], Parts(shelf.Lines), Parts(shelf.Calipers));
-        return StockSet.Offered(TypicalShelf.With(plan, own, wishes, said => Teller.Text(said)), plan,
+        var paired = BracketPairs.Offered(own, Parts(shelf.Brackets), plan, said => Teller.Text(said));
+        return StockSet.Offered(TypicalShelf.With(plan, paired, wishes, said => Teller.Text(said)), plan,
             GarageStock.Of(lying.Sets, lying.Bottles, today));
     }
 }

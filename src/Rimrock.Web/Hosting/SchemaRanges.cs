@@ -37,6 +37,7 @@ public static class SchemaRanges
         [typeof(DuctKit)] = "duct.",
         [typeof(CaliperKit)] = "caliper.",
         [typeof(MasterCylinder)] = "cylinder.",
+        [typeof(Bracket)] = "bracket.",
         [typeof(LineKit)] = "line.",
         [typeof(StintPlan)] = "stint.",
         [typeof(Weather)] = "weather.",
@@ -65,6 +66,7 @@ public static class SchemaRanges
             {
                 PredictionPlan.Ranges, Observation.Ranges, Wishes.Ranges, Pad.Ranges, BrakeFluid.Ranges, LineKit.Ranges, DuctKit.Ranges, CaliperKit.Ranges,
                     MasterCylinder.Ranges,
+                    Bracket.Ranges,
                     LogSession.Ranges,
                     Inspection.Ranges, PaintKit.Ranges, SeasonEvent.Ranges, [Car.MotorcycleMassRange, LapRibbon.SpeedRange, LapRibbon.LongerRange],
             }

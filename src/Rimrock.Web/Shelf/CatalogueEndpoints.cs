@@ -98,7 +98,7 @@ public static class CatalogueEndpoints
         static List<CatalogueRow<T>> Rows<T>(IReadOnlyList<ShelfItem<T>> items)
             where T : class => [.. items.Where(item => !item.Archived).Select(item => new CatalogueRow<T>(item.Id, item.Body))];
         return new Catalogue(Rows(shelf.Pads), Rows(shelf.Rotors), Rows(shelf.Fluids), Rows(shelf.Lines), Rows(shelf.Ducts),
-            Rows(shelf.Calipers), Rows(shelf.Cylinders));
+            Rows(shelf.Calipers), Rows(shelf.Cylinders), Rows(shelf.Brackets));
     }
 
     private static List<ShelfPut> PutsOf(Catalogue catalogue) =>
@@ -110,5 +110,6 @@ public static class CatalogueEndpoints
         .. catalogue.Ducts.Select(row => new ShelfPut("ducts", row.Id, row.Body.Name, row.Body)),
         .. catalogue.Calipers.Select(row => new ShelfPut("calipers", row.Id, row.Body.Name, row.Body)),
         .. catalogue.Cylinders.Select(row => new ShelfPut("cylinders", row.Id, row.Body.Name, row.Body)),
+        .. catalogue.Brackets.Select(row => new ShelfPut("brackets", row.Id, row.Body.Name, row.Body)),
     ];
 }

@@ -24,6 +24,7 @@ internal static class PartGate
             LineKit lines => FitRules.Of(lines, car),
             DuctKit => FitRules.OfDuct(car),
             CaliperKit kit => kit.Rear ? FitRules.Of(kit, car, car.Rear, entry.RearRotor) : FitRules.Of(kit, car, car.Front, entry.FrontRotor),
+            Bracket pair => FitRules.Of(pair, car.Rear, entry.RearRotor, car.Kind) is null ? null : FitRules.Of(pair, car.Front, entry.FrontRotor, car.Kind),
             MasterCylinder cylinder => FitRules.OfKind(cylinder, car),
             _ => null,
         };

@@ -82,7 +82,7 @@ public static class ShelfEndpoints
                 store.Read(), Tyre.All, Pace.All, PadFamilies.All, FluidClass.All,
                 [.. DayKind.All.Select(DayChoice.Of)], [.. ProvingGround.All.Select(PartNames.Told)], [.. TypicalCircuit.All.Select(PartNames.Told)],
                 [.. PredictionPlan.Ranges, .. Observation.Ranges, .. Wishes.Ranges, .. Pad.Ranges, .. BrakeFluid.Ranges, .. LineKit.Ranges,
-                    .. DuctKit.Ranges, .. CaliperKit.Ranges, .. MasterCylinder.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
+                    .. DuctKit.Ranges, .. CaliperKit.Ranges, .. MasterCylinder.Ranges, .. Bracket.Ranges], BrakeFluid.ThinEnoughForAbsMm2S)))
             .WithName("readShelf")
             .WithSummary("Everything on the shelf, the tables of kinds and the range of every field.");
         group.MapGet("/cars/guess", (string name, double massKg, double powerKw, string tyre, bool motorcycle = false,
@@ -106,6 +106,7 @@ public static class ShelfEndpoints
         MapPart<DuctKit>(group, "duct");
         MapPart<CaliperKit>(group, "caliper");
         MapPart<MasterCylinder>(group, "cylinder");
+        MapPart<Bracket>(group, "bracket");
         group.MapPost("/{kind}/{id}/archive", (string kind, string id, int revision, bool archived, ShelfStore store) =>
             {
                 if (!ShelfStore.Kinds.Contains(kind))

@@ -15,13 +15,21 @@ internal sealed class Calls(IReadOnlyDictionary<Type, List<object>> met)
     // Figures as large as their unit lets expect, by the end of an argument's name; the first that fits.
     private static readonly (string End, double[] Figures)[] ByUnit =
     [
-        ("MS2", [1.5, 4, 9.5]), ("Kmh", [12, 48, 90, 135, 180, 240]), ("Mm", [0.4, 2, 5.5, 11, 24, 38, 120, 310]), ("Percent", [0.4, 1.5, 3.1, 40, 80]), ("Share", [0.05, 0.3, 0.6, 0.95]),
-        ("Months", [0.5, 7, 26]), ("Minutes", [3, 12, 20, 45]), ("Kg", [0.9, 4, 9, 210, 900, 1650]), ("Bar", [6, 40, 95]), ("C", [-5, 22, 95, 210, 380, 560, 790, 930]),
+        ("MS2", [1.5, 4, 9.5]), ("Kmh", [12, 48, 90, 135, 180, 240]), ("Mm", [0.4, 2, 5.5, 11, 24, 38, 120, 310]), ("Percent", [0.4, 1.5, 3.1, 40, 80]),
+        ("Share", [0.05, 0.3, 0.6, 0.95]), ("Months", [0.5, 7, 26]), ("Minutes", [3, 12, 20, 45]), ("Kg", [0.9, 4, 9, 210, 900, 1650]), ("Bar", [6, 40, 95]),
+        ("C", [-5, 22, 95, 210, 380, 560, 790, 930]),
         ("S", [0.4, 3, 25, 110, 900]), ("M", [3, 40, 350, 2400]), ("G", [0.2, 0.6, 1.1]), ("W", [300, 40_000, 250_000]), ("J", [2e3, 4e5, 2e6]),
     ];
 
     private static readonly int[] Wholes = [0, 1, 2, 3, 5, 8, 20];
     private uint state;
+
+    /// <summary>What stands in tables: every property of a type itself that is not private.</summary>
+    public static IEnumerable<PropertyInfo> Tables() => typeof(Said).Assembly.GetTypes()
+        .Where(type => type.Namespace?.StartsWith("Rimrock", StringComparison.Ordinal) == true && !type.Name.Contains('<') && !type.ContainsGenericParameters)
+        .SelectMany(type => type.GetProperties(BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.Static | BindingFlags.DeclaredOnly))
+        .Where(table => table.GetMethod is { IsPrivate: false } && !table.PropertyType.IsByRefLike)
+        .OrderBy(table => $"{table.DeclaringType!.FullName}.{table.Name}", StringComparer.Ordinal);
 
     /// <summary>Every function that is not private and whose arguments can be had.</summary>
     public static IEnumerable<MethodBase> All() => typeof(Said).Assembly.GetTypes()
@@ -30,7 +38,8 @@ internal sealed class Calls(IReadOnlyDictionary<Type, List<object>> met)
         .OrderBy(type => type.FullName, StringComparer.Ordinal)
         .SelectMany(type => type.GetMethods(Own).Where(method => !method.IsSpecialName && !method.ContainsGenericParameters
                 && method.ReturnType != typeof(void) && (method.IsStatic || IsValue(type)) && method.GetBaseDefinition().DeclaringType == type)
-            .Concat<MethodBase>(IsValue(type) && !type.IsAbstract ? type.GetConstructors(Own).Where(made => !made.IsStatic && made.GetParameters().Length > 1) : []))
+            .Concat<MethodBase>(!IsValue(type) || type.IsAbstract ? []
+                : type.GetConstructors(Own).Where(made => !made.IsStatic && made.GetParameters().Length > 1)))
         .Where(method => !method.IsPrivate && !method.Name.Contains('<') && method.Name is not ("PrintMembers" or "Deconstruct" or "Equals" or "ToString")
             && !method.GetParameters().Any(asked => asked.ParameterType.IsByRef || asked.ParameterType.IsByRefLike))
         .OrderBy(NameOf, StringComparer.Ordinal);
@@ -52,8 +61,8 @@ internal sealed class Calls(IReadOnlyDictionary<Type, List<object>> met)
         for (var time = 0; time < times; time++)
         {
             var owner = method.IsStatic || method.IsConstructor ? null : Some(method.DeclaringType!);
-            var arguments = method.GetParameters().Select(asked => asked.HasDefaultValue && Next(3) == 0 ? asked.DefaultValue : Some(asked.ParameterType, asked.Name!))
-                .ToArray();
+            var arguments = method.GetParameters()
+                .Select(asked => asked.HasDefaultValue && Next(3) == 0 ? asked.DefaultValue : Some(asked.ParameterType, asked.Name!)).ToArray();
             if (owner is Type || arguments.Contains(typeof(void)))
             {
                 return;
@@ -92,7 +101,11 @@ internal sealed class Calls(IReadOnlyDictionary<Type, List<object>> met)
         if (kind == typeof(Vector512<double>)) { return Vector512.Create(Enumerable.Range(0, 8).Select(_ => Figures[Next(Figures.Length)]).ToArray()); }
         if (kind.IsEnum) { return Enum.GetValues(kind).GetValue(Next(Enum.GetValues(kind).Length)); }
         if (kind == typeof(ICollection<InputFault>) || kind == typeof(List<InputFault>)) { return new List<InputFault>(); }
-        if (kind.IsArray || (kind.IsGenericType && kind.GetGenericArguments() is [_] && typeof(IEnumerable).IsAssignableFrom(kind))) { return Several(kind) ?? (object)typeof(void); }
+        if (kind.IsArray || (kind.IsGenericType && kind.GetGenericArguments() is [_] && typeof(IEnumerable).IsAssignableFrom(kind)))
+        {
+            return Several(kind) ?? (object)typeof(void);
+        }
+
         if (typeof(Delegate).IsAssignableFrom(kind)) { return kind == typeof(Action<double>) ? new Action<double>(_ => { }) : typeof(void); }
         return met.TryGetValue(kind, out var list) ? list[Next(list.Count)]
             : met.Where(row => kind.IsAssignableFrom(row.Key) && kind != typeof(object)).OrderBy(row => row.Key.FullName, StringComparer.Ordinal)

@@ -31,7 +31,8 @@ internal sealed class FigureSums
         }
 
         var kept = File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Figures", "Kept", file)).Select(line => line.Split(';'))
-            .ToDictionary(cells => cells[0], cells => (Count: int.Parse(cells[1], CultureInfo.InvariantCulture), Sum: double.Parse(cells[2], CultureInfo.InvariantCulture)));
+            .ToDictionary(cells => cells[0], cells => (Count: int.Parse(cells[1], CultureInfo.InvariantCulture),
+                Sum: double.Parse(cells[2], CultureInfo.InvariantCulture)));
         return
         [
             .. kept.Keys.Where(name => !sums.ContainsKey(name)).Select(name => $"{name}: gone"),

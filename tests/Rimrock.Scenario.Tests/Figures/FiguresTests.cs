@@ -29,6 +29,11 @@ public class FiguresTests
             walk.Walk(subject, (field, figure) => sums.Add($"of {field}", figure));
         }
 
+        foreach (var table in Calls.Tables())
+        {
+            walk.Walk(table.GetValue(null), (_, figure) => sums.Add($"in {table.DeclaringType!.Name}.{table.Name}", figure));
+        }
+
         var calls = new Calls(walk.Met);
         foreach (var method in Calls.All())
         {

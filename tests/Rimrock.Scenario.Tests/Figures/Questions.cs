@@ -36,6 +36,8 @@ internal static class Questions
         ["log"] = () => Log().ToList(),
         ["stands"] = () => Stands().ToList(),
         ["paddock"] = () => Paddock().ToList(),
+        ["signs"] = () => Signs().ToList(),
+        ["guess"] = () => Guesses().ToList(),
     };
 
     /// <summary>What is asked about: plans, the shelf, the log.</summary>
@@ -45,7 +47,8 @@ internal static class Questions
         Read<SeasonEvent>("event"), new Wishes(), Laps(4), Laps(5),
     ];
 
-    private static PredictionPlan Plan(string number) => GoldenCase.Read(GoldenCase.Names().Single(name => name.StartsWith(number, StringComparison.Ordinal))).Plan;
+    private static PredictionPlan Plan(string number) =>
+        GoldenCase.Read(GoldenCase.Names().Single(name => name.StartsWith(number, StringComparison.Ordinal))).Plan;
 
     private static IEnumerable<PredictionPlan> Plans(params string[] numbers) => numbers.Select(Plan);
 
@@ -107,7 +110,8 @@ internal static class Questions
     // Every reading of a corner, near and far from its limit, on four kinds of vehicle.
     private static IEnumerable<object?> Stands()
     {
-        foreach (var plan in Plans("01", "10", "11", "13"))
+        // The last one is beyond what can be predicted: its readings are judged all the same.
+        foreach (var plan in Plans("01", "10", "11", "13").Append(Plan("26") with { FrontRotor = Plan("26").FrontRotor with { RingMassKg = 0.6 } }))
         {
             foreach (var share in (double[])[0, 0.25, 0.5, 0.75, 1])
             {
@@ -142,10 +146,57 @@ internal static class Questions
         }
     }
 
+    // Everything that a note can speak of, and what is written down after it.
+    private static IEnumerable<object?> Signs()
+    {
+        var plan = Plan("01");
+        var bare = new InspectionNote(new Inspection(Today, []), plan);
+        CornerMark[] sound = [CornerMark.HoseSound, CornerMark.WheelFirm, CornerMark.FacesSound, CornerMark.HardwareFirm];
+        CornerLook[] looks = [.. Enum.GetValues<Corner>().Select(corner => new CornerLook(corner, 9, 9, Marks: sound))];
+        Statement Looked(int after, Inspection inspection) =>
+            Statement.Of($"{after}", new InspectionNote(inspection with { Date = Today.AddDays(after) }, plan));
+        Inspection[] looksAfter =
+            [new(Today, [looks[0] with { OuterMm = null }]), new(Today, looks[..2]), new(Today, looks, FluidLevelMm: 2), new(Today, [], Bled: true)];
+        foreach (var spoken in Enum.GetValues<Spoken>())
+        {
+            List<Statement> said = [new Statement(null, KnownBy.Described, "", Fitment.Of(plan)), Statement.Of("note", bare, LeftOpen.Of(bare, [spoken]))];
+            yield return Open();
+            foreach (var inspection in looksAfter)
+            {
+                said.Add(Looked(said.Count, inspection));
+                yield return Open();
+            }
+
+            var other = plan with { FrontRotor = Plan("07").FrontRotor, FrontPad = Plan("02").FrontPad };
+            said.Add(Statement.Of("work", new WorkTicks([], [], new FinishedWork(Today.AddDays(30), other, FrontPads: true, Fluid: true)))!);
+            yield return Open();
+
+            object? Open() => GarageRecord.Of(said, Today.AddDays(40), _ => Core.Quantities.Axles.Of(_ => new LapUse(0.01, 0.02, 3)))?.Open;
+        }
+    }
+
+    private static IEnumerable<object?> Guesses()
+    {
+        foreach (var layout in Enum.GetValues<Core.Vehicles.CarLayout>())
+        {
+            foreach (var body in Enum.GetValues<Core.Vehicles.CarBody>())
+            {
+                foreach (var (kg, kw, mm) in ((double, double, double?)[])[(620, 90, null), (1250, 100, 282), (1800, 350, null), (2500, 480, 400)])
+                {
+                    yield return Core.Vehicles.CarGuess.From("guess", kg, kw, "sport", layout, body, mm);
+                }
+            }
+        }
+
+        yield return Core.Vehicles.CarGuess.Motorcycle("guess", 190, 95, "sport");
+        yield return Core.Vehicles.CarGuess.Motorcycle("guess", 340, 70, "sport", 300);
+    }
+
     // A lap as a logger writes it, with a foot that lifts a little earlier.
     private static Core.Circuits.LapTrace Laps(int earlier)
     {
         var times = Enumerable.Range(0, 900).Select(at => 0.1 * at).ToList();
-        return Core.Circuits.RecordedTrace.Lap(times, [.. times.Select(second => 120 + (60 * Math.Sin((second + (0.1 * earlier)) / earlier)) + (20 * Math.Cos(second / 9)))]);
+        double Kmh(double second) => 120 + (60 * Math.Sin((second + (0.1 * earlier)) / earlier)) + (20 * Math.Cos(second / 9));
+        return Core.Circuits.RecordedTrace.Lap(times, [.. times.Select(Kmh)]);
     }
 }

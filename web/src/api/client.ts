@@ -56,6 +56,7 @@ export type LineKit = Schemas['LineKit'];
 export type DuctKit = Schemas['DuctKit'];
 export type CaliperKit = Schemas['CaliperKit'];
 export type MasterCylinder = Schemas['MasterCylinder'];
+export type Bracket = Schemas['Bracket'];
 export type SystemChange = Schemas['SystemChange'];
 export type PadFamily = Schemas['PadFamily'];
 export type CurveReading = Schemas['CurveReading'];
@@ -171,7 +172,7 @@ export async function readRecording(name: string, text: string, mend = false): P
   return unwrap(response);
 }
 
-export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit | MasterCylinder;
+export type Part = Pad | Rotor | BrakeFluid | LineKit | DuctKit | CaliperKit | MasterCylinder | Bracket;
 
 export const asText = (type: string) => ({ bodySerializer: (body: unknown) => body as string, headers: { 'Content-Type': type } });
 

@@ -429,6 +429,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/brackets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Stores an own bracket; revision is the one the edit started from, 0 for a new one. */
+        put: operations["saveBracket"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/{kind}/{id}/archive": {
         parameters: {
             query?: never;
@@ -1714,6 +1731,28 @@ export interface components {
              * @description Where vapour shows in the middle of the band, C.
              */
             vapourC: number;
+        };
+        /** @description A pair of brackets that carry an axle's own calipers out over larger rotors, as a driver would order them. */
+        Bracket: {
+            /** @description Name in lists. */
+            name: string;
+            /**
+             * Format: double
+             * @description Diameter of the rotors that the calipers are made for, mm.
+             */
+            fromMm: number;
+            /**
+             * Format: double
+             * @description Diameter of the rotors that they sit over with the brackets, mm.
+             */
+            toMm: number;
+            /** @description Codes of the pad shapes of the calipers that bolt on; null where nobody looked. */
+            mounts?: null | string[];
+            /**
+             * Format: double
+             * @description Price of the pair with its bolts, in the driver's currency; null where unknown.
+             */
+            price?: null | number;
         };
         /** @description A brake fluid by the figures on its bottle. */
         BrakeFluid: {
@@ -5357,6 +5396,7 @@ export interface components {
             hatOffsetMm?: null | number;
             /** @description Holes and circle, as its maker writes it; null where unknown. */
             boltCircle?: null | string;
+            bracket?: null | components["schemas"]["Bracket"];
         };
         /**
          * @description How the ring is held.
@@ -5734,6 +5774,29 @@ export interface components {
             calipers: components["schemas"]["ShelfItemOfCaliperKit"][];
             /** @description Master cylinders. */
             cylinders: components["schemas"]["ShelfItemOfMasterCylinder"][];
+            /** @description Brackets that carry calipers over larger rotors. */
+            brackets: components["schemas"]["ShelfItemOfBracket"][];
+        };
+        /** @description One thing on the shelf. */
+        ShelfItemOfBracket: {
+            /** @description Stable id. */
+            id: string;
+            /** @description demo or own. */
+            origin: string;
+            /**
+             * Format: int32
+             * @description Counts its edits from 1; an edit must name the one it started from.
+             */
+            revision: number;
+            /** @description The thing itself. */
+            body: components["schemas"]["Bracket"];
+            /**
+             * @description True where it is offered no longer; what refers to it still finds it.
+             * @default false
+             */
+            archived: boolean;
+            /** @description When it was last saved, UTC by ISO 8601; null where nobody noted it. */
+            saved?: null | string;
         };
         /** @description One thing on the shelf. */
         ShelfItemOfBrakeFluid: {
@@ -7893,6 +7956,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MasterCylinder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saved"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    saveBracket: {
+        parameters: {
+            query: {
+                revision: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Bracket"];
             };
         };
         responses: {

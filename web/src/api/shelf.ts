@@ -12,6 +12,7 @@ import {
   type CarBody,
   type CarLayout,
   type LineKit,
+  type Bracket,
   type MasterCylinder,
   type CaliperKit,
   type BrakeFluid,
@@ -19,7 +20,7 @@ import {
   type DuctKit,
 } from './client';
 
-type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders';
+type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders' | 'brackets';
 
 export async function readPad(pad: Pad, signal?: AbortSignal): Promise<CurveReading> {
   return unwrap(await client.POST('/api/readings/pad', { body: pad, signal }));
@@ -81,6 +82,8 @@ export async function savePart(kind: PartKind, id: string, revision: number, bod
       return void unwrap(await client.PUT('/api/shelf/ducts/{id}', { params, body: body as DuctKit }));
     case 'calipers':
       return void unwrap(await client.PUT('/api/shelf/calipers/{id}', { params, body: body as CaliperKit }));
+    case 'brackets':
+      return void unwrap(await client.PUT('/api/shelf/brackets/{id}', { params, body: body as Bracket }));
     case 'cylinders':
       return void unwrap(await client.PUT('/api/shelf/cylinders/{id}', { params, body: body as MasterCylinder }));
   }

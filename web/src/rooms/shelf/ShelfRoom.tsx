@@ -12,7 +12,7 @@ import { PartEditor, type Opened } from './PartEditor';
 import { pick, rowsOf, type Sorting } from './rows';
 import { Sparkline } from './Sparkline';
 
-const kinds: Kind[] = ['pads', 'rotors', 'fluids', 'lines', 'ducts', 'calipers', 'cylinders', 'cars', 'circuits'];
+const kinds: Kind[] = ['pads', 'rotors', 'fluids', 'lines', 'ducts', 'calipers', 'brackets', 'cylinders', 'cars', 'circuits'];
 const isPart = (kind: Kind): kind is PartKind => kind in partKinds;
 const hottest: Record<PartKind, string> = {
   pads: 'holds hottest first',
@@ -21,6 +21,7 @@ const hottest: Record<PartKind, string> = {
   lines: 'by name',
   ducts: 'widest first',
   calipers: 'largest rotor first',
+  brackets: 'largest rotor first',
   cylinders: 'largest bore first',
 };
 

@@ -1,7 +1,7 @@
-import type { BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { Bracket, BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import { told } from '../../units/units';
 
-export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders';
+export type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders' | 'brackets';
 export type Kind = PartKind | 'cars' | 'circuits';
 
 export interface Option {
@@ -240,6 +240,13 @@ const cylinderFields: Field[] = [
   { path: 'price', label: 'Price', type: 'number', range: 'cylinder.price', optional: true },
 ];
 
+const bracketFields: Field[] = [
+  { path: 'fromMm', label: 'They carry calipers made for rotors of', type: 'number', range: 'bracket.fromMm' },
+  { path: 'toMm', label: 'Out to rotors of', type: 'number', range: 'bracket.toMm', hint: 'that you put on the shelf besides' },
+  { path: 'mounts', label: 'For calipers with pads of shape', type: 'list', hint: 'codes with commas; empty where nobody looked' },
+  { path: 'price', label: 'Price of a pair with bolts', type: 'number', range: 'bracket.price', optional: true },
+];
+
 /** Each kind of part: what it is called, its form, and what a new one starts from. */
 export const partKinds: Record<PartKind, { one: string; many: string; fields: Field[]; blank: () => Part }> = {
   pads: {
@@ -324,6 +331,12 @@ export const partKinds: Record<PartKind, { one: string; many: string; fields: Fi
     many: 'master cylinders',
     fields: cylinderFields,
     blank: (): MasterCylinder => ({ name: 'New master cylinder', boreMm: 23.8 }),
+  },
+  brackets: {
+    one: 'pair of brackets',
+    many: 'brackets',
+    fields: bracketFields,
+    blank: (): Bracket => ({ name: 'New brackets', fromMm: 290, toMm: 312 }),
   },
   ducts: {
     one: 'duct kit',

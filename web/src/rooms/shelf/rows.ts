@@ -1,4 +1,4 @@
-import type { BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
+import type { Bracket, BrakeFluid, CaliperKit, DuctKit, LineKit, MasterCylinder, Pad, Part, Rotor, ShelfAnswer } from '../../api/client';
 import type { PartKind } from './kinds';
 import { told } from '../../units/units';
 
@@ -86,6 +86,15 @@ export function rowsOf(kind: PartKind, shelf: ShelfAnswer, show: (value: number,
           words: `${kit.rear ? 'rear: ' : ''}${kit.brake.caliper === 'sliding' ? kit.brake.pistonsMm.length : 2 * kit.brake.pistonsMm.length} pistons, pads ${kit.brake.padShape ?? 'of unknown shape'}, ${kit.rotor.name}`,
           price: kit.price ?? null,
           heat: kit.rotor.outerDiameterMm,
+        };
+      }
+      case 'brackets': {
+        const pair = body as Bracket;
+        return {
+          ...row,
+          words: `calipers made for ${show(pair.fromMm, 'mm')}, out to ${show(pair.toMm, 'mm')}`,
+          price: pair.price ?? null,
+          heat: pair.toMm,
         };
       }
       case 'cylinders': {
