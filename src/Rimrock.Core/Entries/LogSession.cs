@@ -60,6 +60,18 @@ public enum Sign
 
     /// <summary>A wheel, hub or pad that knocks or grinds.</summary>
     Grinding,
+
+    /// <summary>The brakes' warning light.</summary>
+    WarningLight,
+
+    /// <summary>The light of the ABS.</summary>
+    AbsLight,
+
+    /// <summary>Rotors that glowed.</summary>
+    Glow,
+
+    /// <summary>Fluid that has turned dark.</summary>
+    DarkFluid,
 }
 
 /// <summary>Paints or stickers of one kit on one axle: the hottest that went and the coolest that stayed.</summary>

@@ -71,6 +71,7 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
         {
             Sign.Leak => Trouble.Leak,
             Sign.Grinding => Trouble.Grinding,
+            Sign.WarningLight => Trouble.WarningLight,
             _ => (Trouble?)null,
         });
         var seals = Axles.Both.Any(axle => session.HottestCaliperC(axle) >= LimitEdges.SealGoneC) ? Trouble.BurntSeals : (Trouble?)null;

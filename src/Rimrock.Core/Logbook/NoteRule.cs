@@ -124,14 +124,12 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         Like(Spoken.Squeal, Said.Of("note-rule.squeal"), Entries.Sign.Squeal),
         new(Spoken.WornOut, Said.Of("note-rule.worn-out"), Verdict.StopNow, Said.Of("note-rule.worn-out-until-measured"),
             Said.Of("stop-or-go.pad-plate-stops-driving"), Leaves: Trouble.WornPads),
-        new(Spoken.WarningLight, Said.Of("note-rule.warning-light"), Verdict.StopNow, Said.Of("note-rule.light-means-level-or-circuit"),
-            Said.Of("note-rule.light-is-explained-first"), Leaves: Trouble.WarningLight),
-        new(Spoken.AbsLight, Said.Of("note-rule.abs-light"), Verdict.ChangeBefore, Said.Of("note-rule.without-abs-wheels-lock"),
-            Said.Of("note-rule.light-is-explained-first")),
-        new(Spoken.Glowed, Said.Of("note-rule.glowed"), Verdict.ChangeBefore, Said.Of("note-rule.look-after-a-glow"), Said.Of("note-rule.glow-is-looked-at")),
+        Like(Spoken.WarningLight, Said.Of("note-rule.warning-light"), Entries.Sign.WarningLight, Trouble.WarningLight),
+        Like(Spoken.AbsLight, Said.Of("note-rule.abs-light"), Entries.Sign.AbsLight),
+        Like(Spoken.Glowed, Said.Of("note-rule.glowed"), Entries.Sign.Glow),
         new(Spoken.LowLevel, Said.Of("note-rule.low-level"), Verdict.ChangeBefore, Said.Of("note-rule.measure-before-topping-up"),
             Said.Of("stop-or-go.low-level-explained-leak")),
-        new(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Verdict.Watch, Said.Of("note-rule.colour-tells-little"), Said.Of("note-rule.water-is-measured")),
+        Like(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Entries.Sign.DarkFluid),
     ];
 
     /// <summary>The findings of a note.</summary>

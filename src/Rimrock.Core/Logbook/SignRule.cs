@@ -31,6 +31,12 @@ public sealed record SignRule(Sign Sign, Said Part, Verdict Verdict, Said Senten
             Said.Of("sign-rule.balance-looked-into")),
         new(Sign.HeavyDust, Said.Of("sign-rule.pads"), Verdict.Watch, Said.Of("sign-rule.dust-measure-pads"), Said.Of("sign-rule.dust-is-pad")),
         new(Sign.Squeal, Said.Of("sign-rule.pads"), Verdict.Watch, Said.Of("sign-rule.squeal-measure-pads"), Said.Of("sign-rule.squeal-may-be-indicator")),
+        new(Sign.WarningLight, Said.Of("part.brakes"), Verdict.StopNow, Said.Of("note-rule.light-means-level-or-circuit"),
+            Said.Of("note-rule.light-is-explained-first")),
+        new(Sign.AbsLight, Said.Of("part.brakes"), Verdict.ChangeBefore, Said.Of("note-rule.without-abs-wheels-lock"),
+            Said.Of("note-rule.light-is-explained-first")),
+        new(Sign.Glow, Said.Of("part.brakes"), Verdict.ChangeBefore, Said.Of("note-rule.look-after-a-glow"), Said.Of("note-rule.glow-is-looked-at")),
+        new(Sign.DarkFluid, Said.Of("part.fluid"), Verdict.Watch, Said.Of("note-rule.colour-tells-little"), Said.Of("note-rule.water-is-measured")),
         new(Sign.AbsEarly, Said.Of("part.brakes"), Verdict.Watch, Said.Of("sign-rule.abs-early-tyres-and-balance"), Said.Of("sign-rule.abs-early-looked-into")),
     ];
 

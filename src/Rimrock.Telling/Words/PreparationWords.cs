@@ -40,7 +40,7 @@ internal static class PreparationWords
         ("season-plan.burning", "front carbon discs by what burns away"),
         ("season-plan.hoses", "hoses by their age"),
         ("season-words.car-boils-no-event",
-            "What is in the car boils at no event in more than {0} of likely days: nothing to bleed this season but for the two years that no street " +
+            "What is in the car boils on {0} of likely days at the worst event: nothing to bleed this season but for the two years that no street " +
             "fluid should pass.{1}"),
         ("season-words.nothing-less-would", "nothing less would."),
         ("season-words.and", " and {0:0}"),

@@ -50,6 +50,9 @@ public class OpenSignsTests
         Open(grinds, Look(1, CornerMark.WheelFirm)).ShouldNotBeEmpty("it may be another wheel");
         Open(grinds, Statement.Of("", new InspectionNote(new Inspection(First.AddDays(1),
             [.. Enum.GetValues<Corner>().Select(corner => new CornerLook(corner, Marks: [CornerMark.WheelFirm]))]), Plan))).ShouldBeEmpty();
+        var light = Statement.Of("", new LogSession(First, 1, 8, Plan, Signs: [Sign.WarningLight]));
+        Open(light, Look(1, CornerMark.WheelFirm)).Single().Trouble.ShouldBe(Trouble.WarningLight);
+        Open(light, Statement.Of("", new InspectionNote(new Inspection(First.AddDays(1), [], FluidLevelMm: 4), Plan))).ShouldBeEmpty("the level was measured");
         Open(Cracked(0), Fitted(1, newFluid: true)).Single().ShouldBe(new OpenSign(First, Trouble.CrackedRotor, Axle.Front));
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.SoftHot)).Count.ShouldBe(2);
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.Firm)).ShouldBeEmpty();

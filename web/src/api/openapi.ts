@@ -6003,7 +6003,7 @@ export interface components {
          * @description What else a driver noticed; each has a name of the trade.
          * @enum {unknown}
          */
-        Sign: "smell" | "smoke" | "judder" | "squeal" | "pull" | "balanceWanders" | "absEarly" | "leak" | "heavyDust" | "stuckAfterStanding" | "grinding";
+        Sign: "smell" | "smoke" | "judder" | "squeal" | "pull" | "balanceWanders" | "absEarly" | "leak" | "heavyDust" | "stuckAfterStanding" | "grinding" | "warningLight" | "absLight" | "glow" | "darkFluid";
         /** @description A recorded speed trace as it came from the file. */
         SpeedRecording: {
             /** @description Times, s. */

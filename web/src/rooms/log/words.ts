@@ -22,6 +22,10 @@ export const signs: { value: Sign; label: string }[] = [
   { value: 'grinding', label: 'grinds or knocks' },
   { value: 'heavyDust', label: 'heavy dust' },
   { value: 'stuckAfterStanding', label: 'stuck after standing' },
+  { value: 'warningLight', label: 'brake warning light' },
+  { value: 'absLight', label: 'ABS light' },
+  { value: 'glow', label: 'rotors glowed' },
+  { value: 'darkFluid', label: 'dark fluid' },
 ];
 
 export const verdicts: Record<Finding['verdict'], string> = {
