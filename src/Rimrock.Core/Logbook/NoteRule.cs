@@ -80,6 +80,30 @@ public enum Spoken
 
     /// <summary>Fluid that has darkened.</summary>
     DarkFluid,
+
+    /// <summary>A booster that helps no more.</summary>
+    NoAssist,
+
+    /// <summary>Boots or seals that melted or tore.</summary>
+    BurntBoot,
+
+    /// <summary>A parking brake that does not hold.</summary>
+    WeakHandbrake,
+
+    /// <summary>ABS that comes in early.</summary>
+    AbsEarly,
+
+    /// <summary>A caliper whose paint browned or blistered.</summary>
+    CaliperBurnt,
+
+    /// <summary>Oil or grease where pads rub.</summary>
+    Oiled,
+
+    /// <summary>A rotor below its limit.</summary>
+    WornRotor,
+
+    /// <summary>Water in the fluid.</summary>
+    WetFluid,
 }
 
 /// <summary>
@@ -130,6 +154,20 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         new(Spoken.LowLevel, Said.Of("note-rule.low-level"), Verdict.ChangeBefore, Said.Of("note-rule.measure-before-topping-up"),
             Said.Of("stop-or-go.low-level-explained-leak")),
         Like(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Entries.Sign.DarkFluid),
+        new(Spoken.NoAssist, Said.Of("note-rule.no-assist"), Verdict.StopNow, Said.Of("note-rule.test-the-booster"), Said.Of("note-rule.no-booster-no-drive"),
+            Leaves: Trouble.NoStop),
+        new(Spoken.BurntBoot, Said.Of("note-rule.burnt-boot"), Verdict.ChangeBefore, Said.Of("stop-or-go.torn-burnt-dust-boot"),
+            Said.Of("stop-or-go.torn-boots-changed")),
+        new(Spoken.WeakHandbrake, Said.Of("note-rule.weak-handbrake"), Verdict.ChangeBefore, Said.Of("note-rule.chock-and-adjust"),
+            Said.Of("note-rule.parked-car-stays")),
+        new(Spoken.Oiled, Said.Of("note-rule.oiled"), Verdict.StopNow, Said.Of("note-rule.oiled-pads-are-thrown-away"),
+            Said.Of("note-rule.oil-takes-the-friction")),
+        new(Spoken.WornRotor, Said.Of("note-rule.worn-rotor"), Verdict.StopNow, Said.Of("note-rule.other-rotors-first"),
+            Said.Of("stop-or-go.below-service-limit-discarded")),
+        new(Spoken.WetFluid, Said.Of("note-rule.wet-fluid"), Verdict.ChangeBefore, Said.Of("note-rule.flush-and-enter-reading"),
+            Said.Of("note-rule.water-is-measured")),
+        Like(Spoken.AbsEarly, Said.Of("note-rule.abs-early"), Entries.Sign.AbsEarly),
+        Like(Spoken.CaliperBurnt, Said.Of("note-rule.caliper-burnt"), CornerMark.CaliperBrown),
     ];
 
     /// <summary>The findings of a note.</summary>
@@ -147,7 +185,7 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, sign, leaves);
     }
 
-    private static NoteRule Like(Spoken of, Said name, CornerMark mark, Trouble leaves)
+    private static NoteRule Like(Spoken of, Said name, CornerMark mark, Trouble? leaves = null)
     {
         var rule = MarkRule.All.First(row => row.Mark == mark);
         return new NoteRule(of, name, rule.Verdict, rule.Sentence, rule.Rule, Leaves: leaves);
