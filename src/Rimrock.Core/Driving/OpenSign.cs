@@ -44,6 +44,12 @@ public enum Trouble
 
     /// <summary>The brakes' warning light.</summary>
     WarningLight,
+
+    /// <summary>Oil or grease where pads rub.</summary>
+    OiledFace,
+
+    /// <summary>A rotor below its limit.</summary>
+    ThinRotor,
 }
 
 /// <summary>What is new on a car, as far as it can answer a sign.</summary>
@@ -82,8 +88,8 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
             _ when IsOfHydraulics => renewed.Bled,
             Trouble.BadHose => renewed.Hoses,
             Trouble.WarningLight => renewed.Bled,
-            Trouble.NoStop or Trouble.LoosePad or Trouble.WornPads => At(renewed.Pads),
-            Trouble.CrackedRotor or Trouble.BurntRotor or Trouble.LooseHardware => At(renewed.Rotors),
+            Trouble.NoStop or Trouble.LoosePad or Trouble.WornPads or Trouble.OiledFace => At(renewed.Pads),
+            Trouble.CrackedRotor or Trouble.BurntRotor or Trouble.LooseHardware or Trouble.ThinRotor => At(renewed.Rotors),
             _ => false,
         };
     }

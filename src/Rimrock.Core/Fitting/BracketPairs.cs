@@ -26,7 +26,12 @@ public static class BracketPairs
 
         IEnumerable<Part<Rotor>> Under(Part<Bracket> pair) => offer.Rotors
             .Where(rotor => rotor.Body.BracketForMm is null && Math.Abs(rotor.Body.OuterDiameterMm - pair.Body.ToMm) <= FitRules.SameDiameterMm)
-            .Select(rotor => new Part<Rotor>(rotor.Id + And + pair.Id, pair.Body.Under(rotor.Body, Called(rotor.Body.Name, pair.Body.Name))));
+            .Select(rotor => new Part<Rotor>(rotor.Id + And + pair.Id, rotor.Body with
+            {
+                Name = Called(rotor.Body.Name, pair.Body.Name),
+                BracketForMm = pair.Body.FromMm,
+                Bracket = pair.Body,
+            }));
 
         // As long as a name may be.
         string Called(string rotor, string pair) => name(Said.Of("bracket.rotor-with", rotor, pair)) is var both && both.Length > Names.MostCharacters

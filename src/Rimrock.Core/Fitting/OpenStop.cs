@@ -27,6 +27,8 @@ public static class OpenStop
             Trouble.BurntRotor => Said.Of("open-stop.burnt-rotor", day),
             Trouble.WornPads => Said.Of("open-stop.worn-pads", day),
             Trouble.WarningLight => Said.Of("open-stop.warning-light", day),
+            Trouble.OiledFace => Said.Of("open-stop.oiled-face", day),
+            Trouble.ThinRotor => Said.Of("open-stop.thin-rotor", day),
             Trouble.BurntSeals => Said.Of("open-stop.burnt-seals", day),
             _ => Said.Of("open-stop.loose-hardware", day),
         }));

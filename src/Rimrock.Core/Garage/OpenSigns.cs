@@ -64,6 +64,8 @@ internal sealed class OpenSigns
             Trouble.CrackedRotor => Looked(look => Ticked(look, CornerMark.FacesSound)),
             Trouble.LooseHardware => Looked(look => Ticked(look, CornerMark.HardwareFirm)),
             Trouble.WornPads => Looked(look => look.InnerMm is not null && look.OuterMm is not null),
+            Trouble.OiledFace => Looked(look => Ticked(look, CornerMark.FacesSound)),
+            Trouble.ThinRotor => Looked(look => look.RotorMm is not null || look.RotorKg is not null),
             Trouble.WarningLight => said.Found?.FluidLevelMm is not null,
             Trouble.LoosePad => Looked(look => look.InnerMm is not null && look.OuterMm is not null && !Ticked(look, CornerMark.PadLoose)),
             _ => false,

@@ -16,15 +16,6 @@ public sealed record Bracket(string Name, double FromMm, double ToMm, IReadOnlyL
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [From, To, Cost];
 
-    /// <summary>A rotor as it stands on a car with these brackets.</summary>
-    /// <param name="rotor">A rotor of their size.</param>
-    /// <param name="name">What both are called together.</param>
-    public Rotor Under(Rotor rotor, string name)
-    {
-        ArgumentNullException.ThrowIfNull(rotor);
-        return rotor with { Name = name, BracketForMm = FromMm, Bracket = this };
-    }
-
     /// <summary>Lists what is wrong with them.</summary>
     public void Check(string field, ICollection<InputFault> faults)
     {

@@ -53,6 +53,12 @@ public class OpenSignsTests
         var light = Statement.Of("", new LogSession(First, 1, 8, Plan, Signs: [Sign.WarningLight]));
         Open(light, Look(1, CornerMark.WheelFirm)).Single().Trouble.ShouldBe(Trouble.WarningLight);
         Open(light, Statement.Of("", new InspectionNote(new Inspection(First.AddDays(1), [], FluidLevelMm: 4), Plan))).ShouldBeEmpty("the level was measured");
+        var bare = new InspectionNote(new Inspection(First, []), Plan);
+        Statement Noted(Spoken of) => Statement.Of("", bare, LeftOpen.Of(bare, [of]));
+        Open(Noted(Spoken.Oiled), Fitted(1, newFluid: true)).Single().Trouble.ShouldBe(Trouble.OiledFace);
+        Open(Noted(Spoken.Oiled), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
+        Open(Noted(Spoken.WornRotor), Look(1, CornerMark.FacesSound)).Single().Trouble.ShouldBe(Trouble.ThinRotor);
+        Open(Noted(Spoken.WornRotor), Fitted(1, rotor: "another")).ShouldBeEmpty();
         Open(Cracked(0), Fitted(1, newFluid: true)).Single().ShouldBe(new OpenSign(First, Trouble.CrackedRotor, Axle.Front));
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.SoftHot)).Count.ShouldBe(2);
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.Firm)).ShouldBeEmpty();
