@@ -35,18 +35,18 @@ public static partial class NoteReader
         Flat(Spoken.NoBrakes, @"no brakes", @"no braking (power|force|effect)", @"lost (the |my |all |our )*(brakes|braking)",
             @"(did not|didn't|would not|wouldn't|could not|couldn't|won't|will not|barely|hardly) (really |even )?(stop|slow|brake)( down)?"),
         Flat(Spoken.NoBrakes, "(couldn't|could not|can't|cannot) get (it|her|him|the car|the bike) (stopped|slowed|to stop|to slow)",
-            @"nothing\b[\w' ]{0,14}\b(pressed|hit|pushed|touched|stamped|stood|braked)\b[\w' ]{0,10}(brakes?|pedal|lever)?"),
+            @"nothing\b[\w' ]{0,14}\b(pressed|hit|pushed|touched|stamped|stood)\b[\w' ]{0,10}\b(brakes?|pedal|lever)"),
         Flat(Spoken.NoBrakes, "no (pedal|lever) (left|at all|whatsoever|when|on|into|after|for|and|until|under|at)",
             @"(pedal|lever|brakes)\b[\w' ]{0,10}\b(did|does|do) nothing", @"nothing (there|happened|left|came)\b[\w' ]{0,20}\b(pedal|brakes)"),
-        Row(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,12}\b(gone|failed|failure|went away|gave (up|out)|stopped working|died|quit|packed up|disappeared|vanished)",
-            @"brake failure"),
+        Row(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,12}\b(gone|failed|failure|went away|gave up|stopped working)", @"brake failure",
+            @"brakes\b[\w' ]{0,12}\b(gave out|died|quit|packed up|disappeared|vanished)"),
         Row(Spoken.Faded, @"(brakes?|pedal|pads?)\b[\w' ]{0,14}\b(wooden|faded|fading|weak|weaker|glazed)", @"(fade|wooden pedal)",
             @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,12}\b(longer|long|grew|growing|doubled)",
             @"brak(e|ed|ing)\b[\w' ]{0,10}\bearlier and earlier",
             @"brak(e|ing) (point|marker)s?\b[\w' ]{0,16}\b(back|earlier|sooner)",
-            @"(more|extra|twice the|double the) (pedal )?(effort|force) (than|needed|to|at|on|for)",
+            @"(brak\w*|stop\w*|pedal|lever)\b[\w' ]{0,16}\b(more|extra|twice the|double the) (pedal )?(effort|force)",
             @"push\w*\b[\w' ]{0,10}\bharder\b[\w' ]{0,12}\b(pedal|brakes?|stop)", @"oversh(ot|oot|ooting)", "weak(er)? (brakes|braking)",
-            @"stop(ping|ped)?\b[\w' ]{0,8}\b(forever|ages)", "(twice as (long|far)|longer|ages|forever) to (stop|slow)", "lost (its |their |all |the )*bite"),
+            "stopping (took|takes) (forever|ages)", "(twice as (long|far)|longer|ages|forever) to (stop|slow)", "lost (its |their |all |the )*bite"),
         Flat(Spoken.Faded, @"(pedal|brakes?|pads?)\b[\w' ]{0,10}\bno (bite|grip|bite left)"),
         Row(Spoken.SinkingPedal, @"pedal\b[\w' ]{0,30}\b(floor|carpet|bulkhead)", @"foot\b[\w' ]{0,14}\b(carpet|bulkhead)",
             @"lever\b[\w' ]{0,30}\b(handlebar|bar|grip)",
@@ -58,7 +58,7 @@ public static partial class NoteReader
             @"boil\w*\b[\w' ]{0,10}\b(fluid|brakes?)", @"pump(ed|ing)?\b[\w' ]{0,12}\b(pedal|lever|brakes?)",
             @"air in\b[\w' ]{0,8}\b(brakes?|lines?|system|fluid)", @"bubbles?\b[\w' ]{0,24}\b(bleed\w*|bled|fluid|lines?|calipers?)",
             @"(brakes?|pedal|lever)\b[\w' ]{0,26}\bspong\w*", @"(pedal|lever)\b[\w' ]{0,24}\bpump\w*", "had to pump (it|them)",
-            @"(two|three|four|several|few|couple of|\d) (pumps|pushes|stabs)",
+            @"(needed|needs|took|takes|after|with) (a )?(two|three|four|several|few|couple of|\d) (pumps|pushes|stabs)",
             @"brakes?\b[\w' ]{0,6}\b(went|goes|going|got|was|were) long(er)?", @"lost (the |my |all )*(pedal|lever)",
             @"(pedal|lever) travel\b[\w' ]{0,12}\b(long\w*|increas\w*|grew|growing|more)", "more (pedal|lever) travel"),
         Row(Spoken.SoftPedal, @"(pedal|lever|brakes?)\b[\w' ]{0,10}\b(jelly|jello|pudding|marshmallows?)"),
@@ -78,7 +78,7 @@ public static partial class NoteReader
         Row(Spoken.Loose, Parts + Near + @"(loose\w*|missing|play|came off|fell off|fell out|backed out)", @"(loose|missing)" + Near + Parts, @"play in",
             @"lost (a|the|one|two) (\w+ )?(bolts?|nuts?|pins?|clips?|pads?|springs?|screws?)"),
         Row(Spoken.BadHose, @"(hoses?|lines?)\b[\w' ]{0,20}\b(bulg\w*|swollen|swell\w*|chaf\w*|perished|rubb(ed|ing)|rubs|worn|melted|kinked)",
-            @"(hoses?|(brake|braided) lines?)\b[\w' ]{0,12}\b(fray\w*|cut|nick\w*|split|touch\w*)",
+            @"(hoses?|(brake|braided) lines?)\b[\w' ]{0,12}\b(fray\w*|cut (through|open|by|into)|nick\w*|split|touch\w*)",
             @"(cut|nick|split|crack) in (the |a |one )?(\w+ )?(hoses?|brake lines?|braided lines?)",
             @"(tyre|tire|wheel)s?\b[\w' ]{0,10}\b(touch\w*|rub\w*|caught)\b[\w' ]{0,16}\b(hoses?|brake lines?)",
             @"(bulging|swollen|chafed|perished|melted|kinked)\b[\w' ]{0,12}\b(hoses?|lines?)"),
@@ -101,7 +101,7 @@ public static partial class NoteReader
             @"pull(s|ed|ing)? (when|under|while|on) (the )?(brak\w*|hard brak\w*)",
             @"(bites?|works?|brakes?|grabs?) only on (the )?(left|right|one side)",
             @"brak\w*\b[\w' ]{0,20}\b(dart|yank|swerv|jerk|tug)(s|es|ed|ing)?\b[\w' ]{0,14}\b(left|right|side)"),
-        Flat(Spoken.Pull, @"(right|left|one)( front| rear| side)?\b[\w' ]{0,8}\b(doesn't|does not|won't|isn't|is not) (bit\w*|brak\w*|work\w*)"),
+        Flat(Spoken.Pull, @"(right|left|one)( front| rear| side)?\b[\w' ]{0,8}\b(doesn't|does not|won't|isn't|is not) (bit\w*|brak\w*)"),
         Row(Spoken.RearLocks, @"(rears?|rear wheels?|back|rear axle)\b[\w' ]{0,10}\block\w*", @"lock\w*[\w' ]{0,8}\b(rears?|back)",
             @"(rear|back|tail)\b[\w' ]{0,8}\b(stepp?|came|comes|kick|snapp?|slid|went|goes)\w*\b[\w' ]{0,8}\b"
                 + @"(out|round|around|sideways)\b[\w' ]{0,16}\bbrak\w*"),
@@ -120,7 +120,7 @@ public static partial class NoteReader
         Row(Spoken.Squeal, @"(squeal\w*|squeak\w*|screech\w*)"),
         Row(Spoken.WornOut, @"pads?\b[\w' ]{0,14}\b(worn (out|through|away|down|to)|paper thin|finished|shot|gone|toast)",
             @"(no|hardly any|almost no|barely any|next to no|little) ((brake )?pads?|(friction )?material|meat|lining) left", "out of (brake )?pads",
-            @"(pads?|linings?|material)\b[\w' ]{0,14}\b(at|down to|only|just|under|below) ([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
+            @"(pads?|linings?|material)\b[\w' ]{0,14}\b(at|down to|under|below) ([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
             "(down|worn|through) to the (metal|steel|rivets|plates?|backing plates?)",
             @"(pads?|linings?|(friction )?material)\b[\w' ]{0,16}\b"
                 + @"(crumbl\w*|delaminat\w*|separat\w*|debond\w*|came (off|away)|coming off|f(ell|alling) apart)",
@@ -154,9 +154,10 @@ public static partial class NoteReader
     {
         // Phones write the apostrophe of print; some parts are spelt in two ways.
         var text = Calliper().Replace(Disk().Replace(note?.Replace('\u2019', '\'') ?? "", "disc"), "caliper");
-        return [.. Table.Where(row => row.Words.Matches(text).Any(match => !row.IsDeniable || !IsDenied(text, match)) && row.Except?.IsMatch(text) != true)
-            .Select(row => row.Of).Distinct()];
+        return [.. Table.Where(row => Speaks(row, row.Except?.Replace(text, " . ") ?? text)).Select(row => row.Of).Distinct()];
     }
+
+    private static bool Speaks(Line row, string text) => row.Words.Matches(text).Any(match => !row.IsDeniable || !IsDenied(text, match));
 
     private static Line Row(Spoken of, params string[] words) => new(of, WordsOf(words), true);
 
@@ -179,7 +180,12 @@ public static partial class NoteReader
 
         // What was mended is no more, and what was looked for is not yet found.
         var breath = Clause().Split(note[..match.Index])[^1];
-        if (Mended().IsMatch(breath) || (LookedFor().IsMatch(breath) && !Found().IsMatch(after)))
+        if (Mended().Match(breath) is { Success: true } mended)
+        {
+            return !breath[..mended.Index].Split(' ').Any(word => Denial().IsMatch(word) || Undone().IsMatch(word));
+        }
+
+        if (LookedFor().IsMatch(breath) && !Found().IsMatch(after))
         {
             return true;
         }
@@ -199,17 +205,25 @@ public static partial class NoteReader
     [GeneratedRegex(@"^[- ]?free\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Free();
 
-    [GeneratedRegex(@"^s?\s*[:,-]?\s*(and )?(none|nil|nothing)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^s?\s*([:-]\s*(none|nil)\b|[:,-]?\s*(and )?(none|nothing) (found|seen|visible)\b)",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex NoneOfIt();
 
     [GeneratedRegex(@"[.,;:!?\n]|\b(but|and|because|since|after|when|then|still|until)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Clause();
 
-    [GeneratedRegex(@"\b(replaced|renewed|fixed|mended|repaired|cured|sorted)(\s+[\w']+){0,2}\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    // With an article: "the repaired caliper leaks" speaks of a leak.
+    [GeneratedRegex(
+        @"\b(replaced|renewed|fixed|mended|repaired|cured|sorted)\s+(the|a|an|my|our|that|one|both|all)\s+((old|front|rear|left|right|small)\s+){0,2}$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Mended();
 
-    [GeneratedRegex(@"\b(check|look|inspect|search)\w*(\s+[\w']+){0,2}\s+for(\s+[\w']+){0,2}\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"\b(check|look|inspect|search)\w*(\s+[\w']+){0,2}\s+for\s+((any|more|other|further|hairline|possible)\s+)*$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex LookedFor();
+
+    [GeneratedRegex("^(nobody|needs?|must|should|unless|if|never)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Undone();
 
     [GeneratedRegex(@"\bfound (?!none|nothing|no\b)", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Found();

@@ -124,6 +124,14 @@ public sealed class NoteReaderTests
     [InlineData("pedal like jelly", Spoken.SoftPedal)]
     [InlineData("brake disc is warped", Spoken.Judder)]
     [InlineData("tyre touched the brake hose", Spoken.BadHose)]
+    [InlineData("tyre smoke at turn one, then smoke from the front left caliper", Spoken.Smoke)]
+    [InlineData("brake dust everywhere, pads are worn out", Spoken.WornOut)]
+    [InlineData("pedal to the floor, nothing", Spoken.SinkingPedal)]
+    [InlineData("the repaired caliper leaks", Spoken.Leak)]
+    [InlineData("the replaced hose is leaking", Spoken.Leak)]
+    [InlineData("have not fixed the leak yet", Spoken.Leak)]
+    [InlineData("nobody fixed the leak", Spoken.Leak)]
+    [InlineData("looked for the leak, could not find where it comes from", Spoken.Leak)]
     public void A_sign_in_a_drivers_own_words_is_read(string note, Spoken of) => Assert.Contains(of, NoteReader.Read(note));
 
     [Theory]
@@ -170,6 +178,10 @@ public sealed class NoteReaderTests
     [InlineData("wheels were wet after the rain")]
     [InlineData("water bottle empty, oil level fine, greased the slider pins")]
     [InlineData("fluid at 0.6 percent, discs well above the minimum")]
+    [InlineData("nothing touched the wall, clean day")]
+    [InlineData("duct hoses cut to length, left light doesn't work")]
+    [InlineData("pit stop took forever, pads wore only 1 mm")]
+    [InlineData("two pumps at the filling station were shut")]
     [InlineData("")]
     [InlineData(null)]
     public void What_is_none_is_not_read_into_it(string? note) => Assert.Empty(NoteReader.Read(note));
