@@ -1,5 +1,6 @@
 // Breaks random lines of the core, one at a time, and asks whether Core, Reference and Scenario tests find it. Long: not part of ./test.sh.
-//   node scripts/mutate.mjs [COUNT] [SEED] [FOLDER]
+//   node scripts/mutate.mjs [COUNT] [SEED] [FOLDER] [PART/PARTS]
+// several processes, each in a folder of its own, share the draws of one seed as 1/2 and 2/2: COUNT is then that of each;
 // works on a copy of the committed tree in FOLDER (made and built there), prints a line for each, then the share found and the survivors.
 import { execFileSync, spawnSync } from 'node:child_process';
 import { copyFileSync, existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
@@ -8,8 +9,9 @@ import { join, relative } from 'node:path';
 
 const [count, seed] = [Number(process.argv[2] ?? 120), Number(process.argv[3] ?? 1)];
 const folder = process.argv[4] ?? join(tmpdir(), 'rimrock-mutate');
+const [part, parts] = (process.argv[5] ?? '1/1').split('/').map(Number);
 const root = new URL('..', import.meta.url).pathname;
-const run = (command, args, seconds = 600) =>
+const run = (command, args, seconds = 1800) =>
   spawnSync(command, args, { cwd: folder, encoding: 'utf8', timeout: seconds * 1000, killSignal: 'SIGKILL', env: { ...process.env, DOTNET_NOLOGO: '1' } });
 
 // A number between 0 and 1, the same for the same seed (mulberry32).
@@ -72,13 +74,15 @@ function filters(file) {
   return [`${room}&${quick}`, `${room.replace('~', '!~')}&${quick}`, slow.map((name) => `FullyQualifiedName~${name}`).join('|')];
 }
 const survivors = [];
-let [tried, found] = [0, 0];
+let [tried, found, drawn] = [0, 0, 0];
 while (tried < count) {
   const line = any(lines);
+  const change = any(changes(line.text));
+  if (drawn++ % parts !== part - 1) continue;
   const path = join(folder, 'src/Rimrock.Core', line.file);
   const whole = readFileSync(path, 'utf8');
   const rows = whole.split('\n');
-  rows[line.at] = any(changes(line.text));
+  rows[line.at] = change;
   writeFileSync(path, rows.join('\n'));
   const built = run('dotnet', ['build', 'src/Rimrock.Core', '-c', 'Release', '--no-restore', '-v', 'quiet', '-p:RunAnalyzers=false', '-p:GenerateDocumentationFile=false']);
   if (built.status === 0) {

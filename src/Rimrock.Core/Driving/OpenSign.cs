@@ -50,6 +50,9 @@ public enum Trouble
 
     /// <summary>A rotor below its limit.</summary>
     ThinRotor,
+
+    /// <summary>No help of a booster.</summary>
+    NoAssist,
 }
 
 /// <summary>What is new on a car, as far as it can answer a sign.</summary>
@@ -78,7 +81,7 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
     public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak
         or Trouble.BurntSeals;
 
-    /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone.</summary>
+    /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone, a booster by a pedal that is firm again.</summary>
     public bool IsAnsweredBy(Renewed renewed)
     {
         ArgumentNullException.ThrowIfNull(renewed);

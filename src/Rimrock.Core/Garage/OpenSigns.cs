@@ -56,7 +56,7 @@ internal sealed class OpenSigns
         static bool Ticked(CornerLook look, CornerMark mark) => look.Marks?.Contains(mark) == true;
         return sign.Trouble switch
         {
-            Trouble.NoStop => said.IsFirm,
+            Trouble.NoStop or Trouble.NoAssist => said.IsFirm,
             Trouble.WheelPlay => Looked(look => Ticked(look, CornerMark.WheelFirm)),
             // Nobody knows which wheel it was: all of them are rocked.
             Trouble.Grinding => said.Found?.Corners.Where(look => Ticked(look, CornerMark.WheelFirm)).DistinctBy(look => look.Corner).Count() >= said.Wheels,

@@ -155,7 +155,7 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
             Said.Of("stop-or-go.low-level-explained-leak")),
         Like(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Entries.Sign.DarkFluid),
         new(Spoken.NoAssist, Said.Of("note-rule.no-assist"), Verdict.StopNow, Said.Of("note-rule.test-the-booster"), Said.Of("note-rule.no-booster-no-drive"),
-            Leaves: Trouble.NoStop),
+            Leaves: Trouble.NoAssist),
         new(Spoken.BurntBoot, Said.Of("note-rule.burnt-boot"), Verdict.ChangeBefore, Said.Of("stop-or-go.torn-burnt-dust-boot"),
             Said.Of("stop-or-go.torn-boots-changed")),
         new(Spoken.WeakHandbrake, Said.Of("note-rule.weak-handbrake"), Verdict.ChangeBefore, Said.Of("note-rule.chock-and-adjust"),

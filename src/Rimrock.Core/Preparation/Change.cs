@@ -59,13 +59,16 @@ internal sealed record Change(PredictionPlan Before, PredictionPlan After, bool 
     {
         FrontPadMm = FromStock(Axle.Front)?.LeftMm ?? After.FrontPadMm,
         RearPadMm = FromStock(Axle.Rear)?.LeftMm ?? After.RearPadMm,
-        FluidState = Fluid && Bottle is { } open && !HasItsMonths(open)
+        FluidState = IsExchanged && Bottle is { } open && !HasItsMonths(open)
             ? Filled with { AgeMonths = Math.Min(FluidState.AgeRange.Max, Filled.AgeMonths + open.MonthsOpen) } : Filled,
         Open = OpenSign.LeftOf(Before.Open, new Renewed(Opened, Lines, new(FrontPads, RearPads), new(FrontRotor, RearRotor))),
     };
 
     // What was chosen out of the very bottle has its months in the age already.
     private bool HasItsMonths(OpenedBottle open) => !IsRefilled && After.Fluid.OpenedOn == open.Opened;
+
+    // Other hoses and calipers are bled with what is in the reservoir: the fluid stays as old as it was.
+    private bool IsExchanged => FreshFluid || Before.Fluid.Name != After.Fluid.Name;
 
     private bool IsRefilled => FreshFluid && After.FluidState.AgeMonths >= Before.FluidState.AgeMonths;
 

@@ -59,6 +59,8 @@ public class OpenSignsTests
         Open(Noted(Spoken.Oiled), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
         Open(Noted(Spoken.WornRotor), Look(1, CornerMark.FacesSound)).Single().Trouble.ShouldBe(Trouble.ThinRotor);
         Open(Noted(Spoken.WornRotor), Fitted(1, rotor: "another")).ShouldBeEmpty();
+        Open(Noted(Spoken.NoAssist), Fitted(1, pad: "another")).Single().Trouble.ShouldBe(Trouble.NoAssist, "pads mend no booster");
+        Open(Noted(Spoken.NoAssist), Day(1, PedalFeel.Firm)).ShouldBeEmpty();
         Open(Cracked(0), Fitted(1, newFluid: true)).Single().ShouldBe(new OpenSign(First, Trouble.CrackedRotor, Axle.Front));
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.SoftHot)).Count.ShouldBe(2);
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.Firm)).ShouldBeEmpty();
@@ -149,9 +151,14 @@ public class OpenSignsTests
     private static Statement Looked(int day, CornerLook look, bool bled) =>
         Statement.Of($"{day}", new InspectionNote(new Inspection(First.AddDays(day), [look], Bled: bled), Plan));
 
-    private static Statement Fitted(int day, bool newFluid = false, BrakeLine? lines = null, string? rotor = null)
+    private static Statement Fitted(int day, bool newFluid = false, BrakeLine? lines = null, string? rotor = null, string? pad = null)
     {
-        var after = Plan with { Lines = lines ?? Plan.Lines, FrontRotor = rotor is null ? Plan.FrontRotor : Plan.FrontRotor with { Name = rotor } };
+        var after = Plan with
+        {
+            Lines = lines ?? Plan.Lines,
+            FrontRotor = Plan.FrontRotor with { Name = rotor ?? Plan.FrontRotor.Name },
+            FrontPad = Plan.FrontPad with { Name = pad ?? Plan.FrontPad.Name },
+        };
         return Statement.Of($"{day}", new WorkTicks([], [], new FinishedWork(First.AddDays(day), after, Fluid: newFluid)))!;
     }
 }

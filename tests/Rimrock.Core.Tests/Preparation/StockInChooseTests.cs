@@ -72,7 +72,12 @@ public class StockInChooseTests
         var own = open with { Fluid = Plan.Fluid.Name };
         var shelf = ShelfSamples.Small with { Fluids = [], Lines = [new("hoses", new LineKit("steel", BrakeLine.Braided, true, 90))] };
         var with = StockSet.Offered(shelf, Plan, stock with { Bottles = [own] });
-        RunningCost.BuyNowOf(Selection.OfKey("fitted|fitted|fitted|fitted|fitted|hoses", Plan, with)!, Plan).ShouldBe(90.0);
+        var hoses = Selection.OfKey("fitted|fitted|fitted|fitted|fitted|hoses", Plan, with)!;
+        RunningCost.BuyNowOf(hoses, Plan).ShouldBe(90.0);
+
+        // Bled with what is in the reservoir, in both rooms: it stays as old as it was.
+        WorkOrder.Finished(Plan, hoses.On(Plan, Free), freshFluid: false, stock with { Bottles = [own] }).FluidState.AgeMonths
+            .ShouldBe(hoses.On(Plan, Free).FluidState.AgeMonths);
         RunningCost.BuyNowOf(Selection.OfKey("fitted|fitted|fitted|fitted|fitted|hoses", Plan, shelf)!, Plan).ShouldNotBe(90.0);
     }
 

@@ -7,7 +7,7 @@ namespace Rimrock.Scenario.Tests.Figures;
 public class FiguresTests
 {
     /// <summary>Calls of a function that drives whole days, and of any other.</summary>
-    private static readonly (int Long, int Short) Times = (24, 80);
+    private static readonly (int Long, int Short) Times = (16, 24);
 
     public static TheoryData<string> Names => [.. Questions.All.Keys];
 

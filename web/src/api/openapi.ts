@@ -6521,7 +6521,7 @@ export interface components {
          * @description What stops a car until something is done about it.
          * @enum {unknown}
          */
-        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight" | "oiledFace" | "thinRotor";
+        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight" | "oiledFace" | "thinRotor" | "noAssist";
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
