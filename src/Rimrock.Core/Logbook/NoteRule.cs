@@ -104,6 +104,9 @@ public enum Spoken
 
     /// <summary>Water in the fluid.</summary>
     WetFluid,
+
+    /// <summary>Something that is wrong with what stops the car, in words that no rule knows.</summary>
+    Unclear,
 }
 
 /// <summary>
@@ -166,6 +169,8 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
             Said.Of("stop-or-go.below-service-limit-discarded"), Leaves: Trouble.ThinRotor),
         new(Spoken.WetFluid, Said.Of("note-rule.wet-fluid"), Verdict.ChangeBefore, Said.Of("note-rule.flush-and-enter-reading"),
             Said.Of("note-rule.water-is-measured")),
+        new(Spoken.Unclear, Said.Of("note-rule.unclear"), Verdict.ChangeBefore, Said.Of("note-rule.unclear-is-found-out"),
+            Said.Of("note-rule.unclear-is-no-fine")),
         Like(Spoken.AbsEarly, Said.Of("note-rule.abs-early"), Entries.Sign.AbsEarly),
         Like(Spoken.CaliperBurnt, Said.Of("note-rule.caliper-burnt"), CornerMark.CaliperBrown),
     ];

@@ -1,0 +1,123 @@
+using Rimrock.Core.Logbook;
+
+namespace Rimrock.Telling;
+
+/// <content>What is felt at the pedal and in the car.</content>
+internal static partial class NoteTable
+{
+    private static NoteLine[] Felt() =>
+    [
+        Flat(Spoken.NoBrakes, @"no brakes", @"no braking (power|force|effect)", @"lost (the |my |all |our )*(brakes|braking)",
+            @"(did not|didn't|would not|wouldn't|could not|couldn't|won't|will not|barely|hardly) (really |even )?(stop|slow|brake)( down)?"),
+        Flat(Spoken.NoBrakes, "(couldn't|could not|can't|cannot) get (it|her|him|the car|the bike) (stopped|slowed|to stop|to slow)",
+            @"nothing\b[\w' ]{0,14}\b(pressed|hit|pushed|touched|stamped|stood)\b[\w' ]{0,10}\b(brakes?|pedal|lever)"),
+        Flat(Spoken.NoBrakes, "no (pedal|lever) (left|at all|whatsoever|when|on|into|after|for|and|until|under|at)",
+            @"(pedal|lever|brakes)\b[\w' ]{0,10}\b(did|does|do) nothing", @"nothing (there|happened|left|came)\b[\w' ]{0,20}\b(pedal|brakes)"),
+        Row(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,12}\b(gone|failed|failure|went away|gave up|stopped working)", @"brake failure",
+            @"brakes\b[\w' ]{0,12}\b(gave out|died|quit|packed up|disappeared|vanished)"),
+        Flat(Spoken.NoBrakes, @"no (pedal|lever)", @"no (retardation|deceleration|stopping power|braking)",
+            @"(pedal|lever|brakes?)\b[\w' ]{0,18}\bnothing (happened|there|came|at all|left)", @"(pedal|lever) (was|is|were)(n't| not) there",
+            @"refus\w* to (stop|slow|brake)") with
+        {
+            Except = WordsOf([@"no (pedal|lever|braking) (problems?|issues?|fade|feel|vibration|judder|pulsation|change|drop|drama|trouble"
+                + @"|travel|kick\w*|marks?|zones?|points?|needed|required|before|until|for)"]),
+        },
+        Row(Spoken.NoBrakes, @"(pedal|lever)\b[\w' ]{0,12}\b(went away|gone|disappeared|vanished|went missing|died|collapsed)",
+            @"(ran|running|run) out of brakes?", @"out of brakes"),
+        Row(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,10}\b(let go|let me down|went to nothing|went to sleep)", @"took (my|the|all) brakes", @"ice mode",
+            @"(hardly|barely) (pull\w* up|slow\w*|stopp?\w*)",
+            @"(stood|stand\w*|stamp\w*|jump\w*|press\w*|push\w*|hard) on (it|the brakes?|the pedal)\b[\w' ]{0,16}\b(carried|kept|went straight|straight on)",
+            @"(pedal|brak\w*|lever)\b[\w' ]{0,24}\b(keeps|kept) (on )?(rolling|going|moving|accelerating)"),
+        Flat(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,8}\b(not|weren't|wasn't|aren't|isn't|never) there"),
+        Row(Spoken.Faded, @"(brakes?|pedal|pads?)\b[\w' ]{0,14}\b(wooden|faded|fading|weak|weaker|glazed)", @"(fade|wooden pedal)",
+            @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,12}\b(longer|long|grew|growing|doubled)",
+            @"brak(e|ed|ing)\b[\w' ]{0,10}\bearlier and earlier",
+            @"brak(e|ing) (point|marker)s?\b[\w' ]{0,16}\b(back|earlier|sooner)",
+            @"(brak\w*|stop\w*|pedal|lever)\b[\w' ]{0,16}\b(more|extra|twice the|double the) (pedal )?(effort|force)",
+            @"push\w*\b[\w' ]{0,10}\bharder\b[\w' ]{0,12}\b(pedal|brakes?|stop)", @"oversh(ot|oot|ooting)", "weak(er)? (brakes|braking)",
+            "stopping (took|takes) (forever|ages)", "(twice as (long|far)|longer|ages|forever) to (stop|slow)", "lost (its |their |all |the )*bite"),
+        Flat(Spoken.Faded, @"(pedal|brakes?|pads?)\b[\w' ]{0,10}\bno (bite|grip|bite left)"),
+        Row(Spoken.Faded, @"(press|push|stand|step|lean|stamp)\w*\b[\w' ]{0,14}\b(brak\w*|pedal|lever)\b[\w' ]{0,14}\b(harder|with both feet)",
+            @"press\w*\b[\w' ]{0,10}\bharder", @"(missed|missing) (the |my |a |every )?brak(e|ing) (point|marker|zone)",
+            @"(poor|useless|rubbish|terrible|awful|hopeless|tired|marginal) (brakes|braking)",
+            @"brakes\b[\w' ]{0,10}\b(poor|useless|rubbish|terrible|awful|hopeless|nonexistent|marginal|tired|cooked|finished|toast|shot"
+                + @"|overheat\w*|done for|too hot|lazy|numb|dead)",
+            @"(cooked|overheat\w*|killed) (the |my |our |all )*(brakes?|pads?)", @"pads?\b[\w' ]{0,12}\b(shiny|overheat\w*|cooked|glassy|smeary)",
+            @"(shiny|glazed|glassy|cooked) (brake )?pads?",
+            @"(went|ran|slid|sailed|shot) (off|straight on|straight|deep|long|wide)\b[\w' ]{0,24}\b(brak\w*|stop\w*|pedal)",
+            @"both feet on the (pedal|brakes?)",
+            @"(less|lost|losing|lack of|little|worse|weak) (stopping|braking|brake) (power|force|effect|performance)",
+            @"(lack of|little|less|lost|losing|without) (the |initial |real )*bite"),
+        Flat(Spoken.Faded, @"no (initial |real |cold |more |proper )?bite",
+            @"(pads?|brakes?)\b[\w' ]{0,8}\b(don't|doesn't|didn't|won't|not) bit(e|ing)"),
+        Row(Spoken.SinkingPedal, @"pedal\b[\w' ]{0,30}\b(floor|carpet|bulkhead)", @"foot\b[\w' ]{0,14}\b(carpet|bulkhead)",
+            @"lever\b[\w' ]{0,30}\b(handlebar|bar|grip)",
+            @"(pedal|lever)\b[\w' ]{0,20}\b(sinks?|sank|sinking|creeps?|dropped|drops|fell|falls|gave way|gives way)",
+            @"(sinking|sinks|bottomed|bottoms)\b[\w' ]{0,16}\b(pedal|lever)") with
+        {
+            Except = WordsOf(["pedal to the metal (?:all|on|down|out|from|through)"]),
+        },
+        Row(Spoken.SinkingPedal, @"(pedal|lever)\b[\w' ]{0,16}\b(all the way (to|in)|right down|keeps going|kept going|goes down|went down|going down|to the stop)",
+            @"(pedal|lever)\b[\w' ]{0,20}\bslowly (down|away)"),
+        Row(Spoken.SoftPedal, @"(soft|spongy|mushy|squishy|long|low|vague)\b[\w' ]{0,12}\b(pedal|lever)", @"(soft|spongy|mushy|squishy) brakes?",
+            @"(pedal|lever)\b[\w' ]{0,22}\b(soft\w*|spongy|mushy|squishy|long|longer|low|lower|vague)",
+            @"brakes?\b[\w' ]{0,16}\b(soft|softer|spongy|mushy|squishy)", @"(fluid|brakes?)\b[\w' ]{0,16}\bboil\w*",
+            @"boil\w*\b[\w' ]{0,10}\b(fluid|brakes?)", @"pump(ed|ing)?\b[\w' ]{0,12}\b(pedal|lever|brakes?)",
+            @"air in\b[\w' ]{0,8}\b(brakes?|lines?|system|fluid)", @"bubbles?\b[\w' ]{0,24}\b(bleed\w*|bled|fluid|lines?|calipers?)",
+            @"(brakes?|pedal|lever)\b[\w' ]{0,26}\bspong\w*", @"(pedal|lever)\b[\w' ]{0,24}\bpump\w*", "had to pump (it|them)",
+            @"(needed|needs|took|takes|after|with) (a )?(two|three|four|several|few|couple of|\d) (pumps|pushes|stabs)",
+            @"brakes?\b[\w' ]{0,6}\b(went|goes|going|got|was|were) long(er)?", @"lost (the |my |all )*(pedal|lever)",
+            @"(pedal|lever) travel\b[\w' ]{0,12}\b(long\w*|increas\w*|grew|growing|more)", "more (pedal|lever) travel"),
+        Row(Spoken.SoftPedal, @"(pedal|lever|brakes?)\b[\w' ]{0,10}\b(jelly|jello|pudding|marshmallows?)"),
+        Flat(Spoken.SoftPedal, @"no (pressure|resistance)\b[\w' ]{0,16}\b(pedal|push|press|lever|brakes?)"),
+        Row(Spoken.SoftPedal, @"vapou?r ?lock\w*", @"(double|triple) pump\w*", @"(need\w*|gave it|takes|took) (a )?(good |quick )?pump\w*",
+            @"(mushy|spongy|squishy|squashy)",
+            @"(went|got|goes|gone|turned|became|felt|feels|bit|little|very|slightly|too) soft(er)?( |$)\b[\w' ]{0,22}\b(pits?|paddock|standing"
+                + @"|laps?|session|end|hot|stint|rest|stop)",
+            @"soft after\b[\w' ]{0,14}\b(standing|pits?|laps?|session|rest)",
+            @"(pedal|lever)\b[\w' ]{0,20}\b(woolly|wooly|bouncy|springy|elastic|limp|empty|deep|deeper|squashy|dead|inconsistent)",
+            @"air\b[\w' ]{0,10}\b(came|comes|coming|come) out",
+            @"(lots of |some |still |more |much )air\b[\w' ]{0,14}\b(bled|bleed\w*|calipers?|lines?|out of)", @"boiled (it|them|over)") with
+        {
+            Except = WordsOf([@"(tyres?|tires?|suspension|springs?|dampers?|bars?|ground|grass|gravel|compound|seats?"
+                + @"|rubber)\b[\w' ]{0,14}\b(soft\w*|mushy|spongy|squashy|bouncy)", @"(soft\w*|mushy|spongy|squashy"
+                + @"|bouncy)\b[\w' ]{0,14}\b(tyres?|tires?|suspension|springs?|dampers?|bars?|ground|grass|gravel|compound|seats?|rubber"
+                + @"|rear end|front end|ride)"]),
+        },
+        Flat(Spoken.SoftPedal, @"(brakes?|lines?|calipers?|hydraulics|system) (not|never) bled( properly)?", @"forgot to bleed",
+            @"(not|never|didn't|did not|hasn't been|wasn't) (bled|bleed)\b[\w' ]{0,10}\bafter\b[\w' ]{0,14}\b(hoses?|lines?|calipers?|fluid|change)"),
+        Row(Spoken.NoAssist, @"(servo|booster|brake assist\w*|vacuum)\b[\w' ]{0,14}\b(dead|gone|failed|failing|broken|leak\w*|stopped|hiss\w*|lost)",
+            @"lost (the |all )*(servo|booster|assistance|vacuum)"),
+        Flat(Spoken.NoAssist, "no (servo|booster|assistance|vacuum)", @"(servo|booster)\b[\w' ]{0,8}\b(not|doesn't|didn't|does not) work\w*"),
+        Row(Spoken.NoAssist, @"vacuum (hose|line|pipe|pump)\b[\w' ]{0,12}\b(fell|came|popped|split|off|cracked|failed|loose|leak\w*)",
+            @"(pedal|lever)\b[\w' ]{0,16}\b(rock hard|like a rock|like stone|solid as)"),
+        Row(Spoken.SoftPedal, @"(two|three|four|several|\d) pumps\b[\w' ]{0,14}\b(corners?|turns?|stops?|brak\w*|hairpins?)"),
+        Row(Spoken.SoftPedal, @"(pedal|lever) travel\b[\w' ]{0,10}\b(twice|doubled?|too much|excessive)",
+            @"(pedal|lever)\b[\w' ]{0,12}\b(further|deeper|lower) (down|away|each|every|with)",
+            @"(first|1st|initial) (press|push|stab|stroke|application|touch)\b[\w' ]{0,16}\b(long|soft|nothing|low|empty|goes)",
+            @"(have|has|need) to pump", @"(pad )?knock-? ?(back|off)"),
+        Row(Spoken.Knock, @"(knock(s|ed|ing)?|clunk\w*|clonk\w*|rattl\w*|wobbl\w*)"),
+        Row(Spoken.Pull, @"(pull|veer)(s|ed|ing)?\b[\w' ]{0,14}\b(left|right|one side|side)",
+            @"(dart|yank|swerv|jerk|tug|dive)(s|es|ed|ing)?\b[\w' ]{0,14}\b(left|right|side)\b[\w' ]{0,20}\b(brak\w*|pedal|stand|press|stop\w*)",
+            @"pull(s|ed|ing)? (when|under|while|on) (the )?(brak\w*|hard brak\w*)",
+            @"(bites?|works?|brakes?|grabs?) only on (the )?(left|right|one side)",
+            @"brak\w*\b[\w' ]{0,20}\b(dart|yank|swerv|jerk|tug)(s|es|ed|ing)?\b[\w' ]{0,14}\b(left|right|side)"),
+        Flat(Spoken.Pull, @"(right|left|one)( front| rear| side)?\b[\w' ]{0,8}\b(doesn't|does not|won't|isn't|is not) (bit\w*|brak\w*)"),
+        Row(Spoken.Pull, @"(moves?|moved|drift\w*|wander\w*|steers?|turns?|goes|went|heads?)\b[\w' ]{0,8}\b(left|right|about"
+                + @"|around)\b[\w' ]{0,14}\b(brak\w*|pedal)",
+            @"(tramlin|wander|squirm|snak|weav|unstabl)\w*\b[\w' ]{0,14}\bbrak\w*",
+            @"brak\w*\b[\w' ]{0,14}\b(unstable|snak\w*|weav\w*|squirm\w*|uneven\w*|one-?sided|grabb\w*|grabs?|snatch\w*)",
+            @"(drums?|shoes?|pads?|brakes?|left|right|rear|front)\b[\w' ]{0,10}\b(grab|snatch)(s|es|bed|ed|bing|ing|by|y)?",
+            @"(left|right)( front| rear| wheel)*\b[\w' ]{0,6}\block(s|ed|ing)?( up)? (early|first|too|before|all the time|every)"),
+        Row(Spoken.RearLocks, @"(rears?|rear wheels?|back|rear axle)\b[\w' ]{0,10}\block\w*", @"lock\w*[\w' ]{0,8}\b(rears?|back)",
+            @"(rear|back|tail)\b[\w' ]{0,8}\b(stepp?|came|comes|kick|snapp?|slid|went|goes)\w*\b[\w' ]{0,8}\b"
+                + @"(out|round|around|sideways)\b[\w' ]{0,16}\bbrak\w*"),
+        Row(Spoken.Judder, @"(judder\w*|warped|vibrat\w*|shak(es|ing)|shudder\w*|puls(es|ing|ation|ating))"),
+        Row(Spoken.Judder, @"(pedal|lever|steering)\b[\w' ]{0,10}\b(kick\w*|flutter\w*|wobbl\w*|tremb\w*)",
+            @"(hot|dark|blue|black|grey) (spots?|patches|marks)\b[\w' ]{0,14}\b(discs?|rotors?|rings?|faces?)",
+            @"(discs?|rotors?|rings?|faces?)\b[\w' ]{0,14}\b(hot spots?|dark patches|smear\w*|deposits?|pick ?up|uneven|run-?out"
+                + @"|thickness variation|out of true|bent)",
+            @"(smear\w*|deposit\w*|pick ?up)\b[\w' ]{0,14}\b(discs?|rotors?|rings?)", @"(run-?out|thickness variation)"),
+        Row(Spoken.AbsEarly, @"abs\b[\w' ]{0,20}\b(early|too soon|too often|constantly)"),
+    ];
+}
