@@ -11,8 +11,8 @@ const [count, seed] = [Number(process.argv[2] ?? 120), Number(process.argv[3] ??
 const folder = process.argv[4] ?? join(tmpdir(), 'rimrock-mutate');
 const [part, parts] = (process.argv[5] ?? '1/1').split('/').map(Number);
 const root = new URL('..', import.meta.url).pathname;
-const run = (command, args, seconds = 1800) =>
-  spawnSync(command, args, { cwd: folder, encoding: 'utf8', timeout: seconds * 1000, killSignal: 'SIGKILL', env: { ...process.env, DOTNET_NOLOGO: '1' } });
+const run = (command, args, seconds = 1800, extra = {}) =>
+  spawnSync(command, args, { cwd: folder, encoding: 'utf8', timeout: seconds * 1000, killSignal: 'SIGKILL', env: { ...process.env, DOTNET_NOLOGO: '1', ...extra } });
 
 // A number between 0 and 1, the same for the same seed (mulberry32).
 let state = seed >>> 0;
@@ -59,9 +59,9 @@ const lines = files.flatMap((file) =>
 
 const tests = (name) => join(folder, `tests/Rimrock.${name}.Tests/bin/Release/net10.0`);
 /** True where a test fails, or never ends. */
-function fails(name, filter) {
+function fails(name, filter, extra) {
   const args = ['test', join(tests(name), `Rimrock.${name}.Tests.dll`), ...(filter ? ['--filter', filter] : []), '--', 'xUnit.StopOnFail=true'];
-  const { status, stdout } = run('dotnet', args);
+  const { status, stdout } = run('dotnet', args, 1800, extra);
   return status !== 0 && !/No test matches/.test(stdout);
 }
 
@@ -91,6 +91,7 @@ while (tried < count) {
     const begin = Date.now();
     const [own, others, slowest] = filters(line.file);
     const asked = [
+      ['asked of its room', 'Scenario', 'FullyQualifiedName~What_can_be_asked', { RIMROCK_ASK_ROOM: line.file.split('/')[0] }],
       ['asked', 'Scenario', 'FullyQualifiedName~What_can_be_asked'],
       ['figures', 'Scenario', 'FullyQualifiedName~What_a_room'],
       ['its room', 'Core', own],
@@ -104,7 +105,7 @@ while (tried < count) {
             ['slow Core', 'Core', slowest],
           ]),
     ];
-    const by = asked.find(([, project, filter]) => fails(project, filter))?.[0];
+    const by = asked.find(([, project, filter, extra]) => fails(project, filter, extra))?.[0];
     tried++;
     if (by) found++;
     else survivors.push(`${relative('.', line.file)}:${line.at + 1}\n  was ${line.text.trim()}\n  now ${rows[line.at].trim()}`);

@@ -73,6 +73,9 @@ public sealed partial record PredictionPlan(
     CaliperKit? RearKit = null,
     MasterCylinder? Cylinder = null)
 {
+    /// <summary>True where nobody can forecast the day's air yet.</summary>
+    internal bool IsFarAhead { get; init; }
+
     private static readonly FieldRange Stability = new("stabilityControlPercent", "%", 0, 100);
     private const int MostDays = 8;
     private static readonly IReadOnlyList<PlannedDay> TrackDays = [new(DayKind.TrackDay, DayKind.Find(DayKind.TrackDay).UsualDays)];

@@ -20,6 +20,7 @@ namespace Rimrock.Core.Heat;
 /// <param name="Duct">On what a duct adds.</param>
 /// <param name="Hand">Added to the flow factor of vanes that turn the wrong way.</param>
 /// <param name="Side">Braking energy of this wheel over the mean of its axle.</param>
+/// <param name="AirShiftK">The day's air above what was said of it, K.</param>
 public sealed record WheelFactors(
     double Cooling = 1,
     double OwnCooling = 1,
@@ -37,7 +38,8 @@ public sealed record WheelFactors(
     double DragNM = 2,
     double Duct = 1,
     double Hand = 0,
-    double Side = 1)
+    double Side = 1,
+    double AirShiftK = 0)
 {
     /// <summary>Every factor at its median.</summary>
     public static WheelFactors Median { get; } = new();

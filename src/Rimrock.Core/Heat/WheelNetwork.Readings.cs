@@ -18,6 +18,9 @@ public sealed partial class WheelNetwork
     /// <summary>Mean of the rubbing sides 0.5 mm under the face, C.</summary>
     public Lane EmbeddedC { get; private set; }
 
+    /// <summary>The air around the wheel, C.</summary>
+    public Lane AmbientC => ambient;
+
     /// <summary>Middles of the two cheeks, inboard less outboard, K: what bends a ring.</summary>
     public Lane CheekDifferenceK => chain.Temperature[FaceIn + (CheekCells / 2)] - chain.Temperature[FaceOut - (CheekCells / 2)];
 

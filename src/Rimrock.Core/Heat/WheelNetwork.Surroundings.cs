@@ -32,7 +32,6 @@ public sealed partial class WheelNetwork
 
     private FacePaths SetSurroundings(Lane midIn, Lane midOut, Lane airC, Lane caliperLoss)
     {
-        var ambient = Lanes.Create(ambientC);
         var convectionOut = air.FaceWM2K * exposedM2;
         var convectionIn = convectionOut * innerFaceShare * innerDuct;
         passages = air.VanesWK * (1.0 / 3);
@@ -58,7 +57,7 @@ public sealed partial class WheelNetwork
         chain.Sink[PlateIn] = chain.Sink[PlateOut] = plateToAir;
         chain.Source[PlateIn] = chain.Source[PlateOut] = plateToAir * airC;
         chain.Common.Sink = caliperLoss;
-        chain.Common.Source = caliperSourceW + (caliperLoss * ambientC);
+        chain.Common.Source = caliperSourceW + (caliperLoss * ambient);
         return new FacePaths(convectionIn, convectionOut, radiationIn, radiationOut);
     }
 
@@ -70,13 +69,12 @@ public sealed partial class WheelNetwork
     private void SetFaceSink(int node, Lane convection, Lane radiation, Lane airC)
     {
         chain.Sink[node] = convection + radiation;
-        chain.Source[node] += (convection * airC) + (radiation * ambientC);
+        chain.Source[node] += (convection * airC) + (radiation * ambient);
     }
 
     private void Account(Lane seconds, Lane heatW, Lane airC, in FacePaths faces)
     {
         var mean = chain.Mean;
-        var ambient = Lanes.Create(ambientC);
         Paths.Add(
             seconds,
             heatW + caliperSourceW,

@@ -79,7 +79,8 @@ public sealed partial class WheelNetwork
     private readonly Lane toFluidOut;
     private readonly Lane fluidToBody;
     private readonly double pistonOutToBody;
-    private readonly double ambientC;
+    // Where the day begins, and what is around it.
+    private readonly Lane ambient;
     private readonly double cellM;
     private readonly double faceM2;
     private readonly double exposedM2;
@@ -111,13 +112,13 @@ public sealed partial class WheelNetwork
         ArgumentNullException.ThrowIfNull(parts);
         ArgumentNullException.ThrowIfNull(members);
         this.parts = parts;
-        this.ambientC = ambientC;
         ring = parts.Rotor.MaterialOf();
-        chain = new ChainSolver(Nodes, ambientC);
-        history.Row(Before).Fill(Lanes.Create(ambientC));
-        history.Row(Enthalpy).Fill(ring.EnthalpyJKg(Lanes.Create(ambientC)));
         Lane Each(Func<WheelFactors, double> of) => MemberLanes.Each(members, of);
 
+        ambient = Lanes.Create(ambientC) + Each(m => m.AirShiftK);
+        chain = new ChainSolver(Nodes, ambient);
+        history.Row(Before).Fill(ambient);
+        history.Row(Enthalpy).Fill(ring.EnthalpyJKg(ambient));
         bothFaces = parts.Kind.RubsBothFaces;
         oneSidedCaliper = !bothFaces || parts.Brake.Caliper == Vehicles.CaliperKind.Sliding;
         faceM2 = parts.Rotor.FaceAreaM2();
@@ -202,8 +203,8 @@ public sealed partial class WheelNetwork
         var heatW = (braking ? brakingW * side : drag * omega) + extraW;
         var ahead = Lanes.MinNative(Lane.One, seconds / previousStepS) * 0.5;
         var vaneC = chain.Temperature[VaneNode];
-        var excess = Lanes.MaxNative(vaneC - Lanes.Create(ambientC), Lane.Zero);
-        var airC = Lanes.Create(ambientC) + (wellRise * (1.25 * wellRiseShare) * excess / (excess + Lanes.Create(100.0)));
+        var excess = Lanes.MaxNative(vaneC - ambient, Lane.Zero);
+        var airC = ambient + (wellRise * (1.25 * wellRiseShare) * excess / (excess + Lanes.Create(100.0)));
         var midIn = Ahead(FaceIn, ahead);
         var midOut = Ahead(FaceOut, ahead);
         air.Update(speedMS, omega, (midIn + midOut) * 0.5, Ahead(VaneNode, ahead), airC);
@@ -232,7 +233,7 @@ public sealed partial class WheelNetwork
         chain.Near.Capacity = Lanes.Create(parts.HatCapacityJK());
         chain.Far.Capacity = Lanes.Create(HubCapacityJK);
         chain.Far.Sink = Lanes.Create(HubLossWK);
-        chain.Far.Source = Lanes.Create(HubLossWK * ambientC);
+        chain.Far.Source = ambient * HubLossWK;
     }
 
     private void SetConstantLinks(Lane padLink, Lane toPistonIn, Lane toPistonOut, double padCellM)

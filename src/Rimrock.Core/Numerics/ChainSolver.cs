@@ -22,14 +22,22 @@ public sealed class ChainSolver
     /// <param name="nodes">Number of nodes, odd, 3 or more.</param>
     /// <param name="startC">Temperature everywhere at the start, C.</param>
     public ChainSolver(int nodes, double startC)
+        : this(nodes, Lanes.Create(startC))
+    {
+    }
+
+    /// <summary>Makes a chain.</summary>
+    /// <param name="nodes">Number of nodes, odd, 3 or more.</param>
+    /// <param name="startC">Temperature everywhere at the start, C, of each member.</param>
+    public ChainSolver(int nodes, Lane startC)
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(nodes, 3);
         ArgumentOutOfRangeException.ThrowIfNotEqual(nodes % 2, 1);
         rows = new LaneBuffer(RowOf.Count, nodes);
         last = nodes - 1;
         middle = nodes / 2;
-        Temperature.Fill(Lanes.Create(startC));
-        Mean.Fill(Lanes.Create(startC));
+        Temperature.Fill(startC);
+        Mean.Fill(startC);
         (Common, Near, Far) = (new LumpedBody(startC), new LumpedBody(startC), new LumpedBody(startC));
     }
 

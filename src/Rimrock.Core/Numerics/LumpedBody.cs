@@ -2,16 +2,16 @@ namespace Rimrock.Core.Numerics;
 
 /// <summary>A body of one temperature beside a chain, stepped with it: see <see cref="ChainSolver"/>.</summary>
 /// <param name="startC">Temperature at the start, C.</param>
-public sealed class LumpedBody(double startC)
+public sealed class LumpedBody(Lane startC)
 {
     private Lane stage;
     private Lane held;
 
     /// <summary>Temperature now, C.</summary>
-    public Lane Temperature { get; private set; } = Lanes.Create(startC);
+    public Lane Temperature { get; private set; } = startC;
 
     /// <summary>Mean temperature over the last step as the method weighs it: conductance times this is the heat that flowed, exactly.</summary>
-    public Lane Mean { get; private set; } = Lanes.Create(startC);
+    public Lane Mean { get; private set; } = startC;
 
     /// <summary>Heat capacity, J/K, above 0.</summary>
     public Lane Capacity { get; set; } = Lane.One;

@@ -112,7 +112,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, ScopedBelief belief, bool settle,
         CancellationToken cancel)
     {
-        var on = item.On(plan);
+        var on = item.On(plan) with { IsFarAhead = true };
         var day = new Day(on);
         var run = new DayRun(on, [CarFactors.Median], demands: false);
         foreach (var phase in day.Phases)

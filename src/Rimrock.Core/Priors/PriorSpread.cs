@@ -175,6 +175,18 @@ public static class PriorSpread
     /// <summary>How much wetter the fluid is behind the piston than in the reservoir, %.</summary>
     public const double CaliperWaterPercent = 0.3;
 
+    /// <summary>The day's air by a forecast, K.</summary>
+    public const double AirK = 3;
+
+    /// <summary>The day's air where only the season is known, K.</summary>
+    public const double SeasonAirK = 6;
+
+    /// <summary>Tyre grip against the table, g: compound and wear.</summary>
+    public const double GripG = 0.05;
+
+    /// <summary>What that grip moves of a lap's braking power, share (our own laps on typical circuits, 0 to 5 %).</summary>
+    public const double GripPower = 0.02;
+
     /// <summary>Life of alloyed iron over plain iron's, factor.</summary>
     public const double AlloyedLife = 2;
 

@@ -60,7 +60,7 @@ public sealed class AxleRun
         var flankK = Math.Max(LeastFlankK, tables.Band.ToC - plateauC);
         edgeK = Lanes.MaxNative(padFactors.EdgeK * pads.Pad.EdgeSpreadK(), Lanes.Create(LeastFlankK - flankK));
         steepness = Lanes.Create(flankK) / (Lanes.Create(flankK) + edgeK);
-        initialC = Lanes.Create(ambientC);
+        initialC = Wheel.AmbientC;
         ColdStoredJ = Wheel.StoredJ();
         Update();
     }

@@ -68,9 +68,13 @@ public sealed partial class DayRun
         Lane Each(Func<CarFactors, double> of) => Numerics.MemberLanes.Each(members, of);
         Parts = plan.Wheels();
         var asymmetry = SideLoad.Asymmetry(plan.Circuit);
-        WheelFactors[] fronts = [.. members.Select(m => m.Front with { Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)) })];
+        WheelFactors[] fronts = [.. members.Select(m => m.Front with
+        {
+            AirShiftK = m.Lesser.WarmerK(plan),
+            Side = m.Front.Side * (1 + (m.QuietSide ? -asymmetry : asymmetry)),
+        })];
         busySide = Each(m => m.QuietSide ? 0 : 1);
-        var (wheels, frictions) = (new Axles<WheelFactors[]>(fronts, [.. members.Select(m => m.Rear)]),
+        var (wheels, frictions) = (new Axles<WheelFactors[]>(fronts, [.. members.Select(m => m.Rear with { AirShiftK = m.Lesser.WarmerK(plan) })]),
             new Axles<Lane>(Each(m => plan.FrontPad.FrictionWith(m.FrontFriction)), Each(m => plan.RearPad.FrictionWith(m.RearFriction))));
         var edges = new Axles<Lane>(Each(m => m.Capacities.FrontPadEdge), Each(m => m.Capacities.RearPadEdge));
         axles = Quantities.Axles.Of(axle => new AxleRun(Parts[axle], plan.At(axle).Pads, wheels[axle],
@@ -84,7 +88,7 @@ public sealed partial class DayRun
         shareShift = Each(m => m.FrontShareShift);
         var energy = EnergyExponent(plan, by);
         var mostEnergy = plan.Circuit.Segments is null ? double.PositiveInfinity : 1 / Pace.Find(plan.Pace).EnergyShare;
-        energyFactor = Each(m => Math.Min(mostEnergy, Math.Pow(m.Energy, energy)));
+        energyFactor = Each(m => Math.Min(mostEnergy, Math.Pow(m.Energy, energy)) * m.Lesser.GripFactor(plan));
         heavier = Each(m => m.Lesser.HeavierFactor(plan));
         work = heavier * Each(m => m.Lesser.SlipFactor());
         transferPerG = Each(m => (car.CgHeightM + m.Lesser.HigherM()) / car.WheelbaseM);

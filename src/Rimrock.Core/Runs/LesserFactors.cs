@@ -16,8 +16,11 @@ namespace Rimrock.Core.Runs;
 /// <param name="Valve">Where the rear valve's knee lies.</param>
 /// <param name="BeyondChart">Friction beyond the end of a pad's chart.</param>
 /// <param name="CaliperWater">How much wetter the fluid is behind the piston.</param>
+/// <param name="Air">How much warmer the day is than was said.</param>
+/// <param name="Grip">What the tyres hold.</param>
 public readonly record struct LesserFactors(double Mass = 0, double Slip = 0, double Trailer = 0, double Height = 0, double SpeedLaw = 0,
-    double PressureLaw = 0, double Valve = 0, double BeyondChart = 0, double CaliperWater = 0)
+    double PressureLaw = 0, double Valve = 0, double BeyondChart = 0, double CaliperWater = 0, double Air = 0,
+    double Grip = 0)
 {
     /// <summary>Mass that the brakes stop over what is stated, on a plan's leading day.</summary>
     /// <param name="plan">The plan.</param>
@@ -29,6 +32,24 @@ public readonly record struct LesserFactors(double Mass = 0, double Slip = 0, do
 
     /// <summary>Heat in the brakes over the heat with the usual slip.</summary>
     public double SlipFactor() => (1 - Circuits.BrakingWork.TyreSlipShare - (PriorSpread.SlipShare * Slip)) / (1 - Circuits.BrakingWork.TyreSlipShare);
+
+    /// <summary>The day's air above what was said of it, K: what is forecast is known better than what is expected of a season.</summary>
+    /// <param name="plan">The plan.</param>
+    public double WarmerK(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return Air * (plan.IsFarAhead ? PriorSpread.SeasonAirK : PriorSpread.AirK);
+    }
+
+    /// <summary>
+    /// On the braking work of a lap: more grip makes corners and brakes faster. What was driven, and what no tyre limits, is as it is.
+    /// </summary>
+    /// <param name="plan">The plan.</param>
+    public double GripFactor(PredictionPlan plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        return plan.Circuit.Segments is null || !plan.Leading().KindOf().IsTimed ? 1 : 1 + (PriorSpread.GripPower * Grip);
+    }
 
     /// <summary>Centre of gravity above the stated height, m.</summary>
     public double HigherM() => PriorSpread.HeightM * Height;

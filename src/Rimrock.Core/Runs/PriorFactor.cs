@@ -158,10 +158,14 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
         Lesser("caliper-water", Said.Of("prior-factor.lesser.caliper-water"),
             Said.Of("prior-factor.figure-2", new Figure(PriorSpread.CaliperWaterPercent, "%")),
             Said.Of("prior-factor.boiling-point-test"), (less, z) => less with { CaliperWater = z }),
+        Lesser("air", Said.Of("prior-factor.lesser.air"), Said.Of("prior-factor.figure-2", Units.K(PriorSpread.AirK)),
+            Said.Of("prior-factor.thermometer"), (less, z) => less with { Air = z }),
+        Lesser("grip", Said.Of("prior-factor.lesser.grip"), Said.Of("prior-factor.figure-2", new Figure(PriorSpread.GripG, "g")),
+            Said.Of("prior-factor.recorded-speed-trace-one"), (less, z) => less with { Grip = z }),
     ];
 
     /// <summary>Counts the physics and what is believed beforehand: up by one with each renewal that moves an answer.</summary>
-    public const int Model = 6;
+    public const int Model = 7;
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
     public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();

@@ -107,6 +107,41 @@ public class LesserFactorsTests
         FluidToday.Of(plan, Member(new(CaliperWater: 1))).VapourC.ShouldBeLessThan(FluidToday.Of(plan).VapourC);
     }
 
+    /// <summary>Some 17 K at the face for 10 K of air (common practice), and twice as unsure for a day of which there is no forecast.</summary>
+    [Fact]
+    public void A_warmer_day_is_warmer_everywhere()
+    {
+        var (cool, warm) = (Run(Plan, new LesserFactors()), Run(Plan, new LesserFactors(Air: 1)));
+        var face = Peak(warm, BrakePart.FrontFace) - Peak(cool, BrakePart.FrontFace);
+        face.ShouldBeInRange(0.8 * PriorSpread.AirK, 2.5 * PriorSpread.AirK);
+        (Peak(warm, BrakePart.FrontFluid) - Peak(cool, BrakePart.FrontFluid)).ShouldBeGreaterThan(0.5 * PriorSpread.AirK);
+        new LesserFactors(Air: 1).WarmerK(Plan with { IsFarAhead = true }).ShouldBe(2 * new LesserFactors(Air: 1).WarmerK(Plan));
+        static double Peak(DayRun run, BrakePart part) => run.Phases.Max(phase => phase.Peak[(int)part][0]);
+    }
+
+    /// <summary>Laps of eight circuits with 0.05 g more: the middle of what braking power gains is what a member gains.</summary>
+    [Fact]
+    public void More_grip_is_more_braking_power_by_our_own_laps()
+    {
+        static double PowerW(Circuit circuit, double massKg, double powerKw, double gripG)
+        {
+            var car = CarGuess.From("a car", massKg, powerKw, "sport").Car;
+            var lap = LapSimulation.Drive(circuit, car, Pace.Find("advanced"), gripG, 1.2);
+            return BrakingWork.LapJoules(lap, car, 1.2) / lap.DurationS;
+        }
+
+        double[] gains = [.. from typical in TypicalCircuit.All
+                             from of in new[] { (1000, 90), (1480, 150), (1700, 350) }
+                             from grip in new[] { 0.95, 1.2 }
+                             select (PowerW(typical.Circuit, of.Item1, of.Item2, grip + PriorSpread.GripG) / PowerW(typical.Circuit, of.Item1, of.Item2, grip)) - 1];
+        gains.Order().ElementAt(gains.Length / 2).ShouldBe(PriorSpread.GripPower, 0.3 * PriorSpread.GripPower);
+        Run(Plan, new LesserFactors(Grip: 1)).Front.EnergyJ[0].ShouldBe((1 + PriorSpread.GripPower) * Run(Plan, new LesserFactors()).Front.EnergyJ[0],
+            0.005 * Run(Plan, new LesserFactors()).Front.EnergyJ[0]);
+        var road = Plan with { Days = [new PlannedDay("commute", 200)] };
+        new LesserFactors(Grip: 1).GripFactor(road).ShouldBe(1, "no tyre limits a commute");
+        new LesserFactors(Grip: 1).GripFactor(Plan with { Circuit = new Circuit("zones", Zones: [new(200, 100, 20)]) }).ShouldBe(1);
+    }
+
     [Fact]
     public void A_valve_that_holds_back_earlier_leaves_the_front_more()
     {

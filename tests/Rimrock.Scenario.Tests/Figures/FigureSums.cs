@@ -21,9 +21,11 @@ internal sealed class FigureSums
     }
 
     /// <summary>What differs from what was kept, by name; nothing where it stands. Writes what is kept anew where that is asked.</summary>
-    public IReadOnlyList<string> Moves(string file)
+    /// <param name="file">Name of the file.</param>
+    /// <param name="isPart">True where only some of it was asked for.</param>
+    public IReadOnlyList<string> Moves(string file, bool isPart = false)
     {
-        if (Environment.GetEnvironmentVariable("RIMROCK_WRITE_GOLDEN") is not null)
+        if (!isPart && Environment.GetEnvironmentVariable("RIMROCK_WRITE_GOLDEN") is not null)
         {
             File.WriteAllLines(Path.Combine(Folder(), "Kept", file),
                 sums.Select(row => string.Create(CultureInfo.InvariantCulture, $"{row.Key};{row.Value.Count};{row.Value.Sum:0.########}")));
@@ -35,7 +37,7 @@ internal sealed class FigureSums
                 Sum: double.Parse(cells[2], CultureInfo.InvariantCulture)));
         return
         [
-            .. kept.Keys.Where(name => !sums.ContainsKey(name)).Select(name => $"{name}: gone"),
+            .. kept.Keys.Where(name => !isPart && !sums.ContainsKey(name)).Select(name => $"{name}: gone"),
             .. sums.Select(row => !kept.TryGetValue(row.Key, out var was) ? $"{row.Key}: new"
                 : was.Count != row.Value.Count ? $"{row.Key}: {was.Count} figures then, {row.Value.Count} now"
                 : Math.Abs(was.Sum - row.Value.Sum) > (Moved * row.Value.Size) + 1e-7
