@@ -1,3 +1,4 @@
+using Rimrock.Core.Quantities;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Vehicles;
@@ -39,6 +40,19 @@ public class ProportioningTests
         (Plain with { Charged = true }).At(1500).PowerKw.ShouldBe(Plain.PowerKw);
         (Plain with { RegenerationMS2 = 1 }).At(1500).PowerKw.ShouldBe(Plain.PowerKw, "an electric motor does not breathe");
         Plain.At(0).ShouldBe(Plain);
+    }
+
+    /// <summary>A motor brakes the axle that it drives; where it drives both, as they are loaded (common practice). 1.96 m/s2 are 0.2 g.</summary>
+    [Theory]
+    [InlineData(RegeneratingAxle.Front, 1)]
+    [InlineData(RegeneratingAxle.Rear, 0)]
+    [InlineData(RegeneratingAxle.Both, 0.6)]
+    public void Recuperation_takes_grip_of_its_own_axle(RegeneratingAxle axle, double frontShare)
+    {
+        var car = SampleParts.Estate with { RegenerationMS2 = 0.2 * Speed.StandardGravityMS2, RegeneratesAt = axle, EngineBrakingMS2 = 0, StaticFrontShare = 0.6 };
+        var taken = BrakeBalance.RetardersG(car);
+        taken.Front.ShouldBe(0.2 * frontShare, 1e-12);
+        taken.Rear.ShouldBe(0.2 * (1 - frontShare), 1e-12);
     }
 
     /// <summary>By hand: 1.2 kg/m3, 1 m2 of it, 60 m/s are 2160 N, 0.141 of 1560 kg.</summary>
