@@ -26,6 +26,25 @@ test('a newcomer gets from an empty database to a verdict with five answers', as
   await expect(page.getByRole('button', { name: 'Sunday car' })).toBeVisible();
 });
 
+test('a newcomer gets from the first verdict to an order without keeping anything by hand', async ({ page }) => {
+  test.setTimeout(150_000);
+  await page.goto(`http://127.0.0.1:${freshPort}/new`);
+  await page.getByLabel('Mass with driver').fill('1380');
+  await page.getByLabel('Power').fill('170');
+  await page.getByLabel('Pads').selectOption('organic');
+  await page.getByRole('button', { name: 'Show me what gives first' }).click();
+  await expect(limits(page).first()).toBeVisible();
+  await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: /Choose/ }).click();
+  const first = page.getByRole('region', { name: 'Short list' }).getByRole('listitem').first();
+  await expect(first).toContainText('± ', { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Try it in the plan' }).first().click();
+  await expect(page.getByRole('status').filter({ hasText: 'as it stood is on the shelf' })).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: /Ready/ }).click();
+  const work = page.getByRole('region', { name: 'Work order' });
+  await expect(work).toContainText(/typical|any DOT/, { timeout: 30_000 });
+  await expect(page.getByText('nothing to change')).toHaveCount(0);
+});
+
 test('the demo and one’s own data are different files', async ({ page }) => {
   await openBench(page);
   await page.getByRole('button', { name: 'Harrow estate' }).click();

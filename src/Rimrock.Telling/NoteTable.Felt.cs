@@ -57,7 +57,8 @@ internal static partial class NoteTable
         {
             Except = WordsOf(["pedal to the metal (?:all|on|down|out|from|through)"]),
         },
-        Row(Spoken.SinkingPedal, @"(pedal|lever)\b[\w' ]{0,16}\b(all the way (to|in)|right down|keeps going|kept going|goes down|went down|going down|to the stop)",
+        Row(Spoken.SinkingPedal,
+            @"(pedal|lever)\b[\w' ]{0,16}\b(all the way (to|in)|right down|keeps going|kept going|goes down|went down|going down|to the stop)",
             @"(pedal|lever)\b[\w' ]{0,20}\bslowly (down|away)"),
         Row(Spoken.SoftPedal, @"(soft|spongy|mushy|squishy|long|low|vague)\b[\w' ]{0,12}\b(pedal|lever)", @"(soft|spongy|mushy|squishy) brakes?",
             @"(pedal|lever)\b[\w' ]{0,22}\b(soft\w*|spongy|mushy|squishy|long|longer|low|lower|vague)",

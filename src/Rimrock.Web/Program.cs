@@ -82,6 +82,7 @@ api.MapGroup("/predictions").MapPredictions();
 api.MapGroup("/matches").MapMatches();
 api.MapGroup("/progress").MapProgress();
 api.MapGroup("/shelf").MapShelf();
+api.MapGroup("/shelf/typical").MapTypical();
 api.MapGroup("/shelf/catalogue").MapCatalogue();
 api.MapGroup("/readings").MapReadings();
 api.MapGroup("/devices/loggers").MapLoggers();

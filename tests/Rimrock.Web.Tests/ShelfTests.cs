@@ -50,6 +50,28 @@ public sealed class ShelfTests(RimrockHost host) : IClassFixture<RimrockHost>
         (await BodyAsync(refused))["faults"]!.ToJsonString().ShouldContain("electricFront");
     }
 
+    /// <summary>What is typical goes on the shelf as it comes, and is the driver's own from then on.</summary>
+    [Fact]
+    public async Task Typical_parts_can_be_copied_as_they_are()
+    {
+        var plan = await Plans.DemoAsync(client);
+        var typical = await BodyAsync(await client.PostAsJsonAsync(At("/api/shelf/typical"), plan));
+        foreach (var (kind, least) in new[] { ("pads", 7), ("rotors", 3), ("fluids", 7), ("lines", 2), ("ducts", 1), ("calipers", 1) })
+        {
+            var bodies = typical[kind]!.AsArray();
+            bodies.Count.ShouldBeGreaterThanOrEqualTo(least, kind);
+            bodies.Select(body => (string)body!["name"]!).ShouldBeUnique();
+            for (var i = 0; i < bodies.Count; i++)
+            {
+                var saved = await client.PutAsJsonAsync(At($"/api/shelf/{kind}/copied-{i}?revision=0"), bodies[i]);
+                saved.StatusCode.ShouldBe(HttpStatusCode.OK, $"{kind} {bodies[i]}");
+            }
+        }
+
+        plan["car"]!["massKg"] = 5;
+        (await client.PostAsJsonAsync(At("/api/shelf/typical"), plan)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
     [Fact]
     public async Task The_dynamometers_file_is_read_back()
     {

@@ -34,8 +34,8 @@ internal static class MatchWords
             MatchOutcome.Steps => Said.Of("match-words.figure", Count(ways.Steps), Fall(fitted, ways.Steps is [.., var last] ? last.Setup : rows[0]),
                 Sum(ways.Steps, ways.Sets)),
             MatchOutcome.NothingHelpsEnough => ways.Driving is { Ways.Count: > 0 } driving
-                ? Driven(driving, driving.Key == fitted.Key, Both(rows[0].Danger, rows[0].Damage))
-                : Said.Of("match-words.nothing-shelf-not-judged", Both(rows[0].Danger, rows[0].Damage), Else(plan, rows[0], wishes)),
+                ? Driven(driving, driving.Key == fitted.Key, Left(ways.Steps, rows[0]))
+                : Said.Of("match-words.nothing-shelf-not-judged", Left(ways.Steps, rows[0]), Else(plan, rows[0], wishes)),
             MatchOutcome.NothingFits => Said.Of("match-words.nothing-shelf-may-fitted"),
             _ => Said.Nothing,
         };
@@ -123,6 +123,10 @@ internal static class MatchWords
     private static Said Sum(IReadOnlyList<SpendStep> steps, double? sets) => steps.Count == 0 ? ""
         : steps.Aggregate((double?)0, (sum, step) => sum + step.Buy) is { } known ? Said.Of("match-words.for", known)
         : sets is { } each ? Said.Of("match-words.for-street-sets", each) : Said.Of("match-words.sum-not-known-since");
+
+    // The steps may end at less than the first row leaves, where the two count as equal: the lesser is told, here as where the steps are.
+    private static Said Left(IReadOnlyList<SpendStep> steps, Suggestion first) =>
+        steps is [.., { Setup: var last }] && last.Danger.Share < first.Danger.Share ? Both(last.Danger, last.Damage) : Both(first.Danger, first.Damage);
 
     // Only what was judged to hold is said to do it; what helps and does not is said to be not enough.
     private static Said Driven(Driving driving, bool isAsItStands, Said best)

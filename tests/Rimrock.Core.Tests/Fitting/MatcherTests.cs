@@ -139,6 +139,10 @@ public class MatcherTests
             answer.Verdict.ToString().Contains(way.What.Code, StringComparison.Ordinal).ShouldBe(holds.Count == 0 || holds.Contains(way), way.Code);
         }
 
+        // The least that is left is told, whichever of the steps and the first row leaves it: the Bench tells the steps.
+        var left = answer.Steps.Select(step => step.Setup.Danger).Append(answer.Shortlist[0].Danger).MinBy(danger => danger.Share)!;
+        answer.Verdict.ToString().ShouldContain(ChanceWords.WithError(left).ToString());
+
         // Every way that is told was judged, and helps.
         answer.Driving!.Ways.ShouldAllBe(way => way.Danger.Share <= answer.Shortlist[0].Danger.Share && way.Damage.Share <= answer.Shortlist[0].Damage.Share);
         answer.Driving.Ways[0].Danger.Share.ShouldBeLessThan(answer.Shortlist[0].Danger.Share);

@@ -54,6 +54,7 @@ export type Reason = Schemas['Reason'];
 export type PartName = Schemas['PartName'];
 export type LineKit = Schemas['LineKit'];
 export type DuctKit = Schemas['DuctKit'];
+export type TypicalParts = Schemas['TypicalParts'];
 export type CaliperKit = Schemas['CaliperKit'];
 export type MasterCylinder = Schemas['MasterCylinder'];
 export type Bracket = Schemas['Bracket'];

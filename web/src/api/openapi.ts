@@ -463,6 +463,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Parts as they usually are for a plan's car, with wide bands: no product's, to be copied and edited. */
+        post: operations["typicalParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/catalogue": {
         parameters: {
             query?: never;
@@ -6522,6 +6539,21 @@ export interface components {
          * @enum {unknown}
          */
         Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight" | "oiledFace" | "thinRotor" | "noAssist";
+        /** @description Parts as they usually are, for one car: to be copied, and then the driver's own. */
+        TypicalParts: {
+            /** @description One of each family that goes with the car's rotors. */
+            pads: components["schemas"]["Pad"][];
+            /** @description Of the car's own size. */
+            rotors: components["schemas"]["Rotor"][];
+            /** @description By class, and as good ones usually are. */
+            fluids: components["schemas"]["BrakeFluid"][];
+            /** @description Hoses. */
+            lines: components["schemas"]["LineKit"][];
+            /** @description Ducts. */
+            ducts: components["schemas"]["DuctKit"][];
+            /** @description Caliper kits. */
+            calipers: components["schemas"]["CaliperKit"][];
+        };
         /** @description A kind of tyre by the grip it gives. */
         Tyre: {
             /** @description Stable code. */
@@ -8069,6 +8101,39 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    typicalParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PredictionPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypicalParts"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
                 headers: {
                     [name: string]: unknown;
                 };

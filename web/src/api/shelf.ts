@@ -18,7 +18,16 @@ import {
   type BrakeFluid,
   type Part,
   type DuctKit,
+  type PredictionPlan,
+  type TypicalParts,
 } from './client';
+
+/** Kinds of part that are known as they usually are. */
+export type TypicalKind = keyof TypicalParts;
+
+export async function typicalParts(plan: PredictionPlan, signal?: AbortSignal): Promise<TypicalParts> {
+  return unwrap(await client.POST('/api/shelf/typical', { body: plan, signal }));
+}
 
 type PartKind = 'pads' | 'rotors' | 'fluids' | 'lines' | 'ducts' | 'calipers' | 'cylinders' | 'brackets';
 

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { saveCar } from '../../api/client';
 import { ProblemNote } from '../../shared/ProblemNote';
+import { entryOf, ownId } from '../keepCar';
 import { usePlan } from '../PlanContext';
 
 /** Puts the car of the plan, with what is fitted, on the shelf under a name of its own. */
@@ -11,28 +12,13 @@ export function KeepCar() {
   const [name, setName] = useState('');
   const [error, setError] = useState<Error | null>(null);
   if (!draft || !plan || typeof draft.car === 'string') return null;
-  const { frontPad, rearPad, fluid } = draft;
-  if (typeof frontPad !== 'string' || typeof rearPad !== 'string' || typeof fluid !== 'string') return null;
+  if (!entryOf(draft, plan, '')) return null;
   // With other calipers or another cylinder on it, its figures are not the car's own.
   const isOwn = plan.frontKit == null && plan.rearKit == null && plan.cylinder == null;
   const itself = isOwn ? shelf.content.cars.find((item) => item.id === draft.logCar) : undefined;
   const keep = async (id: string, revision: number, as: string) => {
     try {
-      const car = { ...plan.car, name: as };
-      await saveCar(id, revision, {
-        car,
-        frontRotor: plan.frontRotor,
-        rearRotor: plan.rearRotor,
-        frontPad,
-        rearPad,
-        fluid,
-        fluidState: plan.fluidState,
-        lines: plan.lines ?? 'rubber',
-        hoseYears: plan.hoseYears,
-        outsideHeat: plan.outsideHeat,
-        frontDuct: plan.frontDuct,
-        rearDuct: plan.rearDuct,
-      });
+      await saveCar(id, revision, entryOf(draft, plan, as)!);
       await queries.invalidateQueries({ queryKey: ['shelf'] });
       change((old) => ({ ...old, car: id, logCar: undefined, frontRotor: null, rearRotor: null }));
     } catch (problem) {
@@ -48,7 +34,7 @@ export function KeepCar() {
           type="button"
           className="btn btn-outline-dark"
           disabled={name.trim() === ''}
-          onClick={() => void keep(`own-${Date.now().toString(36)}`, 0, name.trim())}
+          onClick={() => void keep(ownId(), 0, name.trim())}
         >
           Keep
         </button>

@@ -1,11 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { fitSetup, whyNot } from '../../api/choose';
-import { type Suggestion, type SystemChange, type Wishes } from '../../api/client';
+import type { PredictionPlan, Suggestion, SystemChange, Wishes } from '../../api/client';
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
 import { draftOfPlan, fittedDraft } from '../../plan/draft';
+import { keptFirst } from '../../plan/keepCar';
 import { usePlan } from '../../plan/PlanContext';
 import { useBelief } from '../../plan/useBelief';
 import { errorOf, percentOf } from '../../shared/chance';
@@ -33,6 +34,7 @@ import { padsOf } from './words';
 /** Everything that could be fitted against this day: a short list with reasons, and the cheapest way. */
 export default function ChooseRoom() {
   const { shelf, draft, plan, change, start } = usePlan();
+  const queries = useQueryClient();
   const wishes = useMemo(() => wishesOf(draft?.wishes), [draft?.wishes]);
   const bench = useQuery({ ...predictionOf(plan!), enabled: plan !== null });
   const belief = useBelief();
@@ -51,21 +53,23 @@ export default function ChooseRoom() {
       ...old,
       pins: old.pins?.includes(key) ? old.pins.filter((item) => item !== key) : [...(old.pins ?? []), key].slice(0, 4),
     }));
-  const fit = async (setup: Suggestion) => {
+  const put = async (what: string, parts: Suggestion['parts'], fit: () => Promise<PredictionPlan> | PredictionPlan) => {
     try {
-      const fitted = await fitSetup(plan, wishes, setup.key, stock.lying);
-      change((old) => ({ ...fittedDraft(old, fitted, setup.parts, shelf, plan.open), pins: [] }));
-      setSaid(`${padsOf(setup)}: fitted in the plan, as it was judged. Press u to undo.`);
+      const fitted = await fit();
+      const kept = await keptFirst(draft, plan, shelf);
+      if (kept) await queries.invalidateQueries({ queryKey: ['shelf'] });
+      const named = kept ? { ...fitted, car: { ...fitted.car, name: kept.name } } : fitted;
+      change((old) => ({ ...fittedDraft(kept ? { ...old, logCar: kept.id } : old, named, parts, shelf, plan.open), pins: [] }));
+      setSaid(`${what}. Press u to undo.${kept ? ` The ${kept.name} as it stood is on the shelf.` : ''}`);
       window.scrollTo({ top: 0 });
     } catch (error) {
       setProblem(error as Error);
     }
   };
-  const fitSystem = (system: SystemChange, name: string) => {
-    change((old) => ({ ...fittedDraft(old, system.plan, answer!.fitted.parts, shelf, plan.open), pins: [] }));
-    setSaid(`${name}: fitted in the plan. Press u to undo.`);
-    window.scrollTo({ top: 0 });
-  };
+  const fit = (setup: Suggestion) =>
+    put(`${padsOf(setup)}: fitted in the plan, as it was judged`, setup.parts, () => fitSetup(plan, wishes, setup.key, stock.lying));
+  const fitSystem = (system: SystemChange, name: string) =>
+    void put(`${name}: fitted in the plan`, answer!.fitted.parts, () => system.plan);
   const shown = answer?.shortlist ?? [];
   const chosen = answer?.shortlist.find((setup) => setup.key === current) ?? answer?.shortlist[0];
   const pinned = answer ? pins.flatMap((key) => answer.shortlist.find((setup) => setup.key === key) ?? []) : [];

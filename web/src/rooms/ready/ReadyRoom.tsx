@@ -53,7 +53,8 @@ export default function ReadyRoom() {
           <>
             The plan above is what is on the {plan.car.name}: nothing to change. Fit something in{' '}
             <Link to={{ pathname: '/choose', search }}>Choose</Link>, or in the sentence above.
-            {!isKept && ' It is not on your shelf, so that nobody knows what was on it before: press its name above and keep it first.'}
+            {!isKept &&
+              ' It is not on your shelf yet: what you fit in Choose goes on it as it stands now; before you change the sentence itself, press its name and keep it.'}
           </>
         ) : (
           <>

@@ -13,6 +13,7 @@ import { useKept } from '../../shared/useKept';
 import { useUnits } from '../../units/UnitContext';
 import { times } from '../../units/units';
 import { partKinds, valueAt, type Field, type PartKind } from './kinds';
+import { newId } from './newId';
 import { PadCurve } from './PadCurve';
 import { PartForm } from './PartForm';
 
@@ -25,14 +26,6 @@ export interface Opened {
   body: Part;
   saved?: string | null;
 }
-
-/** Ids of new parts: from the name, and told apart by the time. */
-const newId = (name: string) =>
-  `${name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 40)}-${Date.now().toString(36)}`;
 
 /** What stands differently in two parts of a kind, by the names of its fields. */
 const differs = (mine: Part, theirs: Part, fields: Field[]): string[] => [

@@ -11,6 +11,7 @@ import { partKinds, type Kind, type PartKind } from './kinds';
 import { PartEditor, type Opened } from './PartEditor';
 import { pick, rowsOf, type Sorting } from './rows';
 import { Sparkline } from './Sparkline';
+import { TypicalParts } from './TypicalParts';
 
 const kinds: Kind[] = ['pads', 'rotors', 'fluids', 'lines', 'ducts', 'calipers', 'brackets', 'cylinders', 'cars', 'circuits'];
 const isPart = (kind: Kind): kind is PartKind => kind in partKinds;
@@ -167,6 +168,7 @@ export default function ShelfRoom() {
                 Add a {partKinds[kind].one}
               </button>
             </p>
+            {kind !== 'brackets' && kind !== 'cylinders' && <TypicalParts kind={kind} onCopied={(id) => go({ open: id })} />}
             <CatalogueFile />
           </section>
           {opened ? (
