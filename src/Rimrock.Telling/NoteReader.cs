@@ -20,7 +20,8 @@ public static partial class NoteReader
     {
         // Phones write the apostrophe of print; some parts are spelt in two ways.
         var text = Calliper().Replace(Disk().Replace(note?.Replace('\u2019', '\'') ?? "", "disc"), "caliper");
-        Spoken[] known = [.. NoteTable.All.Where(row => Speaks(row, text)).Select(row => row.Of).Concat(IsBelowLeast(text) ? [Spoken.WornRotor] : []).Distinct()];
+        Spoken[] thin = IsBelowLeast(text) ? [Spoken.WornRotor] : [];
+        Spoken[] known = [.. NoteTable.All.Where(row => Speaks(row, text)).Select(row => row.Of).Concat(thin).Distinct()];
         return known.Length == 0 && NoteTable.Worries.Any(row => Speaks(row, text)) ? [Spoken.Unclear] : known;
     }
 

@@ -54,6 +54,7 @@ export default function ChooseRoom() {
       pins: old.pins?.includes(key) ? old.pins.filter((item) => item !== key) : [...(old.pins ?? []), key].slice(0, 4),
     }));
   const put = async (what: string, parts: Suggestion['parts'], fit: () => Promise<PredictionPlan> | PredictionPlan) => {
+    setProblem(null);
     try {
       const fitted = await fit();
       const kept = await keptFirst(draft, plan, shelf);
@@ -61,10 +62,10 @@ export default function ChooseRoom() {
       const named = kept ? { ...fitted, car: { ...fitted.car, name: kept.name } } : fitted;
       change((old) => ({ ...fittedDraft(kept ? { ...old, logCar: kept.id } : old, named, parts, shelf, plan.open), pins: [] }));
       setSaid(`${what}. Press u to undo.${kept ? ` The ${kept.name} as it stood is on the shelf.` : ''}`);
-      window.scrollTo({ top: 0 });
     } catch (error) {
       setProblem(error as Error);
     }
+    window.scrollTo({ top: 0 });
   };
   const fit = (setup: Suggestion) =>
     put(`${padsOf(setup)}: fitted in the plan, as it was judged`, setup.parts, () => fitSetup(plan, wishes, setup.key, stock.lying));
@@ -118,6 +119,7 @@ export default function ChooseRoom() {
         )}{' '}
         {said}
       </p>
+      {problem && <ProblemNote error={problem} />}
       {matched.error && <ProblemNote error={matched.error} retry={() => void matched.refetch()} />}
       <HardStopList stops={answer?.stops ?? []} />
       {answer && (
@@ -211,7 +213,6 @@ export default function ChooseRoom() {
       </div>
       <Ask plan={plan} wishes={wishes} belief={belief} ready={!matched.isFetching && answer !== undefined} />
       {answer && pinned.length > 0 && <SideBySide fitted={answer.fitted} setups={pinned} onUnpin={pin} />}
-      {problem && <ProblemNote error={problem} />}
       <p className="share no-print">
         {answer && pinned.length > 0 && (
           <>

@@ -162,7 +162,13 @@ export default function ShelfRoom() {
                 </li>
               ))}
             </ul>
-            {rows.length === 0 && <p className="note">Nothing here goes by that. Change the sentence above, or add your own.</p>}
+            {rows.length === 0 && (
+              <p className="note">
+                {shelf.content[kind].length === 0
+                  ? 'None yet: add your own, or copy a typical one.'
+                  : 'Nothing here goes by that. Change the sentence above, or add your own.'}
+              </p>
+            )}
             <p>
               <button type="button" className="btn btn-outline-dark" onClick={() => go({ open: 'new' })}>
                 Add a {partKinds[kind].one}

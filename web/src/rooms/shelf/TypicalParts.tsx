@@ -34,9 +34,7 @@ export function TypicalParts({ kind, onCopied }: { kind: TypicalKind; onCopied: 
   const parts: Part[] = found.data?.[kind] ?? [];
   return (
     <details className="typical-parts" onToggle={(event) => setShown(event.currentTarget.open)}>
-      <summary>
-        Typical {partKinds[kind].many} for the {plan.car.name}
-      </summary>
+      <summary>Typical {partKinds[kind].many} for this car</summary>
       <p className="note">
         As they usually are, with wide bands, and no maker’s: what to hold a leaflet against. A copy is yours to edit; Choose reckons with
         these only where your shelf has nothing of the kind.
