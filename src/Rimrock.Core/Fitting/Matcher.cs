@@ -139,7 +139,7 @@ public sealed partial class Matcher
             CountedSetup Judged(DrawnSetup one) =>
                 Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
             var asItStands = SetupJudge.Told(fitted, Judged(fitted), null);
-            var told = rows.Select(one => SetupJudge.Told(one, Judged(one), asItStands)).ToList();
+            var told = rows.Select(one => InStreetSets(SetupJudge.Told(one, Judged(one), asItStands))).ToList();
             progress?.Invoke(0.9);
             var due = Due.Of(plan);
             var outcome = OutcomeOf(Judged(fitted).Life, told);
@@ -147,12 +147,13 @@ public sealed partial class Matcher
                 : new StepWalk(plan, wishes, judge, Reckoned, one => Judged(one),
                     (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
                     .To(fitted, asItStands, rows[0], Until(rows[0], all), DueAlone(Judged(fitted).Life, all));
+            SpendStep[] steps = [.. (walk?.Steps ?? []).Select(step => step with { Setup = InStreetSets(step.Setup) })];
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
-                or MatchOutcome.NothingFits ? Driven(walk?.Steps ?? [], cancel) : null;
+                or MatchOutcome.NothingFits ? Driven(steps, cancel) : null;
             progress?.Invoke(1);
             return new MatchAnswer(stage, outcome,
-                MatchWords.Verdict(outcome, asItStands, told, (walk?.Steps ?? [], driving, InStreetSets(walk)), due, stops, plan, wishes),
-                asItStands, told, walk?.Steps ?? [], walk?.End, Explain(rows), due, found.Examined, stops,
+                MatchWords.Verdict(outcome, asItStands, told, (steps, driving, steps is [.., var last] ? last.Setup.BuySets : null), due, stops, plan, wishes),
+                asItStands, told, steps, walk?.End, Explain(rows), due, found.Examined, stops,
                 [.. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
 
@@ -204,8 +205,12 @@ public sealed partial class Matcher
     }
 
     // Where no price is known at all, what has to be bought in street sets of pads.
-    private double? InStreetSets(WalkedSteps? walk) => walk?.Steps is [.., var last] && ReckonedPrices.AreNone(plan, offer)
-        ? Math.Round(Reckoned(Selection.OfKey(last.Setup.Key, plan, offer)!) / ReckonedPrices.StreetSet, 1) : null;
+    private Suggestion InStreetSets(Suggestion setup) => !ReckonedPrices.AreNone(plan, offer) || !IsUsual(setup.Key) ? setup
+        : setup with { BuySets = Math.Round(Reckoned(Selection.OfKey(setup.Key, plan, offer)!) / ReckonedPrices.StreetSet, 1) };
+
+    // Of a part of one's own nobody knows how many sets it costs.
+    private static bool IsUsual(string key) => key.Split('|').All(id => id is Selection.FittedId or Selection.FreshId
+        || TypicalShelf.Has(id.StartsWith(Selection.KitMark, StringComparison.Ordinal) ? id[Selection.KitMark.Length..] : id));
 
     /// <summary>What has to be bought for a setup, prices that nobody entered reckoned.</summary>
     private double Reckoned(Selection setup) =>

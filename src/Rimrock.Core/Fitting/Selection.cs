@@ -44,7 +44,8 @@ public sealed record Offer(IReadOnlyList<Part<Pad>> Pads, IReadOnlyList<Part<Rot
 public sealed record Selection(Part<Pad> FrontPad, Part<Pad> RearPad, Part<Rotor> FrontRotor, Part<DuctKit>? Duct, Part<BrakeFluid> Fluid, Part<LineKit>? Lines,
     Part<CaliperKit>? Kit = null, Part<Rotor>? RearRotor = null, Part<DuctKit>? RearDuct = null, Part<CaliperKit>? RearKit = null)
 {
-    private const string KitMark = "kit:";
+    /// <summary>Ids of rotors that come with calipers begin so.</summary>
+    internal const string KitMark = "kit:";
 
     /// <summary>Id of what is on the car now.</summary>
     public const string FittedId = "fitted";

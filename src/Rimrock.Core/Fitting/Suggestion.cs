@@ -66,11 +66,12 @@ public sealed record PartName(string Id, string Name);
 /// <param name="Reasons">Why it stands where it does.</param>
 /// <param name="YearDanger">Chance that something dangerous happens at one of the year's events, counted over members carried through them all; null where they
 /// were not judged.</param>
+/// <param name="BuySets">What has to be bought as a multiple of a plain street set of pads, where nobody entered any price; null where some are.</param>
 public sealed record Suggestion(
     string Key, SetupNames Parts, int Members, Chance Danger, Chance Damage, bool? Holds, double EffortHours, IReadOnlyList<LimitChance> Limits,
     IReadOnlyList<StrataLayer> Layers, IReadOnlyList<ColdStopResult> ColdStops, StreetManners Street,
     IReadOnlyList<EventDay> Season, RunningCost Cost, double FrontShare, double EqualPadShare, EnergyShares EnergyInBand, Spread CrackIndex, double UnsprungKg,
-    AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null);
+    AxleFigures Bite, IReadOnlyList<Reason> Reasons, Chance? YearDanger = null, double? BuySets = null);
 
 /// <summary>A figure of front and rear, where it is known.</summary>
 /// <param name="Front">Front.</param>

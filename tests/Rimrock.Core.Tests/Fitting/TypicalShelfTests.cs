@@ -96,6 +96,40 @@ public class TypicalShelfTests
         typical.Shortlist[0].Danger.Share.ShouldBeLessThan(nothing.Fitted.Danger.Share / 2);
     }
 
+    /// <summary>Multiples add up by hand: what typical parts cost beside a plain street set, pads by the axle, rotors by the pair, a litre of fluid.</summary>
+    [Fact]
+    public void What_typical_parts_cost_is_told_as_a_multiple_of_a_street_set()
+    {
+        var hard = Plan with
+        {
+            Pace = "advanced",
+            Stint = new StintPlan(1, 15, 30),
+            FrontPad = Plan.FrontPad with { PriceAxleSet = null },
+            RearPad = Plan.RearPad with { PriceAxleSet = null },
+            FrontRotor = Plan.FrontRotor with { Price = null },
+            Fluid = Plan.Fluid with { PriceLitre = null },
+        };
+        var answer = Matcher.Search(hard, Of(hard, Empty), Free).Answer(MatchStage.Sketch);
+        var rows = answer.Shortlist.Where(row => !row.Key.Contains(Selection.KitMark, StringComparison.Ordinal)).ToList();
+        rows.ShouldNotBeEmpty();
+        foreach (var row in rows)
+        {
+            var ids = row.Key.Split('|');
+            double Sets(int place, int count = 1) => count * (TypicalShelf.StreetSets(ids[place]) ?? 0);
+            var byHand = Sets(0) + Sets(1) + Sets(2, 2) + Sets(3) + Sets(4) + Sets(5);
+            row.BuySets!.Value.ShouldBe(byHand, 0.3, row.Key);
+            row.BuySets.Value.ShouldBeGreaterThan(0.9);
+            row.Cost.BuyNow.ShouldBeNull("no money without a price");
+        }
+
+        // One price gives the scale, and a part of one's own has no multiple.
+        var priced = hard with { FrontPad = hard.FrontPad with { PriceAxleSet = 80 } };
+        Matcher.Search(priced, Of(priced, Empty), Free).Answer(MatchStage.Sketch).Shortlist.ShouldAllBe(row => row.BuySets == null);
+        var own = Empty with { Pads = [new("mine", new Pad("mine", "track-sport", RoadApproved: true))] };
+        Matcher.Search(hard, Of(hard, own), Free).Answer(MatchStage.Sketch).Shortlist
+            .Where(row => row.Key.Contains("mine", StringComparison.Ordinal)).ShouldAllBe(row => row.BuySets == null);
+    }
+
     private static Offer Of(PredictionPlan plan, Offer own) => TypicalShelf.With(plan, own, Free, said => said.Name);
 
     private static PredictionPlan Motorcycle()

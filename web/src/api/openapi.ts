@@ -6333,6 +6333,11 @@ export interface components {
             /** @description Why it stands where it does. */
             reasons: components["schemas"]["Reason"][];
             yearDanger?: null | components["schemas"]["Chance"];
+            /**
+             * Format: double
+             * @description What has to be bought as a multiple of a plain street set of pads, where nobody entered any price; null where some are.
+             */
+            buySets?: null | number;
         };
         /** @description What a driver complains of. */
         Symptom: {

@@ -2,7 +2,7 @@ import type { Demand, Suggestion } from '../../api/client';
 import { MiniStrata } from '../../charts/MiniStrata';
 import { useUnits } from '../../units/UnitContext';
 import { errorOf, percentOf } from '../../shared/chance';
-import { firstToGive, isTypical, money, padsOf, restOf, signed } from './words';
+import { firstToGive, isTypical, money, padsOf, restOf, signed, toBuy } from './words';
 
 interface Props {
   setups: Suggestion[];
@@ -64,7 +64,7 @@ export function Shortlist({ setups, road, mostColdMetres, current, pins, onCurre
                   <dt>a season</dt>
                 </div>
                 <div>
-                  <dd>{money(setup.cost.buyNow)}</dd>
+                  <dd>{toBuy(setup)}</dd>
                   <dt>to buy</dt>
                 </div>
                 <div>

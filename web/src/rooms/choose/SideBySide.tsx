@@ -2,7 +2,7 @@ import type { Suggestion } from '../../api/client';
 import { useUnits } from '../../units/UnitContext';
 import { times } from '../../units/units';
 import { withError } from '../../shared/chance';
-import { chanceOf, money, padsOf, restOf, signedIn } from './words';
+import { chanceOf, money, padsOf, restOf, signedIn, toBuy } from './words';
 
 const hours = (lasts: number | null | undefined) => (lasts == null ? '–' : `${lasts.toFixed(1)} h`);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -53,7 +53,7 @@ export function SideBySide({ fitted, setups, onUnpin }: { fitted: Suggestion; se
     { label: 'A track hour', of: (setup) => money(setup.cost.perHour) },
     { label: 'An event', of: (setup) => money(setup.cost.perEvent) },
     { label: 'A season', of: (setup) => money(setup.cost.perSeason) },
-    { label: 'To buy', of: (setup) => money(setup.cost.buyNow) },
+    { label: 'To buy', of: (setup) => toBuy(setup) },
     { label: 'Work', of: (setup) => `${setup.effortHours.toFixed(1)} h` },
     { label: 'Bite, front and rear', of: (setup) => `${setup.bite.front ?? 'unknown'}, ${setup.bite.rear ?? 'unknown'} of 10` },
     { label: 'Dust and noise', of: (setup) => `${setup.street.dustAndNoise.toFixed(1)} of 10` },

@@ -1,7 +1,7 @@
 import type { MatchAnswer } from '../../api/client';
 import { percentOf } from '../../shared/chance';
 import { useUnits } from '../../units/UnitContext';
-import { money } from './words';
+import { money, setsWord } from './words';
 
 /** The way to the first row, step by step: a stair cut down from today's danger. */
 export function SpendOrder({ answer }: { answer: MatchAnswer }) {
@@ -20,6 +20,17 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
       </p>
     );
   const sum = steps.reduce<number | null>((total, step) => (total == null || step.buy == null ? null : total + step.buy), 0);
+  const setsOf = (i: number) => {
+    const [now, before] = [steps[i]?.setup.buySets, i === 0 ? 0 : steps[i - 1]?.setup.buySets];
+    return now == null || before == null ? null : Math.max(0, now - before);
+  };
+  const inSets = steps[steps.length - 1]?.setup.buySets;
+  const all =
+    sum != null
+      ? `${money(sum)} in all.`
+      : inSets != null
+        ? `About ${setsWord(inSets)} in all, each what a plain street set of pads for one axle costs.`
+        : 'A price is missing, so the sum is unknown.';
   return (
     <>
       <ol className="stairs">
@@ -28,7 +39,7 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
             <span className="stair-what">
               {i + 1} {told(step.what)}
             </span>
-            <span className="stair-buy">{money(step.buy)}</span>
+            <span className="stair-buy">{step.buy == null && setsOf(i) !== null ? setsWord(setsOf(i)!) : money(step.buy)}</span>
             <span className="stair-bar" aria-hidden="true">
               <span className="stair-after" style={{ width: `${100 * step.dangerAfter.share}%` }} />
               <span className="stair-gone" style={{ width: `${100 * Math.max(0, step.dangerBefore.share - step.dangerAfter.share)}%` }} />
@@ -40,7 +51,7 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
           </li>
         ))}
       </ol>
-      <p className="note">{`${sum == null ? 'A price is missing, so the sum is unknown.' : `${money(sum)} in all.`} You may stop at any step: none raises the danger. ${stepsEnd ? told(stepsEnd) : ''}`}</p>
+      <p className="note">{`${all} You may stop at any step: none raises the danger. ${stepsEnd ? told(stepsEnd) : ''}`}</p>
     </>
   );
 }

@@ -60,5 +60,12 @@ export function firstToGive(setup: Suggestion): string {
 /** A sum of money; one with a price missing is unknown, never nought. */
 export const money = (sum: number | null | undefined) => (sum == null ? 'unknown' : priced(sum));
 
+/** So many plain street sets of pads: what typical parts cost where nobody entered a price. */
+export const setsWord = (sets: number) => `${sets.toFixed(1).replace(/\.0$/, '')}\u00a0street ${sets === 1 ? 'set' : 'sets'}`;
+
+/** What has to be bought: money, or as a multiple of a plain set where nobody entered a price. */
+export const toBuy = (setup: Suggestion) =>
+  setup.cost.buyNow == null && setup.buySets != null ? `~\u00a0${setsWord(setup.buySets)}` : money(setup.cost.buyNow);
+
 /** True where a setup has a part that stands for what can be asked for, and is no product. */
 export const isTypical = (setup: Suggestion) => setup.key.split('|').some((id) => /^(kit:)?typical:/.test(id));
