@@ -29,6 +29,11 @@ internal static partial class NoteTable
             @"(stood|stand\w*|stamp\w*|jump\w*|press\w*|push\w*|hard) on (it|the brakes?|the pedal)\b[\w' ]{0,16}\b(carried|kept|went straight|straight on)",
             @"(pedal|brak\w*|lever)\b[\w' ]{0,24}\b(keeps|kept) (on )?(rolling|going|moving|accelerating)"),
         Flat(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,8}\b(not|weren't|wasn't|aren't|isn't|never) there"),
+        Flat(Spoken.NoBrakes, @"no brake", @"(won't|wouldn't|would not|couldn't|did not|didn't|can't) (even )?(pull|haul) (it |her |him )?(up|down)") with
+        {
+            Except = WordsOf([@"no brake (problems?|issues?|fade|dust|lights?|lamps?|judder|noises?|squeal|ducts?|fluid|checks?|tests?|drama"
+                + @"|trouble|changes?|lock\w*|points?|zones?|smell|smoke|wear|pads?|failures?)"]),
+        },
         Row(Spoken.Faded, @"(brakes?|pedal|pads?)\b[\w' ]{0,14}\b(wooden|faded|fading|weak|weaker|glazed)", @"(fade|wooden pedal)",
             @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,12}\b(longer|long|grew|growing|doubled)",
             @"brak(e|ed|ing)\b[\w' ]{0,10}\bearlier and earlier",
@@ -50,6 +55,9 @@ internal static partial class NoteTable
             @"(lack of|little|less|lost|losing|without) (the |initial |real )*bite"),
         Flat(Spoken.Faded, @"no (initial |real |cold |more |proper )?bite",
             @"(pads?|brakes?)\b[\w' ]{0,8}\b(don't|doesn't|didn't|won't|not) bit(e|ing)"),
+        Row(Spoken.Faded, @"(front|rear|back|foot|hand) brakes?\b[\w' ]{0,10}\b(fades?|fading|useless|weak\w*|worse|poor|did nothing|does nothing)",
+            @"brakes?\b[\w' ]{0,10}\b(worse|fades|weaker)\b[\w' ]{0,10}\b(in|after|each|every|session|lap|by|towards|again)",
+            @"needs? (two|both) feet"),
         Row(Spoken.SinkingPedal, @"pedal\b[\w' ]{0,30}\b(floor|carpet|bulkhead)", @"foot\b[\w' ]{0,14}\b(carpet|bulkhead)",
             @"lever\b[\w' ]{0,30}\b(handlebar|bar|grip)",
             @"(pedal|lever)\b[\w' ]{0,20}\b(sinks?|sank|sinking|creeps?|dropped|drops|fell|falls|gave way|gives way)",
@@ -98,6 +106,7 @@ internal static partial class NoteTable
             @"(first|1st|initial) (press|push|stab|stroke|application|touch)\b[\w' ]{0,16}\b(long|soft|nothing|low|empty|goes)",
             @"(have|has|need) to pump", @"(pad )?knock-? ?(back|off)"),
         Row(Spoken.Knock, @"(knock(s|ed|ing)?|clunk\w*|clonk\w*|rattl\w*|wobbl\w*)"),
+        Row(Spoken.Knock, @"(loud |big |metallic )?bangs?\b[\w' ]{0,16}\b(front|rear|left|right|under|when|brak\w*)"),
         Row(Spoken.Pull, @"(pull|veer)(s|ed|ing)?\b[\w' ]{0,14}\b(left|right|one side|side)",
             @"(dart|yank|swerv|jerk|tug|dive)(s|es|ed|ing)?\b[\w' ]{0,14}\b(left|right|side)\b[\w' ]{0,20}\b(brak\w*|pedal|stand|press|stop\w*)",
             @"pull(s|ed|ing)? (when|under|while|on) (the )?(brak\w*|hard brak\w*)",

@@ -49,6 +49,8 @@ internal static partial class NoteTable
         },
         Row(Spoken.Leak, @"(calipers?|cylinders?|hoses?|unions?)\b[\w' ]{0,10}\bsweat\w*", @"stains?\b[\w' ]{0,20}\b(calipers?|hoses?|cylinders?)",
             @"(servo|booster)\b[\w' ]{0,10}\bfull of\b[\w' ]{0,10}\bfluid", @"lost \d+ ?(mm|ml|cc)( of)?( brake)? fluid"),
+        Row(Spoken.Leak, @"drops?( of fluid)? (on|at|from|under|below)\b[\w' ]{0,14}\b(bleed\w*|nipples?|calipers?|hoses?|unions?|banjos?"
+                + @"|wheels?|cylinders?)"),
         Row(Spoken.Fire, @"(caught (fire|light|alight)|flames?|flaming)", Parts + Near + "on fire",
             @"fire (at|in|from|under|around|inside)\b[\w' ]{0,14}\b(wheels?|brakes?|calipers?|discs?|rotors?|arch)"),
         Row(Spoken.Cracked, @"(cracks?|cracked|fractured?|sheared|shattered|exploded)",
@@ -84,6 +86,8 @@ internal static partial class NoteTable
             @"(forgot|never)\b[\w' ]{0,6}\b(torque|tighten)(ed)? (the |my |our )?(\w+ )?(bolts?|calipers?|brackets?|pins?)"),
         Row(Spoken.Loose, @"(clips?|pins?|circlips?|keepers?|split pins?)\b[\w' ]{0,14}\b(gone|lost|fell out|sheared|forgotten)",
             @"forgot\b[\w' ]{0,10}\b(pins?|clips?|bolts?|nuts?|springs?|lock ?wire)"),
+        Row(Spoken.Loose, @"(nuts?|bolts?)\b[\w', ]{0,24}\bloose",
+            @"(calipers?|brackets?|pads?) (moves|moved|rocks|rocked|wobbles)( by hand| about)?"),
         Row(Spoken.BadHose, @"(hoses?|lines?)\b[\w' ]{0,20}\b(bulg\w*|swollen|swell\w*|chaf\w*|perished|rubb(ed|ing)|rubs|worn|melted|kinked)",
             @"(hoses?|(brake|braided) lines?)\b[\w' ]{0,12}\b(fray\w*|cut (through|open|by|into)|nick\w*|split|touch\w*)",
             @"(cut|nick|split|crack) in (the |a |one )?(\w+ )?(hoses?|brake lines?|braided lines?)",
@@ -131,6 +135,8 @@ internal static partial class NoteTable
         Row(Spoken.WornRotor, @"(rotors?|discs?|rings?|thickness)\b[\w' ]{0,16}\b(below|under|past|thinner than)\b[\w' ]{0,10}\bmin\w*"),
         Row(Spoken.WornRotor, @"(under|below|past) (the )?(min\w*|wear|service) (thickness|limit)",
             @"(rotors?|discs?|rings?)\b[\w' ]{0,14}\b(worn (out|through|down)|at (the )?min\w*|at (the )?limit|too thin|very thin|paper thin|finished|done)"),
+        Row(Spoken.WornRotor, @"(discs?|rotors?|rings?)\b[\w' ]{0,10}\b(below|under) \d+([.,]\d+)? ?(mm|millimet\w*)",
+            @"(discs?|rotors?|rings?)\b[\w' ]{0,10}\b\d+([.,]\d+)? ?(mm|millimet\w*) (under|below|too thin)"),
         Row(Spoken.WetFluid, @"water in\b[\w' ]{0,8}\bfluid", @"tester\b[\w' ]{0,12}\bred",
             @"(tester|fluid|water|moisture)\b[\w' ]{0,16}\b([3-9]([.,]\d)?) ?(%|percent|per cent)"),
         Row(Spoken.WetFluid, @"water\b[\w' ]{0,12}\b(got )?(in|into|inside) (the )?(brake )?(reservoir|fluid|system|master)"),
@@ -174,9 +180,12 @@ internal static partial class NoteTable
             "hand ?brake (warning|light|lamp)", @"brakes? (light|lamp)s? (on|in) the dash\w*", @"(wear|pad) sensors?\b[\w' ]{0,10}\b(on|lit|came|tripped)"),
         Row(Spoken.WarningLight, @"brake (system )?(fault|failure|malfunction|error)( message| warning)?",
             @"(dash\w*|display|message|screen)\b[\w' ]{0,14}\bbrak(e|es|ing)\b[\w' ]{0,10}\b(fault|fail\w*|service|check|stop|error)"),
+        Row(Spoken.WarningLight, @"brakes? (light|lamp)s? (on|in) (the )?dash\w*"),
         Row(Spoken.AbsLight, @"(abs|esp|esc|stability|traction)\b[\w' ]{0,12}\b(light|lamp|warning|fault|error|off line|failed|dead)"),
         Row(Spoken.AbsLight, @"(wheel )?(speed )?sensors?\b[\w' ]{0,10}\b(cable |wire |lead )?(burnt|melted|broken|damaged|torn|cut|chafed)",
             @"abs\b[\w' ]{0,8}\b(died|stopped|dropped out|gone)"),
+        Row(Spoken.AbsLight, @"(ebd|ebs|brake assist)\b[\w' ]{0,10}\b(fault|error|warning|failed|light|lamp)"),
+        Flat(Spoken.AbsLight, @"abs\b[\w' ]{0,8}\b(did not|didn't|does not|doesn't|won't|not) (work\w*|come in|react\w*)"),
         Row(Spoken.Glowed, @"(rotors?|discs?|disks?|brakes?|rings?)\b[\w' ]{0,14}\b(glow\w*|red hot|cherry red)",
             @"(rotors?|discs?|disks?|rings?)\b[\w' ]{0,14}\b(orange|blue|blued|purple)",
             @"glow\w*\b[\w' ]{0,12}\b(rotors?|discs?|disks?|brakes?|rings?)", "blue(d)? (rotors?|discs?|disks?)"),
@@ -184,6 +193,7 @@ internal static partial class NoteTable
             @"(red|orange|cherry) (glow|hot)\b[\w' ]{0,20}\b(rotors?|discs?|brakes?|rings?|wheels?|spokes?)",
             @"glow\w*\b[\w' ]{0,16}\b(wheels?|spokes?|arch\w*)",
             @"melted\b[\w' ]{0,12}\b(wheel|centre|center|hub|valve)\b[\w' ]{0,8}\b(caps?|weights?|stems?)?"),
+        Row(Spoken.Glowed, @"glow(ed|ing) (like|red|orange|cherry|bright\w*)"),
         Row(Spoken.CaliperBurnt, @"caliper('s)?\b[\w' ]{0,16}\b(brown|burnt|burned|blister\w*|discolou?red)",
             @"(brown|burnt|burned|blistered|discolou?red)\b[\w' ]{0,12}\bcalipers?"),
         Row(Spoken.LowLevel, "add(ed|ing)? (some |more |brake )*fluid",
@@ -208,18 +218,20 @@ internal static partial class NoteTable
     /// <summary>Something that is wrong with what stops the car, in words that no row above knows.</summary>
     public static IReadOnlyList<NoteLine> Worries { get; } =
     [
-        Row(Spoken.Unclear, Stops + Near + "(" + Wrong + @"|blew|spread\w*|flex\w*|backwards|upside down|stay(s|ed)? on|out"
+        Row(Spoken.Unclear, Stops + Near + "(" + Wrong + @"|(felt|feels|feel) different|blew|spread\w*|flex\w*|backwards|upside down|stay(s|ed)? on|out"
                 + @"|dead)", "(" + Wrong + "|hit|bad|confidence|pushed)" + @"\b[\w' ]{0,30}\b" + Stops, "trailer pushe(d|s)"),
-        Flat(Spoken.Unclear, Stops + Near + "(not|doesn't|didn't|don't|won't|isn't|aren't|wasn't) (work\\w*|come on|go on|right|release|return"
+        Flat(Spoken.Unclear, Stops + " (is|are|was|were)(n't| not) what (it|they) (was|were|used to be)",
+            Stops + Near + "(not|doesn't|didn't|don't|won't|isn't|aren't|wasn't) (work\\w*|come on|go on|right|release|return"
                 + "|feel right|centre|move|light)"),
     ];
 
     // What a worry has to be about.
-    private const string Stops = "(brak(e|es|ing)|pedal|lever|discs?|rotors?|calipers?|pads?|fluid|dot ?[345]\\S*|hoses?|reservoir|hand ?brake"
+    private const string Stops = "(brak(e|es|ing)|stopping|pedal|lever|discs?|rotors?|calipers?|pads?|fluid|dot ?[345]\\S*|hoses?|reservoir|hand ?brake"
                 + "|abs|servo|booster|bearings?|hubs?|master|bias( bar| adjuster)?|split pins?|studs?|cylinders?|shoes?|drums?"
         + "|pistons?|trailer|brake lights?)";
 
-    private const string Wrong = @"wrong|strange|weird|odd|funny|unusual|unsafe|dangerous|problems?|trouble|issues?|fail\w*|broke|broken"
+    private const string Wrong = @"wrong|strange|weird|odd|worse|horrible|noises?|nervous|bypass\w*|cocked|bits in|not what|locks? one"
+                + @"|locked one|funny|unusual|unsafe|dangerous|problems?|trouble|issues?|fail\w*|broke|broken"
                 + @"|damag\w*|jam(s|med|ming)?|burst"
         + @"|tor(e|n)|ripped|scary|scared|frighten\w*|worr(y|ied|ying)|mixed|groov\w*|scor(ed|ing)|lip|taper\w*|melt\w*|iffy|sus|wedge\w*|dished"
                 + @"|coned|uneven\w*|corroded|dry|foam\w*|chatter\w*|step|worn|thinner|odd|fault\w*|burnt|took over|runs all|unequal\w*"

@@ -6,6 +6,9 @@ namespace Rimrock.Core.Driving;
 /// <param name="Rain">True for a wet track.</param>
 public sealed record Weather(double AmbientC = 20, bool Rain = false)
 {
+    /// <summary>So many days ahead the air can be forecast; beyond, only the season is known (common practice).</summary>
+    public const int ForecastDays = 7;
+
     private static readonly FieldRange Ambient = new("weather.ambientC", "C", -20, 50);
 
     /// <summary>Ranges of the fields, for forms.</summary>

@@ -50,7 +50,8 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
         var days = new List<EventDays>();
         foreach (var item in events)
         {
-            days.Add(DayOf(Worn(plan, days, wear.P50), item, [.. fills.Select(fill => fill.On(item.Date))], known, settle, cancel));
+            var isFar = item.Date > today.AddDays(Weather.ForecastDays);
+            days.Add(DayOf(Worn(plan, days, wear.P50) with { IsFarAhead = isFar }, item, [.. fills.Select(fill => fill.On(item.Date))], known, settle, cancel));
         }
 
         var policies = Enum.GetValues<FluidPolicy>().Select((policy, i) => Season(plan, events, days, fills[i], policy)).ToList();
@@ -112,7 +113,7 @@ public sealed record SeasonPlan(IReadOnlyList<PolicySeason> Policies, IReadOnlyL
     private static EventDays DayOf(PredictionPlan plan, SeasonEvent item, IReadOnlyList<FluidState> states, ScopedBelief belief, bool settle,
         CancellationToken cancel)
     {
-        var on = item.On(plan) with { IsFarAhead = true };
+        var on = item.On(plan);
         var day = new Day(on);
         var run = new DayRun(on, [CarFactors.Median], demands: false);
         foreach (var phase in day.Phases)
