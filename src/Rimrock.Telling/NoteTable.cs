@@ -218,8 +218,9 @@ internal static partial class NoteTable
     /// <summary>Something that is wrong with what stops the car, in words that no row above knows.</summary>
     public static IReadOnlyList<NoteLine> Worries { get; } =
     [
-        Row(Spoken.Unclear, Stops + Near + "(" + Wrong + @"|(felt|feels|feel) different|blew|spread\w*|flex\w*|backwards|upside down|stay(s|ed)? on|out"
-                + @"|dead)", "(" + Wrong + "|hit|bad|confidence|pushed)" + @"\b[\w' ]{0,30}\b" + Stops, "trailer pushe(d|s)"),
+        Row(Spoken.Unclear, Stops + Near + "(" + Wrong
+                + @"|(felt|feels|feel) different|blew|spread\w*|flex\w*|backwards|upside down|stay(s|ed)? on|lights? (out|dead))",
+            "(" + Wrong + "|hit|bad|confidence|pushed)" + @"\b[\w' ]{0,30}\b" + Stops, "trailer pushe(d|s)"),
         Flat(Spoken.Unclear, Stops + " (is|are|was|were)(n't| not) what (it|they) (was|were|used to be)",
             Stops + Near + "(not|doesn't|didn't|don't|won't|isn't|aren't|wasn't) (work\\w*|come on|go on|right|release|return"
                 + "|feel right|centre|move|light)"),
@@ -234,11 +235,11 @@ internal static partial class NoteTable
                 + @"|locked one|funny|unusual|unsafe|dangerous|problems?|trouble|issues?|fail\w*|broke|broken"
                 + @"|damag\w*|jam(s|med|ming)?|burst"
         + @"|tor(e|n)|ripped|scary|scared|frighten\w*|worr(y|ied|ying)|mixed|groov\w*|scor(ed|ing)|lip|taper\w*|melt\w*|iffy|sus|wedge\w*|dished"
-                + @"|coned|uneven\w*|corroded|dry|foam\w*|chatter\w*|step|worn|thinner|odd|fault\w*|burnt|took over|runs all|unequal\w*"
+                + @"|coned|uneven\w*|corroded|foam\w*|chatter\w*|a step|worn (much|more|twice|at an)|thinner|fault\w*|burnt|took over|runs all|unequal\w*"
                 + @"|no confidence|lost|dodgy|suspect|concern\w*|disintegrat\w*";
 
-    /// <summary>A thickness beside the least that it may be.</summary>
-    public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)?[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
+    /// <summary>A thickness, in millimetres by its word ("1 min 58" is a lap), beside the least that it may be.</summary>
+    public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
 
     private static NoteLine Row(Spoken of, params string[] words) => new(of, WordsOf(words), true);
 

@@ -318,6 +318,10 @@ public sealed class NoteReaderTests
     [InlineData("no brake problems at all, no brake dust on the wheels")]
     [InlineData("noise limit 98 dB, passed; brakes fine")]
     [InlineData("late brake points, no brake changes")]
+    [InlineData("best lap 1 min 58, pit lane 40, limit 60")]
+    [InlineData("27.6 (min 26)")]
+    [InlineData("pads worn evenly, took the wheels out of the van, dry day brakes fine")]
+    [InlineData("learnt to step off the brakes later")]
     [InlineData("")]
     [InlineData(null)]
     public void What_is_none_is_not_read_into_it(string? note) => Assert.Empty(NoteReader.Read(note));

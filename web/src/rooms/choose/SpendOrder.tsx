@@ -29,7 +29,7 @@ export function SpendOrder({ answer }: { answer: MatchAnswer }) {
     sum != null
       ? `${money(sum)} in all.`
       : inSets != null
-        ? `About ${setsWord(inSets)} in all, each what a plain street set of pads for one axle costs.`
+        ? `About ${setsWord(inSets)} in all, give or take half, each what a plain street set of pads for one axle costs.`
         : 'A price is missing, so the sum is unknown.';
   return (
     <>

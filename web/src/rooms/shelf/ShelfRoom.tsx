@@ -165,7 +165,7 @@ export default function ShelfRoom() {
             {rows.length === 0 && (
               <p className="note">
                 {shelf.content[kind].length === 0
-                  ? 'None yet: add your own, or copy a typical one.'
+                  ? `None yet: add your own${kind === 'brackets' || kind === 'cylinders' ? '' : ', or copy a typical one'}.`
                   : 'Nothing here goes by that. Change the sentence above, or add your own.'}
               </p>
             )}
