@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using Rimrock.Core.Logbook;
+using Rimrock.Core.Quantities;
 
 namespace Rimrock.Telling;
 
@@ -16,26 +17,37 @@ public static partial class NoteReader
 
     /// <summary>What a note speaks of.</summary>
     /// <param name="note">The note; null or blank for none.</param>
-    public static IReadOnlyList<Spoken> Read(string? note)
+    public static IReadOnlyList<Spoken> Read(string? note) => [.. Hear(note).Select(one => one.Of).Distinct()];
+
+    /// <summary>What a note speaks of, and at which axle where the same breath names one alone.</summary>
+    /// <param name="note">The note; null or blank for none.</param>
+    public static IReadOnlyList<Heard> Hear(string? note)
     {
-        // Phones write the apostrophe of print; some parts are spelt in two ways.
-        var text = Calliper().Replace(Disk().Replace(note?.Replace('\u2019', '\'') ?? "", "disc"), "caliper");
-        Spoken[] thin = IsBelowLeast(text) ? [Spoken.WornRotor] : [];
-        Spoken[] known = [.. NoteTable.All.Where(row => Speaks(row, text)).Select(row => row.Of).Concat(thin).Distinct()];
-        return known.Length == 0 && NoteTable.Worries.Any(row => Speaks(row, text)) ? [Spoken.Unclear] : known;
+        // Phones write the apostrophe of print; some parts are spelt in two ways; "front, rear discs" are those of one breath.
+        var text = Both().Replace(Calliper().Replace(Disk().Replace(note?.Replace('\u2019', '\'') ?? "", "disc"), "caliper"), "$1 plus ");
+        Heard[] known = [.. NoteTable.All.SelectMany(row => Heard(row, text)).Concat(BelowLeast(text)).Distinct()];
+        return known.Length == 0 && NoteTable.Worries.Any(row => Heard(row, text).Any()) ? [new Heard(Spoken.Unclear)] : known;
     }
 
     // "21.4 mm, min 22".
-    private static bool IsBelowLeast(string text)
+    private static IEnumerable<Heard> BelowLeast(string text)
     {
         static double Number(Group group) => double.Parse(group.Value.Replace(',', '.'), CultureInfo.InvariantCulture);
-        return NoteTable.Least.Matches(text).Any(match => Number(match.Groups[1]) < Number(match.Groups[6]));
+        return NoteTable.Least.Matches(text).Where(match => Number(match.Groups[1]) < Number(match.Groups[6])).Select(match => At(Spoken.WornRotor, text, match));
     }
 
-    private static bool Speaks(NoteLine row, string note)
+    private static IEnumerable<Heard> Heard(NoteLine row, string note)
     {
         var text = row.Except?.Replace(note, " . ") ?? note;
-        return row.Words.Matches(text).Any(match => !row.IsDeniable || !IsDenied(text, match));
+        return row.Words.Matches(text).Where(match => !row.IsDeniable || !IsDenied(text, match)).Select(match => At(row.Of, text, match));
+    }
+
+    // The axle that the part of a sentence names alone, and does not call well: of two, or none, nobody knows.
+    private static Heard At(Spoken of, string text, Match match)
+    {
+        var part = Clause().Split(text[..match.Index])[^1] + match.Value + Clause().Split(text[(match.Index + match.Length)..])[0];
+        var (front, rear) = NoteTable.Well.IsMatch(part) ? (false, false) : (NoteTable.Front.IsMatch(part), NoteTable.Rear.IsMatch(part));
+        return new Heard(of, front == rear ? null : front ? Axle.Front : Axle.Rear, NoteTable.Drums.IsMatch(part));
     }
 
     // Within the same breath, before it or just before its last word; "not sure whether" denies nothing.
@@ -70,6 +82,10 @@ public static partial class NoteReader
 
     [GeneratedRegex(@"\bcalliper", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Calliper();
+
+    [GeneratedRegex(@"\b((?:front|rear)s?(?: left| right)?)\s*(?:,|/|\band\b)\s*(?:the )?(?=(?:front|rear))",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Both();
 
     [GeneratedRegex(@"^[- ]?free\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Free();

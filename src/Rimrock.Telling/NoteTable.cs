@@ -150,20 +150,20 @@ internal static partial class NoteTable
             Except = WordsOf([@"(smell\w*|smelt|stink\w*|stank) (of )?(petrol|fuel|diesel|the barbecue)"]),
         },
         Row(Spoken.Squeal, @"(squeal\w*|squeak\w*|screech\w*)"),
-        Row(Spoken.WornOut, @"pads?\b[\w' ]{0,14}\b(worn (out|through|away|down|to)|paper thin|finished|shot|gone|toast)",
+        Row(Spoken.WornOut, @"(pads?|shoes?|linings?)\b[\w' ]{0,14}\b(worn (out|through|away|down|to)|paper thin|finished|shot|gone|toast)",
             @"(no|hardly any|almost no|barely any|next to no|little) ((brake )?pads?|(friction )?material|meat|lining) left", "out of (brake )?pads",
-            @"(pads?|linings?|material)\b[\w' ]{0,14}\b(at|down to|under|below) ([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
+            @"(pads?|shoes?|linings?|material)\b[\w' ]{0,14}\b(at|down to|under|below) ([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
             "(down|worn|through) to the (metal|steel|rivets|plates?|backing plates?)",
-            @"(pads?|linings?|(friction )?material)\b[\w' ]{0,16}\b"
+            @"(pads?|shoes?|linings?|(friction )?material)\b[\w' ]{0,16}\b"
                 + @"(crumbl\w*|delaminat\w*|separat\w*|debond\w*|came (off|away)|coming off|f(ell|alling) apart)",
-            @"(chunks?|pieces?|bits?) (of|off|out of) (the |a )?(brake )?(pads?|linings?)") with
+            @"(chunks?|pieces?|bits?) (of|off|out of) (the |a )?(brake )?(pads?|shoes?|linings?)") with
         {
-            Except = WordsOf(["(pad|brake) dust"]),
+            Except = WordsOf(["(pad|brake) dust", "(driving|race|racing|running) shoes?"]),
         },
-        Row(Spoken.WornOut, @"(pads?|linings?)\b[\w' ]{0,14}\b(down|worn|on|to|reached|touch\w*)\b[\w' ]{0,8}\b(the )?(wear )?(indicators?|squealers?|limit)",
-            @"(pads?|linings?)\b[\w' ]{0,12}\b(only |just |about |still |have |has |got |maybe )*([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
+        Row(Spoken.WornOut, @"(pads?|shoes?|linings?)\b[\w' ]{0,14}\b(down|worn|on|to|reached|touch\w*)\b[\w' ]{0,8}\b(the )?(wear )?(indicators?|squealers?|limit)",
+            @"(pads?|shoes?|linings?)\b[\w' ]{0,12}\b(only |just |about |still |have |has |got |maybe )*([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
             @"([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*) (of )?(brake )?(pads?|friction|material|meat|lining)",
-            @"(pads?|linings?)\b[\w' ]{0,10}\b(nearly|almost|all but|as good as) (gone|finished|worn|done|through)",
+            @"(pads?|shoes?|linings?)\b[\w' ]{0,10}\b(nearly|almost|all but|as good as) (gone|finished|worn|done|through)",
             @"(no|little|hardly any) meat (left )?on (the |my )?pads?") with
         {
             Except = WordsOf([@"(wore|worn|lost|less|down by|used)\b[\w' ]{0,10}\b\d([.,]\d)? ?(mm|millimet\w*)"]),
@@ -240,6 +240,21 @@ internal static partial class NoteTable
 
     /// <summary>A thickness, in millimetres by its word ("1 min 58" is a lap), beside the least that it may be.</summary>
     public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
+
+    /// <summary>What is at the front of a car; a corner's letters, left or right, in either order.</summary>
+    public static Regex Front { get; } = WordsOf([@"fronts?( (left|right|axle|inner|outer|inside|outside|one|" + Bits + "))?", "(left|right|offside|nearside) front",
+        "fl|lf|rf|f/?[lr]|[nof]/s/?f"]);
+
+    /// <summary>What is behind.</summary>
+    public static Regex Rear { get; } = WordsOf(["rears?", "(at|in) the back", $"back (left|right|axle|ones?|{Bits})", "rl|lr|rr|r/[lr]|[nof]/s/?r"]);
+
+    /// <summary>Drums and what is in them.</summary>
+    public static Regex Drums { get; } = WordsOf(["drums?", "shoes?"]);
+
+    /// <summary>Words for what is well.</summary>
+    public static Regex Well { get; } = WordsOf(["fine", "ok", "okay", "good", "sound", "perfect", "new", "great", "healthy", "alright", "all right"]);
+
+    private const string Bits = "wheels?|discs?|rotors?|pads?|brakes?|calipers?|hoses?";
 
     private static NoteLine Row(Spoken of, params string[] words) => new(of, WordsOf(words), true);
 

@@ -1,4 +1,5 @@
 using Rimrock.Core.Logbook;
+using Rimrock.Core.Quantities;
 
 namespace Rimrock.Telling.Tests;
 
@@ -322,9 +323,30 @@ public sealed class NoteReaderTests
     [InlineData("27.6 (min 26)")]
     [InlineData("pads worn evenly, took the wheels out of the van, dry day brakes fine")]
     [InlineData("learnt to step off the brakes later")]
+    [InlineData("driving shoes worn out, bought new ones")]
     [InlineData("")]
     [InlineData(null)]
     public void What_is_none_is_not_read_into_it(string? note) => Assert.Empty(NoteReader.Read(note));
+
+    /// <summary>Where it is, if the same breath says so and calls nothing there well; else nobody knows.</summary>
+    [Theory]
+    [InlineData("front left disc cracked", Spoken.Cracked, Axle.Front)]
+    [InlineData("crack in the rear disc", Spoken.Cracked, Axle.Rear)]
+    [InlineData("rear pads worn out", Spoken.WornOut, Axle.Rear)]
+    [InlineData("FL wheel bearing has play", Spoken.WheelPlay, Axle.Front)]
+    [InlineData("the disc at the back is cracked", Spoken.Cracked, Axle.Rear)]
+    [InlineData("came back in with a cracked disc", Spoken.Cracked, null)]
+    [InlineData("front and rear discs cracked", Spoken.Cracked, null)]
+    [InlineData("front, rear discs cracked", Spoken.Cracked, null)]
+    [InlineData("rears look fine crack in a disc", Spoken.Cracked, null)]
+    [InlineData("rear discs fine, crack seen", Spoken.Cracked, null)]
+    [InlineData("crack seen", Spoken.Cracked, null)]
+    [InlineData("fronts are good but rear disc cracked", Spoken.Cracked, Axle.Rear)]
+    public void Where_it_is_is_read_too(string note, Spoken of, Axle? axle) =>
+        Assert.Equal([axle], NoteReader.Hear(note).Where(one => one.Of == of).Select(one => one.Axle).Distinct());
+
+    [Fact]
+    public void Drums_are_told_from_discs() => Assert.True(Assert.Single(NoteReader.Hear("brake shoes are worn out")).OfDrums);
 
     [Fact]
     public async Task A_long_note_is_read_in_no_time()

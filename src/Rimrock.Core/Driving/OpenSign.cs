@@ -55,6 +55,11 @@ public enum Trouble
     NoAssist,
 }
 
+/// <summary>What stops a car, and where.</summary>
+/// <param name="Trouble">What.</param>
+/// <param name="Axle">Where; null where nobody said, or for the whole car.</param>
+public sealed record TroubleAt(Trouble Trouble, Axle? Axle = null);
+
 /// <summary>What is new on a car, as far as it can answer a sign.</summary>
 /// <param name="Bled">True where the hydraulics were filled or bled.</param>
 /// <param name="Hoses">True where other hoses went on.</param>
@@ -68,7 +73,7 @@ public sealed record Renewed(bool Bled, bool Hoses, Axles<bool> Pads, Axles<bool
 /// </summary>
 /// <param name="Since">The day on which it was written down first.</param>
 /// <param name="Trouble">What it was.</param>
-/// <param name="Axle">Where; null where nobody said, or for the whole car.</param>
+/// <param name="Axle">Where; null for the whole car, or where nobody said: then both axles are to be answered for.</param>
 public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null)
 {
     /// <summary>More than so many a plan does not carry.</summary>
@@ -81,27 +86,55 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
     public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak
         or Trouble.BurntSeals;
 
-    /// <summary>True where a renewed part answers it. Play and grinding are answered by a look alone, a booster by a pedal that is firm again.</summary>
-    public bool IsAnsweredBy(Renewed renewed)
+    /// <summary>True of a trouble that sits at a wheel: it is looked for there.</summary>
+    public static bool IsAtAWheel(Trouble trouble) => trouble is Trouble.WheelPlay or Trouble.BadHose || IsOfParts(trouble);
+
+    /// <summary>True of a trouble of pads or rotors.</summary>
+    public static bool IsOfParts(Trouble trouble) => IsOfPads(trouble) || IsOfRotors(trouble);
+
+    private static bool IsOfPads(Trouble trouble) => trouble is Trouble.LoosePad or Trouble.WornPads or Trouble.OiledFace;
+
+    private static bool IsOfRotors(Trouble trouble) =>
+        trouble is Trouble.CrackedRotor or Trouble.BurntRotor or Trouble.LooseHardware or Trouble.ThinRotor;
+
+    /// <summary>So many axles want something done.</summary>
+    public int AxlesLeft => Axle is null && IsOfParts(Trouble) ? 2 : 1;
+
+    /// <summary>
+    /// What is left of it once parts were renewed; null for nothing. Play and grinding are answered by a look alone, a booster by a pedal that is firm again;
+    /// what may be at either axle is left at the one whose parts stayed.
+    /// </summary>
+    public OpenSign? After(Renewed renewed)
     {
         ArgumentNullException.ThrowIfNull(renewed);
-        bool At(Axles<bool> parts) => Axle is { } axle ? parts[axle] : parts.Front || parts.Rear;
         return Trouble switch
         {
-            _ when IsOfHydraulics => renewed.Bled,
-            Trouble.BadHose => renewed.Hoses,
-            Trouble.WarningLight => renewed.Bled,
-            Trouble.NoStop or Trouble.LoosePad or Trouble.WornPads or Trouble.OiledFace => At(renewed.Pads),
-            Trouble.CrackedRotor or Trouble.BurntRotor or Trouble.LooseHardware or Trouble.ThinRotor => At(renewed.Rotors),
-            _ => false,
+            _ when IsOfPads(Trouble) => Without(renewed.Pads),
+            _ when IsOfRotors(Trouble) => Without(renewed.Rotors),
+            _ when IsOfHydraulics => renewed.Bled ? null : this,
+            Trouble.NoStop => renewed.Pads.Front ? null : this,
+            Trouble.BadHose => renewed.Hoses ? null : this,
+            Trouble.WarningLight => renewed.Bled ? null : this,
+            _ => this,
         };
     }
+
+    /// <summary>What is left of it once all is well at an axle; null for nothing.</summary>
+    /// <param name="well">True for an axle where all is well.</param>
+    public OpenSign? Without(Axles<bool> well) => (Axle, well.Front, well.Rear) switch
+    {
+        (null, true, true) => null,
+        (null, true, false) => this with { Axle = Quantities.Axle.Rear },
+        (null, false, true) => this with { Axle = Quantities.Axle.Front },
+        ({ } axle, _, _) when well[axle] => null,
+        _ => this,
+    };
 
     /// <summary>What is left of some signs after a renewal; null where nothing is.</summary>
     /// <param name="open">The signs; null for none.</param>
     /// <param name="renewed">What is new.</param>
     public static IReadOnlyList<OpenSign>? LeftOf(IReadOnlyList<OpenSign>? open, Renewed renewed) =>
-        open?.Where(sign => !sign.IsAnsweredBy(renewed)).ToList() is { Count: > 0 } left ? left : null;
+        open?.Select(sign => sign.After(renewed)).OfType<OpenSign>().ToList() is { Count: > 0 } left ? left : null;
 
     /// <summary>Lists what is wrong.</summary>
     /// <param name="open">The signs; null for none.</param>

@@ -52,6 +52,9 @@ public static class HardStops
         return [.. found.OfType<HardStop>().Concat((plan.Open ?? []).Select(OpenStop.Of))];
     }
 
+    /// <summary>How much stops a car as it is fitted: what may be at either axle counts for both.</summary>
+    internal static int LeftOf(PredictionPlan plan) => OfFitted(plan).Count + (plan.Open ?? []).Sum(sign => sign.AxlesLeft - 1);
+
     /// <summary>What stands against ordering a change: all that stands against the car after it, and fluids that never mix.</summary>
     public static IReadOnlyList<HardStop> OfChange(PredictionPlan before, PredictionPlan after)
     {

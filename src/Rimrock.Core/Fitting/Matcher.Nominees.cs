@@ -8,6 +8,10 @@ namespace Rimrock.Core.Fitting;
 /// <summary>What is nominated, and what of it is shown.</summary>
 public sealed partial class Matcher
 {
+    // Where nothing that was found mends a car, so many of the best are looked at with other parts, part after part.
+    private const int MendedOf = 8;
+    private const int MendingRounds = 4;
+
     /// <summary>What was nominated; where what is fitted must not be driven on, only what mends that, if anything does.</summary>
     private List<Selection> Mending()
     {
@@ -19,9 +23,36 @@ public sealed partial class Matcher
                 .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>().ToList();
         // Rear rotors that must not be driven on are changed whatever else is.
         var must = behind.Musts();
-        front = [.. front.SelectMany(one => must.Select(rotor => one with { RearRotor = rotor }))
-            .Where(one => one.RearRotor is not { } rotor || HardStops.Of(one.RearPad.Body, rotor.Body, wishes) is null)];
-        return stops.Count > 0 && front.Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).ToList() is { Count: > 0 } mended ? mended : front;
+        front = front.SelectMany(one => must.Select(rotor => one with { RearRotor = rotor }))
+            .Where(one => one.RearRotor is not { } rotor || (HardStops.Of(one.RearPad.Body, rotor.Body, wishes) is null && IsAffordable(one))).ToList()
+            is { Count: > 0 } behindToo ? behindToo : front;
+        return stops.Count > 0 && Mended(front) is { Count: > 0 } mended ? mended : front;
+    }
+
+    // What leaves no stop; where nothing does, the first few with other parts besides, each of which takes a stop away.
+    private List<Selection> Mended(List<Selection> some)
+    {
+        int Left(Selection one) => HardStops.LeftOf(one.On(plan, wishes));
+        var parts = found.BestWith.Values.OrderBy(one => one.Objectives.Score(wishes)).Select(one => one.Selection).ToList();
+        IEnumerable<Selection> Others(Selection one) => parts
+            .SelectMany(part => new[] { one with { FrontPad = part.FrontPad }, one with { RearPad = part.RearPad }, one with { FrontRotor = part.FrontRotor } })
+            .Where(other => PadPair.IsUsual(other.FrontPad.Body, other.RearPad)
+                && HardStops.Of(other.FrontPad.Body, other.FrontRotor.Body, wishes) is null
+                && HardStops.Of(other.RearPad.Body, other.RearRotor?.Body ?? plan.RearRotor, wishes) is null && IsAffordable(other));
+        for (var round = 0; ; round++)
+        {
+            if (some.FindAll(one => Left(one) == 0) is { Count: > 0 } mended)
+            {
+                return mended;
+            }
+
+            if (round == MendingRounds)
+            {
+                return [];
+            }
+
+            some = [.. some.Take(MendedOf).SelectMany(one => Others(one).Where(other => Left(other) < Left(one))).DistinctBy(one => one.Key()).OrderBy(Left)];
+        }
     }
 
     /// <summary>The best by heat, no more than four with the same front pads on the same rotors.</summary>
@@ -67,8 +98,7 @@ public sealed partial class Matcher
     private IEnumerable<Selection> EveryFilling(Selection setup)
     {
         return found.Fillings.Select(filling => setup with { Fluid = filling.Fluid, Lines = filling.Lines }).Append(setup).Select(one => one.Key()).Distinct()
-            .Where(key => key == setup.Key() || wishes.MostToBuy is not { } most
-                || Reckoned(Selection.OfKey(key, plan, offer)!) <= most)
+            .Where(key => key == setup.Key() || IsAffordable(Selection.OfKey(key, plan, offer)!))
             .Select(key => Selection.OfKey(key, plan, offer)).OfType<Selection>()
                 .Where(one => stops.Count == 0 || HardStops.OfFitted(one.On(plan, wishes)).Count == 0 || one.Key() == setup.Key());
     }

@@ -166,7 +166,7 @@ public sealed partial class Matcher
                 if (listed is [var first, ..] && RearSearch.Gives(Of(first, sketch: true)))
                 {
                     List<DrawnSetup> more = [.. behind.Nominees(listed.Select(one => one.Selection))
-                        .Where(one => wishes.MostToBuy is not { } most || Reckoned(one) <= most).Select(judge.Known).OfType<DrawnSetup>()
+                        .Where(IsAffordable).Select(judge.Known).OfType<DrawnSetup>()
                         .Where(one => !all.Exists(other => other.Key == one.Key))];
                     all = [.. all, .. more];
                     Count(more, sketch: true, settle: false, null, cancel);
@@ -213,6 +213,8 @@ public sealed partial class Matcher
         || TypicalShelf.Has(id.StartsWith(Selection.KitMark, StringComparison.Ordinal) ? id[Selection.KitMark.Length..] : id));
 
     /// <summary>What has to be bought for a setup, prices that nobody entered reckoned.</summary>
+    private bool IsAffordable(Selection setup) => wishes.MostToBuy is not { } most || Reckoned(setup) <= most;
+
     private double Reckoned(Selection setup) =>
         RunningCost.BuyNowOf(Selection.OfKey(setup.Key(), reckoned.Plan, reckoned.Offer)!, plan) ?? 0;
 

@@ -39,6 +39,7 @@ public static class OpenStop
     {
         Axle.Front => Said.Of("hard-stops.front", sentence),
         Axle.Rear => Said.Of("hard-stops.rear", sentence),
+        _ when sign.AxlesLeft > 1 => Said.Of("open-stop.either-axle", sentence),
         _ => sentence,
     };
 }

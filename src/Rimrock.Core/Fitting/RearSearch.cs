@@ -18,7 +18,7 @@ internal sealed class RearSearch
     private const int MostRotors = 4;
     private readonly PredictionPlan plan;
     private readonly Wishes wishes;
-    private readonly IReadOnlyList<HardStop> stops;
+    private readonly int stops;
     private readonly IReadOnlyList<Part<Rotor>> rotors;
     private readonly IReadOnlyList<Part<DuctKit>> ducts;
 
@@ -29,7 +29,7 @@ internal sealed class RearSearch
     public RearSearch(PredictionPlan plan, Offer offer, Wishes wishes)
     {
         (this.plan, this.wishes) = (plan, wishes);
-        stops = HardStops.OfFitted(plan);
+        stops = HardStops.LeftOf(plan);
 
         // Discs of the same stuff alone: others want other pads at one axle only. The cheapest, and of those of no price the heaviest, which take most heat.
         rotors = [.. offer.Rotors.Where(rotor => rotor.Body.Material == plan.RearRotor.Material && HardStops.Of(rotor.Body, plan, wishes, Axle.Rear) is null)
@@ -46,7 +46,7 @@ internal sealed class RearSearch
         return mending.Count > 0 ? mending : [null];
 
         bool Mends(Part<Rotor> rotor) =>
-            HardStops.OfFitted((Selection.Fitted(plan) with { RearRotor = rotor }).On(plan, wishes)).Count < stops.Count;
+            HardStops.LeftOf((Selection.Fitted(plan) with { RearRotor = rotor }).On(plan, wishes)) < stops;
     }
 
     /// <summary>True where a judged setup's rear gives: beyond what danger and damage may be, or by pads that fade on more days than not.</summary>

@@ -130,7 +130,7 @@ internal sealed class StepWalk(PredictionPlan plan, Wishes wishes, SetupJudge ju
         }
 
         // What must not be driven on is changed first.
-        int Stops(Selection at) => HardStops.OfFitted(at.On(plan, wishes)).Count;
+        int Stops(Selection at) => HardStops.LeftOf(at.On(plan, wishes));
         if (Stops(now) is > 0 and var stops && changes.FindIndex(change => Stops(change.Apply(now)) < stops) is >= 0 and var must)
         {
             return changes[must];

@@ -206,7 +206,7 @@ public static class TypicalShelf
         var own = plan.At(axle).Rotors.Rotor;
         var others = new Renewed(false, false, new(false, false), new(axle == Axle.Front, axle == Axle.Rear));
         return own.ThicknessMm < plain.ThicknessMm || (own.Finish?.Face ?? RotorFace.Plain) != RotorFace.Plain || own.RingMassKg < plain.MassKg() - LightKg
-            || plan.Open?.Any(sign => sign.IsAnsweredBy(others)) == true;
+            || plan.Open?.Any(sign => sign.After(others) != sign) == true;
     }
 
     private static IEnumerable<Part<CaliperKit>> KitsFor(PredictionPlan plan, double? scale, Func<Said, string> name) =>

@@ -44,18 +44,18 @@ public enum KnownBy
 /// <param name="Litres">What a change of fluid took, l.</param>
 public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fitment, PredictionPlan? Driven = null, int HotLaps = 0,
     Inspection? Found = null, Axles<bool>? NewPads = null, bool NewFluid = false, Axles<bool>? Burnt = null,
-    IReadOnlyList<Trouble>? Noticed = null, bool IsFirm = false, int Wheels = 4, double Litres = 0)
+    IReadOnlyList<TroubleAt>? Noticed = null, bool IsFirm = false, int Wheels = 4, double Litres = 0)
 {
     /// <summary>Of a day in the paddock.</summary>
     /// <param name="key">The entry's own text.</param>
     /// <param name="session">The day.</param>
     /// <param name="also">What else it tells that stops the car; null for nothing.</param>
-    public static Statement Of(string key, LogSession session, IReadOnlyList<Trouble>? also = null)
+    public static Statement Of(string key, LogSession session, IReadOnlyList<TroubleAt>? also = null)
     {
         ArgumentNullException.ThrowIfNull(session);
         return new Statement(session.Date, KnownBy.Driven, key, Fitment.Of(session.Plan), session.DrivenPlan(), session.Laps,
             Burnt: Axles.Of(axle => LimitEdges.IsDiscarded(session.Plan.At(axle).Rotors.Rotor, session.HottestRotorC(axle))),
-            Noticed: [.. Troubles(session).Concat(also ?? []).Distinct()], IsFirm: session.Felt() == PedalFeel.Firm);
+            Noticed: [.. Troubles(session).Select(trouble => new TroubleAt(trouble)).Concat(also ?? []).Distinct()], IsFirm: session.Felt() == PedalFeel.Firm);
     }
 
     private static IEnumerable<Trouble> Troubles(LogSession session)
@@ -82,7 +82,7 @@ public sealed record Statement(DateOnly? Day, KnownBy By, string Key, Fitment Fi
     /// <param name="key">The entry's own text.</param>
     /// <param name="note">The inspection.</param>
     /// <param name="also">What else it tells that stops the car; null for nothing.</param>
-    public static Statement Of(string key, InspectionNote note, IReadOnlyList<Trouble>? also = null)
+    public static Statement Of(string key, InspectionNote note, IReadOnlyList<TroubleAt>? also = null)
     {
         ArgumentNullException.ThrowIfNull(note);
         return new Statement(note.Inspection.Date, KnownBy.Measured, key, Fitment.Of(note.Plan), Found: note.Inspection, Noticed: also,

@@ -1,5 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Entries;
+using Rimrock.Core.Rotors;
 
 namespace Rimrock.Core.Logbook;
 
@@ -11,27 +12,41 @@ public static class LeftOpen
 {
     /// <summary>Of a day.</summary>
     /// <param name="session">The day.</param>
-    /// <param name="spoken">What its note speaks of.</param>
-    public static IReadOnlyList<Trouble> Of(LogSession session, IReadOnlyList<Spoken> spoken)
+    /// <param name="heard">What its note speaks of.</param>
+    public static IReadOnlyList<TroubleAt> Of(LogSession session, IReadOnlyList<Heard> heard)
     {
         ArgumentNullException.ThrowIfNull(session);
-        return [.. By(spoken, StopOrGo.IsLeak(session))];
+        return [.. By(heard, StopOrGo.IsLeak(session), session.Plan)];
     }
 
     /// <summary>Of an inspection: the hydraulics are answered where it ends with a bleed.</summary>
     /// <param name="note">The inspection.</param>
-    /// <param name="spoken">What its note speaks of.</param>
-    public static IReadOnlyList<Trouble> Of(InspectionNote note, IReadOnlyList<Spoken> spoken)
+    /// <param name="heard">What its note speaks of.</param>
+    public static IReadOnlyList<TroubleAt> Of(InspectionNote note, IReadOnlyList<Heard> heard)
     {
         ArgumentNullException.ThrowIfNull(note);
-        return [.. By(spoken, StopOrGo.IsLeak(note)).Where(trouble => !note.Inspection.Bled || !OpenSign.IsOfTheHydraulics(trouble))
-            .Where(trouble => trouble != Trouble.CrackedRotor || !AreMeasured(note.Inspection))];
+        return [.. By(heard, StopOrGo.IsLeak(note), note.Plan).Where(one => !note.Inspection.Bled || !OpenSign.IsOfTheHydraulics(one.Trouble))
+            .Where(one => one.Trouble != Trouble.CrackedRotor || !AreMeasured(note.Inspection))];
     }
 
     // Hairlines that were measured are judged by their measure.
     private static bool AreMeasured(Inspection inspection) =>
         inspection.Corners.Any(look => look.CrackMm is not null) && !inspection.Corners.Any(look => look.IsDiscarded());
 
-    private static IEnumerable<Trouble> By(IReadOnlyList<Spoken> spoken, bool isLeak) =>
-        NoteRule.All.Where(rule => spoken.Contains(rule.Of)).Select(rule => rule.Leaves).Append(isLeak ? Trouble.Leak : null).OfType<Trouble>().Distinct();
+    private static IEnumerable<TroubleAt> By(IReadOnlyList<Heard> heard, bool isLeak, PredictionPlan plan)
+    {
+        var left = heard.Select(one => NoteRule.All.First(rule => rule.Of == one.Of).Leaves is { } trouble ? new TroubleAt(trouble, Where(one, trouble, plan)) : null)
+            .Append(isLeak ? new TroubleAt(Trouble.Leak) : null);
+        return left.OfType<TroubleAt>().Distinct();
+    }
+
+    // As the note says it; else, of pads and discs, or of shoes and drums, the axle that alone has them.
+    private static Axle? Where(Heard heard, Trouble trouble, PredictionPlan plan)
+    {
+        bool IsThere(Axle axle) => plan.At(axle).Rotors.Rotor.Construction == RotorConstruction.Drum == heard.OfDrums;
+        return !OpenSign.IsAtAWheel(trouble) ? null
+            : heard.Axle is { } said ? said
+            : OpenSign.IsOfParts(trouble) && IsThere(Axle.Front) != IsThere(Axle.Rear) ? (IsThere(Axle.Front) ? Axle.Front : Axle.Rear)
+            : null;
+    }
 }

@@ -109,6 +109,12 @@ public enum Spoken
     Unclear,
 }
 
+/// <summary>What a note speaks of, and where.</summary>
+/// <param name="Of">What.</param>
+/// <param name="Axle">At which axle; null where it does not say.</param>
+/// <param name="OfDrums">True where it speaks of drums or shoes.</param>
+public sealed record Heard(Spoken Of, Axle? Axle = null, bool OfDrums = false);
+
 /// <summary>
 /// What is made of a note's own words: as much as of the sign that they sound like, since a driver who writes it has seen it (common practice). They are read
 /// by others; what no rule here knows stays not judged.

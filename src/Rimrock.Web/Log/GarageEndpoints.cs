@@ -47,9 +47,9 @@ public static class GarageEndpoints
                 List<Statement> said =
                 [
                     new Statement(question.DescribedOn, KnownBy.Described, "", Fitment.Of(question.Described)),
-                    .. sessions.Select(item => Statement.Of(item.Id, item.Body, LeftOpen.Of(item.Body, NoteReader.Read(item.Body.Note)))),
+                    .. sessions.Select(item => Statement.Of(item.Id, item.Body, LeftOpen.Of(item.Body, NoteReader.Hear(item.Body.Note)))),
                     .. inspections.Select(item =>
-                        Statement.Of(item.Id, item.Body, LeftOpen.Of(item.Body, NoteReader.Read(item.Body.Inspection.Note)))),
+                        Statement.Of(item.Id, item.Body, LeftOpen.Of(item.Body, NoteReader.Hear(item.Body.Inspection.Note)))),
                     .. work.Select(item => Statement.Of(item.Id, item.Body)).OfType<Statement>(),
                 ];
                 foreach (var plan in said.Select(one => one.Driven).OfType<PredictionPlan>().Concat(inspections.Select(item => item.Body.Plan)))

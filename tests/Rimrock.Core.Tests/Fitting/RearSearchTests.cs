@@ -50,6 +50,22 @@ public class RearSearchTests
         }
     }
 
+    /// <summary>Nobody knows at which axle: other parts of one alone are no answer, and what is offered answers for both.</summary>
+    [Theory]
+    [InlineData(Trouble.CrackedRotor)]
+    [InlineData(Trouble.WornPads)]
+    public void What_may_be_at_either_axle_is_mended_at_both(Trouble trouble)
+    {
+        var worn = Plan with { Open = [new OpenSign(new DateOnly(2026, 5, 1), trouble)] };
+        var offer = TypicalShelf.With(worn, new Offer([], [], [], [], []), Free, said => said.Name);
+        var answer = Matcher.Search(worn, offer, Free).Answer(MatchStage.First);
+        answer.Outcome.ShouldBe(MatchOutcome.Stop);
+        answer.Shortlist.ShouldNotBeEmpty();
+        answer.Shortlist.ShouldAllBe(row => HardStops.OfFitted(Selection.OfKey(row.Key, worn, offer)!.On(worn, Free)).Count == 0);
+        var front = Selection.Fitted(worn) with { FrontPad = new("p", worn.FrontPad), FrontRotor = new("r", worn.FrontRotor) };
+        HardStops.OfFitted(front.On(worn, Free)).Single().Sentence.Code.ShouldBe("hard-stops.rear");
+    }
+
     [Fact]
     public void Where_the_rear_gives_its_rotors_and_its_air_are_looked_at()
     {

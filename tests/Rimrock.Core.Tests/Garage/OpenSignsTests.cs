@@ -54,9 +54,10 @@ public class OpenSignsTests
         Open(light, Look(1, CornerMark.WheelFirm)).Single().Trouble.ShouldBe(Trouble.WarningLight);
         Open(light, Statement.Of("", new InspectionNote(new Inspection(First.AddDays(1), [], FluidLevelMm: 4), Plan))).ShouldBeEmpty("the level was measured");
         var bare = new InspectionNote(new Inspection(First, []), Plan);
-        Statement Noted(Spoken of) => Statement.Of("", bare, LeftOpen.Of(bare, [of]));
+        Statement Noted(Spoken of) => Statement.Of("", bare, LeftOpen.Of(bare, [new Heard(of, Axle.Front)]));
         Open(Noted(Spoken.Oiled), Fitted(1, newFluid: true)).Single().Trouble.ShouldBe(Trouble.OiledFace);
-        Open(Noted(Spoken.Oiled), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
+        Open(Noted(Spoken.Oiled), Look(1, CornerMark.FacesSound)).ShouldNotBeEmpty("nobody said at which corner");
+        Open(Noted(Spoken.Oiled), Look(1, CornerMark.FacesSound), Look(2, CornerMark.FacesSound, Corner.RightFront)).ShouldBeEmpty();
         Open(Noted(Spoken.WornRotor), Look(1, CornerMark.FacesSound)).Single().Trouble.ShouldBe(Trouble.ThinRotor);
         Open(Noted(Spoken.WornRotor), Fitted(1, rotor: "another")).ShouldBeEmpty();
         Open(Noted(Spoken.NoAssist), Fitted(1, pad: "another")).Single().Trouble.ShouldBe(Trouble.NoAssist, "pads mend no booster");
@@ -64,6 +65,52 @@ public class OpenSignsTests
         Open(Cracked(0), Fitted(1, newFluid: true)).Single().ShouldBe(new OpenSign(First, Trouble.CrackedRotor, Axle.Front));
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.SoftHot)).Count.ShouldBe(2);
         Open(Day(0, PedalFeel.FirmNoStop), Day(5, PedalFeel.Firm)).ShouldBeEmpty();
+    }
+
+    /// <summary>What nobody said the axle of is answered at both: by other parts, by a look at every corner, or by one here and the other there.</summary>
+    [Theory]
+    [InlineData(Spoken.WornOut)]
+    [InlineData(Spoken.Cracked)]
+    [InlineData(Spoken.WornRotor)]
+    [InlineData(Spoken.Oiled)]
+    [InlineData(Spoken.Loose)]
+    public void What_may_be_at_either_axle_is_answered_at_both(Spoken spoken)
+    {
+        var bare = new InspectionNote(new Inspection(First, []), Plan);
+        Statement Noted(Axle? axle = null, int day = 0) => Statement.Of($"note {day}", bare with { Inspection = bare.Inspection with { Date = First.AddDays(day) } },
+            LeftOpen.Of(bare, [new Heard(spoken, axle)]));
+        static CornerLook Sound(Corner corner) => new(corner, 9, 9, RotorMm: 28, Marks: [CornerMark.FacesSound, CornerMark.HardwareFirm]);
+        Statement Seen(int day, params Corner[] corners) =>
+            Statement.Of($"{day}", new InspectionNote(new Inspection(First.AddDays(day), [.. corners.Select(Sound)]), Plan));
+        var fronts = Fitted(1, rotor: "another", pad: "another");
+        Open(Noted()).Single().Axle.ShouldBeNull();
+        Open(Noted()).Single().AxlesLeft.ShouldBe(2);
+        OpenStop.Of(Open(Noted()).Single()).Sentence.Code.ShouldBe("open-stop.either-axle");
+        Open(Noted(), fronts).Single().Axle.ShouldBe(Axle.Rear, "the rear ones may be the worn ones");
+        Open(Noted(), fronts, Seen(2, Corner.LeftRear)).ShouldNotBeEmpty("one corner of two");
+        Open(Noted(), fronts, Seen(2, Corner.LeftRear), Seen(3, Corner.RightRear)).ShouldBeEmpty();
+        Open(Noted(), Seen(1, Corner.LeftFront)).Single().Axle.ShouldBeNull();
+        Open(Noted(), Seen(1, Corner.LeftFront, Corner.RightFront)).Single().Axle.ShouldBe(Axle.Rear);
+        Open(Noted(), Seen(1, Enum.GetValues<Corner>())).ShouldBeEmpty();
+        Open(Noted(Axle.Front), fronts).ShouldBeEmpty();
+        Open(Noted(Axle.Rear), fronts).ShouldNotBeEmpty();
+        Open(Noted(), Seen(1, Corner.LeftFront, Corner.RightFront), Noted(day: 2), Seen(3, Corner.LeftRear, Corner.RightRear)).Single().Axle
+            .ShouldBe(Axle.Front, "spoken of again, after the front was looked at");
+
+        // A car's only discs, and its drums, are where they are.
+        var drums = bare with { Plan = Plan with { RearRotor = Plan.RearRotor with { Construction = Core.Rotors.RotorConstruction.Drum } } };
+        LeftOpen.Of(drums, [new Heard(spoken)]).Single().Axle.ShouldBe(Axle.Front);
+        LeftOpen.Of(drums, [new Heard(spoken, OfDrums: true)]).Single().Axle.ShouldBe(Axle.Rear);
+    }
+
+    /// <summary>What is found at a corner is what was spoken of: from then on it is that corner's.</summary>
+    [Fact]
+    public void What_is_found_at_a_corner_is_what_was_spoken_of()
+    {
+        var bare = new InspectionNote(new Inspection(First, []), Plan);
+        var noted = Statement.Of("note", bare, LeftOpen.Of(bare, [new Heard(Spoken.Cracked)]));
+        Open(noted, Cracked(4)).ShouldBe([new OpenSign(First, Trouble.CrackedRotor, Axle.Front)]);
+        Open(noted, Cracked(4), Fitted(5, rotor: "another")).ShouldBeEmpty();
     }
 
     [Fact]
@@ -103,12 +150,12 @@ public class OpenSignsTests
     [Fact]
     public void What_was_written_is_answered_like_what_was_ticked()
     {
-        Statement Wrote(Trouble trouble) => Statement.Of("0", new LogSession(First, 1, 8, Plan, Pedal: PedalFeel.Firm), [trouble]);
+        Statement Wrote(Trouble trouble) => Statement.Of("0", new LogSession(First, 1, 8, Plan, Pedal: PedalFeel.Firm), [new TroubleAt(trouble, Axle.Front)]);
         Open(Wrote(Trouble.NoStop)).Single().Trouble.ShouldBe(Trouble.NoStop);
         Open(Wrote(Trouble.NoStop), Day(1, PedalFeel.Firm)).ShouldBeEmpty();
         Open(Wrote(Trouble.Leak), Day(1, PedalFeel.Firm)).Single().Trouble.ShouldBe(Trouble.Leak);
         Open(Wrote(Trouble.Leak), Look(1, bled: true)).ShouldBeEmpty();
-        Open(Wrote(Trouble.CrackedRotor), Look(1, CornerMark.FacesSound)).ShouldBeEmpty();
+        Open(Wrote(Trouble.CrackedRotor), Look(1, CornerMark.FacesSound), Look(1, CornerMark.FacesSound, Corner.RightFront)).ShouldBeEmpty();
     }
 
     /// <summary>Iron that has changed its structure is discarded, and a caliper whose seals are gone is opened: until then nobody drives (common practice).</summary>

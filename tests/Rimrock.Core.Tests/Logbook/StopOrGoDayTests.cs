@@ -147,15 +147,15 @@ public class StopOrGoDayTests
     public void What_was_written_stops_the_car_until_it_is_answered()
     {
         var day = new LogSession(Day, 1, 8, Plan, Note: "as written");
-        LeftOpen.Of(day, [Spoken.Leak, Spoken.Cracked, Spoken.Smell]).ShouldBe([Trouble.Leak, Trouble.CrackedRotor]);
-        LeftOpen.Of(day, [Spoken.Faded, Spoken.Squeal]).ShouldBeEmpty();
-        LeftOpen.Of(day with { FluidLevelMm = 70 }, []).ShouldBe([Trouble.Leak]);
+        LeftOpen.Of(day, [new(Spoken.Leak), new(Spoken.Cracked), new(Spoken.Smell)]).ShouldBe([new(Trouble.Leak), new(Trouble.CrackedRotor)]);
+        LeftOpen.Of(day, [new(Spoken.Faded), new(Spoken.Squeal)]).ShouldBeEmpty();
+        LeftOpen.Of(day with { FluidLevelMm = 70 }, []).ShouldBe([new(Trouble.Leak)]);
         var look = new InspectionNote(new Inspection(day.Date, [], FluidLevelMm: 70), Plan);
-        LeftOpen.Of(look, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.SoftPedal, Trouble.WheelPlay, Trouble.Leak], ignoreOrder: true);
-        LeftOpen.Of(look with { Inspection = look.Inspection with { Bled = true } }, [Spoken.SoftPedal, Spoken.WheelPlay]).ShouldBe([Trouble.WheelPlay],
+        LeftOpen.Of(look, [new(Spoken.SoftPedal), new(Spoken.WheelPlay)]).ShouldBe([new(Trouble.SoftPedal), new(Trouble.WheelPlay), new(Trouble.Leak)], ignoreOrder: true);
+        LeftOpen.Of(look with { Inspection = look.Inspection with { Bled = true } }, [new(Spoken.SoftPedal), new(Spoken.WheelPlay)]).ShouldBe([new(Trouble.WheelPlay)],
             "a bleed of that very day answers the hydraulics");
         InspectionNote Cracked(double mm) => new(new Inspection(day.Date, [new CornerLook(Corner.LeftFront, CrackMm: mm)]), Plan);
-        LeftOpen.Of(Cracked(3), [Spoken.Cracked]).ShouldBeEmpty("hairlines that were measured");
-        LeftOpen.Of(Cracked(9), [Spoken.Cracked]).ShouldBe([Trouble.CrackedRotor]);
+        LeftOpen.Of(Cracked(3), [new(Spoken.Cracked)]).ShouldBeEmpty("hairlines that were measured");
+        LeftOpen.Of(Cracked(9), [new(Spoken.Cracked)]).ShouldBe([new(Trouble.CrackedRotor)]);
     }
 }

@@ -159,7 +159,7 @@ internal static class Questions
             [new(Today, [looks[0] with { OuterMm = null }]), new(Today, looks[..2]), new(Today, looks, FluidLevelMm: 2), new(Today, [], Bled: true)];
         foreach (var spoken in Enum.GetValues<Spoken>())
         {
-            List<Statement> said = [new Statement(null, KnownBy.Described, "", Fitment.Of(plan)), Statement.Of("note", bare, LeftOpen.Of(bare, [spoken]))];
+            List<Statement> said = [new Statement(null, KnownBy.Described, "", Fitment.Of(plan)), Statement.Of("note", bare, LeftOpen.Of(bare, [new Heard(spoken)]))];
             yield return Open();
             foreach (var inspection in looksAfter)
             {
