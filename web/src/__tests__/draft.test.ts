@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decodeDraft, encodeDraft } from '../plan/address';
-import { flushedWith, resolve, typicalCircuit } from '../plan/draft';
+import { resolve, typicalCircuit } from '../plan/draft';
+import { flushedWith } from '../plan/fittedDraft';
 import { firstDraft } from '../plan/firstDraft';
 import { sampleCar, sampleShelf } from './sampleShelf';
 

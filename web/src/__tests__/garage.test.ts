@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { GarageAnswer } from '../api/log';
 import { carKey } from '../plan/carKey';
-import { resolve, logCarOf } from '../plan/draft';
+import { resolve } from '../plan/draft';
+import { logCarOf } from '../plan/fittedDraft';
 import { firstDraft } from '../plan/firstDraft';
 import { differences, standingDraft, beforeOf } from '../plan/garage';
 import { isBare } from '../rooms/bench/useSeenToday';

@@ -1,7 +1,8 @@
 import { useCombobox } from 'downshift';
 import { useEffect, useMemo, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
-import { draftOfCar, flushedWith, type Draft } from '../plan/draft';
+import { draftOfCar, type Draft } from '../plan/draft';
+import { flushedWith } from '../plan/fittedDraft';
 import { usePlan } from '../plan/PlanContext';
 
 /** How many are listed. */

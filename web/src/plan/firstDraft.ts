@@ -1,5 +1,6 @@
 import type { ShelfAnswer } from '../api/client';
-import { draftOfCar, planPart, resolve, typicalCircuit, type Draft } from './draft';
+import { draftOfCar, resolve, typicalCircuit, type Draft } from './draft';
+import { planPart } from './fittedDraft';
 
 /**
  * The draft a fresh page starts from: the car that was looked at last, else the first of the shelf, driven where and how it was then; null where there is no

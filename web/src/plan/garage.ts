@@ -2,7 +2,8 @@ import { queryOptions } from '@tanstack/react-query';
 import { readGarage, type GarageAnswer } from '../api/log';
 import type { PredictionPlan, ShelfAnswer } from '../api/client';
 import { today } from './carKey';
-import { classFluid, draftOfCar, familyPad, resolve, signKey, type Draft, type Refinements } from './draft';
+import { classFluid, draftOfCar, familyPad, resolve, type Draft, type Refinements } from './draft';
+import { signKey } from './fittedDraft';
 
 type CarItem = ShelfAnswer['content']['cars'][number];
 

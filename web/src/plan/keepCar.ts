@@ -1,5 +1,6 @@
 import { saveCar, type CarEntry, type PredictionPlan, type ShelfAnswer } from '../api/client';
-import { logCarOf, type Draft } from './draft';
+import { type Draft } from './draft';
+import { logCarOf } from './fittedDraft';
 
 /** A car's entry on the shelf, with what is on it; null where a part stands on no shelf and cannot be named. */
 export function entryOf(draft: Draft, plan: PredictionPlan, name: string): CarEntry | null {

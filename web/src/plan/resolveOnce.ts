@@ -1,5 +1,6 @@
 import type { ShelfAnswer } from '../api/client';
-import { planPart, resolve, type Draft } from './draft';
+import { resolve, type Draft } from './draft';
+import { planPart } from './fittedDraft';
 
 type Answer = ReturnType<typeof resolve>;
 

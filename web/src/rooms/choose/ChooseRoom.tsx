@@ -5,7 +5,8 @@ import type { PredictionPlan, Suggestion, SystemChange, Wishes } from '../../api
 import { StrataChart } from '../../charts/StrataChart';
 import { TradeOff } from '../../charts/TradeOff';
 import { predictionOf } from '../../plan/asking';
-import { draftOfPlan, fittedDraft } from '../../plan/draft';
+import { draftOfPlan } from '../../plan/draft';
+import { fittedDraft } from '../../plan/fittedDraft';
 import { keptFirst } from '../../plan/keepCar';
 import { usePlan } from '../../plan/PlanContext';
 import { useBelief } from '../../plan/useBelief';

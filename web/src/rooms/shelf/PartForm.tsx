@@ -4,7 +4,8 @@ import { useRange } from '../../plan/editors/useRange';
 import { usePlan } from '../../plan/PlanContext';
 import { NumberField } from '../../shared/NumberField';
 import { SelectField } from '../../shared/SelectField';
-import { valueAt, withValue, type Field } from './kinds';
+import { valueAt, withValue } from './kinds';
+import { type Field } from './fields';
 
 /** A part's name and fields, from the table of its kind. */
 export function PartForm<T extends { name: string }>({
