@@ -33,7 +33,8 @@ public static partial class NoteReader
     private static IEnumerable<Heard> BelowLeast(string text)
     {
         static double Number(Group group) => double.Parse(group.Value.Replace(',', '.'), CultureInfo.InvariantCulture);
-        return NoteTable.Least.Matches(text).Where(match => Number(match.Groups[1]) < Number(match.Groups[6])).Select(match => At(Spoken.WornRotor, text, match));
+        return NoteTable.Least.Matches(text).Where(match => Number(match.Groups[1]) < Number(match.Groups[6]))
+            .Select(match => At(Spoken.WornRotor, text, match));
     }
 
     private static IEnumerable<Heard> Heard(NoteLine row, string note)

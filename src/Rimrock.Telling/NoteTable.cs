@@ -160,7 +160,8 @@ internal static partial class NoteTable
         {
             Except = WordsOf(["(pad|brake) dust", "(driving|race|racing|running) shoes?"]),
         },
-        Row(Spoken.WornOut, @"(pads?|shoes?|linings?)\b[\w' ]{0,14}\b(down|worn|on|to|reached|touch\w*)\b[\w' ]{0,8}\b(the )?(wear )?(indicators?|squealers?|limit)",
+        Row(Spoken.WornOut,
+            @"(pads?|shoes?|linings?)\b[\w' ]{0,14}\b(down|worn|on|to|reached|touch\w*)\b[\w' ]{0,8}\b(the )?(wear )?(indicators?|squealers?|limit)",
             @"(pads?|shoes?|linings?)\b[\w' ]{0,12}\b(only |just |about |still |have |has |got |maybe )*([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*)",
             @"([01]([.,]\d)?|2([.,]0)?) ?(mm|millimet\w*) (of )?(brake )?(pads?|friction|material|meat|lining)",
             @"(pads?|shoes?|linings?)\b[\w' ]{0,10}\b(nearly|almost|all but|as good as) (gone|finished|worn|done|through)",
@@ -242,8 +243,7 @@ internal static partial class NoteTable
     public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
 
     /// <summary>What is at the front of a car; a corner's letters, left or right, in either order.</summary>
-    public static Regex Front { get; } = WordsOf([@"fronts?( (left|right|axle|inner|outer|inside|outside|one|" + Bits + "))?", "(left|right|offside|nearside) front",
-        "fl|lf|rf|f/?[lr]|[nof]/s/?f"]);
+    public static Regex Front { get; } = WordsOf(["fronts?", "fl|lf|rf|f/?[lr]|[nof]/s/?f"]);
 
     /// <summary>What is behind.</summary>
     public static Regex Rear { get; } = WordsOf(["rears?", "(at|in) the back", $"back (left|right|axle|ones?|{Bits})", "rl|lr|rr|r/[lr]|[nof]/s/?r"]);

@@ -15,6 +15,7 @@ internal sealed class JointEvidence
     private static readonly double[] LogWeights = Normal(Nodes);
     private readonly (Observation Seen, EvidenceError Error, int Place)[][][] instruments;
     private readonly double perfect;
+    private readonly Sharing?[] shared;
 
     /// <summary>Sorts what was seen by instrument, part and day; pedals are not measured and have their own law.</summary>
     /// <param name="days">For each day what was seen on it, in the order of the predictions.</param>
@@ -32,16 +33,32 @@ internal sealed class JointEvidence
         }
 
         perfect = Sum(place => matching[place]);
+        shared = new Sharing?[matching.Length];
+        for (var instrument = 0; instrument < instruments.Length; instrument++)
+        {
+            for (var group = 0; group < instruments[instrument].Length; group++)
+            {
+                foreach (var (_, error, place) in instruments[instrument][group])
+                {
+                    shared[place] = new Sharing(instrument, group, error);
+                }
+            }
+        }
     }
 
     /// <summary>Log-likelihood of all that was measured for one member.</summary>
     /// <param name="predicted">What it predicts, by place.</param>
     public double Log(Func<int, double> predicted) => Math.Min(0, Sum(predicted) - perfect);
 
-    /// <summary>How many times an observation's shared errors count in a proposal that takes it for an independent witness.</summary>
-    public IReadOnlyDictionary<int, double> IndependentSigmas() => instruments.SelectMany(groups => groups.SelectMany(group => group.Select(one =>
-        (one.Place, Sigma: Math.Sqrt((one.Error.Own * one.Error.Own) + (group.Length * one.Error.PartAndDay * one.Error.PartAndDay)
-            + (groups.Sum(other => other.Length) * one.Error.Instrument * one.Error.Instrument)))))).ToDictionary(one => one.Place, one => one.Sigma);
+    /// <summary>The variance that the errors of two observations share; of one with itself all that it shares with any.</summary>
+    public double Shared(int place, int other)
+    {
+        var (one, two) = (shared[place], shared[other]);
+        return one is null || two is null || one.Instrument != two.Instrument ? 0
+            : (one.Error.Instrument * two.Error.Instrument) + (one.Group == two.Group ? one.Error.PartAndDay * two.Error.PartAndDay : 0);
+    }
+
+    private sealed record Sharing(int Instrument, int Group, EvidenceError Error);
 
     private static ObservationKind InstrumentOf(ObservationKind kind) => kind == ObservationKind.CaliperPeak ? ObservationKind.RotorPeak : kind;
 

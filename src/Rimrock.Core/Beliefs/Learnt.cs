@@ -41,7 +41,7 @@ public sealed record Learnt(ScopedBelief Scoped, double EffectiveMembers, int Ro
             return Said.Of("learnt.nothing-car-could-explains");
         }
 
-        var backed = Said.Of("learnt.seen-explained-about-ways", EffectiveMembers, Population.Size * Rounds);
+        var backed = Said.Of("learnt.seen-explained-about-ways", EffectiveMembers, Population.MembersIn(Rounds));
         return EffectiveMembers < Few
             ? Said.Of("learnt.few-so-take-band", backed)
             : Rounds > 1 ? Said.Of("learnt.after-looking-closer", backed, Rounds == 2 ? Said.Of("learnt.once") : Rounds == 3

@@ -16,6 +16,13 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// <summary>Members of a sketch.</summary>
     public const int SketchSize = PriorScores.Sketch;
 
+    /// <summary>Members that a second round of learning takes.</summary>
+    internal const int LookAhead = SketchSize;
+
+    /// <summary>Members that so many rounds of learning looked at.</summary>
+    /// <param name="rounds">Rounds.</param>
+    public static int MembersIn(int rounds) => rounds == 1 ? Size : ((rounds - 1) * Size) + LookAhead;
+
     /// <summary>What is believed before anything was seen: standard normal scores, all of one weight, no two factors going together.</summary>
     public static Population Prior { get; } = Equal(PriorScores.Rows[..Size]) with { Balanced = true };
 

@@ -27,19 +27,25 @@ internal sealed class Proposal(double[] mean, double[][] root)
     /// <param name="scores">One row a member.</param>
     /// <param name="predicted">For each observation one prediction a member.</param>
     /// <param name="observations">The observations.</param>
-    /// <param name="sigmas">By place what each is taken to be off by, as if it were a witness of its own; its whole error where that is not said.</param>
+    /// <param name="together">What their errors share; null for witnesses of their own.</param>
+    /// <param name="says">False for an observation that is to pull at nothing; null where all do.</param>
     /// <param name="moved">Scores that evidence can move, the first of each row; those of one car with one set of parts where that is not said.</param>
+    /// <param name="near">How much each member counts where predictions are taken for lines in the scores; null where all count alike.</param>
     public static Proposal Towards(double[][] scores, float[][] predicted, IReadOnlyList<Observation> observations,
-        IReadOnlyDictionary<int, double>? sigmas = null, int? moved = null)
+        JointEvidence? together = null, Func<int, bool>? says = null, int? moved = null, double[]? near = null)
     {
         var dimensions = moved ?? PriorFactor.Learnable;
-        var precision = Identity(dimensions, 1);
-        var pull = new double[dimensions];
+        var aims = new List<Aim>();
         for (var o = 0; o < observations.Count; o++)
         {
-            var sigma = sigmas?.GetValueOrDefault(o) is > 0 and var said ? said : EvidenceError.Of(observations[o]).Total;
-            var (values, seen) = (predicted[o], observations[o]);
-            if (IsProduct(seen) && double.IsFinite(sigma))
+            if (says?.Invoke(o) == false)
+            {
+                continue;
+            }
+
+            var sigma = EvidenceError.Of(observations[o]).Total;
+            var (values, seen, unit) = (predicted[o], observations[o], 1.0);
+            if (IsProduct(seen))
             {
                 // What is a product of factors goes straight in the scores as a logarithm.
                 var floor = Math.Max(sigma / 2, 1e-6);
@@ -47,21 +53,40 @@ internal sealed class Proposal(double[] mean, double[][] root)
                 values = [.. values.Select(one => (float)Math.Log(Math.Max(floor / 4, one)))];
                 seen = seen with { Value = Math.Log(value) };
                 sigma /= value;
+                unit = 1 / value;
             }
 
-            var (intercept, slope) = Line(scores, values, dimensions);
-            if (double.IsPositiveInfinity(sigma) || Target(seen, sigma, intercept, slope.Sum(one => one * one)) is not { } target)
+            var (intercept, slope) = Line(scores, values, dimensions, near);
+            if (Target(seen, sigma, intercept, slope.Sum(one => one * one)) is { } target)
             {
-                continue;
+                aims.Add(new Aim(o, unit, slope, target.Value - intercept, target.Sigma));
             }
+        }
 
-            var perVariance = 1 / (target.Sigma * target.Sigma);
-            for (var j = 0; j < dimensions; j++)
+        var weights = Inverse([.. aims.Select(one => aims.Select(other => one == other ? one.Variance(together)
+            : (together?.Shared(one.Place, other.Place) ?? 0) * one.Unit * other.Unit).ToArray())]);
+        var precision = Identity(dimensions, 1);
+        var pull = new double[dimensions];
+        for (var a = 0; a < aims.Count; a++)
+        {
+            // Each by what is known of the others' errors.
+            var (slope, weighted, off) = (aims[a].Slope, new double[dimensions], 0.0);
+            for (var b = 0; b < aims.Count; b++)
             {
-                pull[j] += slope[j] * (target.Value - intercept) * perVariance;
+                var weight = weights[a][b];
+                off += weight * aims[b].Off;
                 for (var k = 0; k < dimensions; k++)
                 {
-                    precision[j][k] += slope[j] * slope[k] * perVariance;
+                    weighted[k] += weight * aims[b].Slope[k];
+                }
+            }
+
+            for (var j = 0; j < dimensions; j++)
+            {
+                pull[j] += slope[j] * off;
+                for (var k = 0; k < dimensions; k++)
+                {
+                    precision[j][k] += slope[j] * weighted[k];
                 }
             }
         }
@@ -69,6 +94,16 @@ internal sealed class Proposal(double[] mean, double[][] root)
         var covariance = Inverse(precision);
         double[] centre = [.. covariance.Select(row => row.Zip(pull, (c, p) => c * p).Sum())];
         return new Proposal(centre, LowerRoot([.. covariance.Select(row => row.Select(value => value * Inflation).ToArray())]));
+    }
+
+    // A reading that the members are to meet: where it stands among all observations, and the unit that it is reckoned in.
+    private sealed record Aim(int Place, double Unit, double[] Slope, double Off, double Sigma)
+    {
+        private const double LeastOwn = 0.05;
+
+        // What is shared is no more than nearly all of it.
+        public double Variance(JointEvidence? together) =>
+            Math.Max(Sigma * Sigma, (1 + LeastOwn) * (together?.Shared(Place, Place) ?? 0) * Unit * Unit);
     }
 
     /// <summary>As many members as the prior has: its scores moved and stretched; those that nothing seen can move stay as they are.</summary>
@@ -170,7 +205,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
     }
 
     /// <summary>Least squares of predictions on scores; the intercept is the prediction at scores of zero.</summary>
-    private static (double Intercept, double[] Slope) Line(double[][] scores, float[] values, int dimensions)
+    private static (double Intercept, double[] Slope) Line(double[][] scores, float[] values, int dimensions, double[]? near)
     {
         var width = dimensions + 1;
         var normal = Identity(width, Ridge);
@@ -179,7 +214,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
         {
             for (var j = 0; j < width; j++)
             {
-                var left = j == 0 ? 1 : scores[i][j - 1];
+                var left = (j == 0 ? 1 : scores[i][j - 1]) * (near?[i] ?? 1);
                 right[j] += left * values[i];
                 for (var k = 0; k < width; k++)
                 {

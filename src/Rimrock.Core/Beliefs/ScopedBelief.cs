@@ -34,9 +34,14 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
     {
         IReadOnlyList<string>[] keys = [.. Scopes.Select(scope => plans.Reverse().Select(plan => KeyOf(plan, scope)).Distinct().ToList())];
         var prior = Population.Prior.Scores;
-        int[] older = [.. Scopes.SelectMany(scope => Enumerable.Repeat(Columns[(int)scope], keys[(int)scope].Count - 1)).SelectMany(one => one)];
-        double[] Row(int row) => [.. prior[row].Take(PriorFactor.Learnable), .. older.Select((column, place) => Shuffled(row, column, place)),
-            .. prior[row].Skip(PriorFactor.Learnable)];
+
+        // What was there first keeps its column of the prior, and what came later its own order of it, whatever comes after: a day's members stay the same.
+        double At(int row, int column, int age) => age == 0 ? prior[row][column] : Shuffled(row, column, (age * PriorFactor.Learnable) + column);
+        (int Column, int Age)[] newest = [.. Enumerable.Range(0, PriorFactor.Learnable)
+            .Select(column => (column, keys[(int)PriorFactor.All[column].Scope].Count - 1))];
+        (int Column, int Age)[] older = [.. Scopes.SelectMany(scope => Enumerable.Range(0, keys[(int)scope].Count - 1).Reverse()
+            .SelectMany(age => Columns[(int)scope].Select(column => (column, age))))];
+        double[] Row(int row) => [.. newest.Concat(older).Select(one => At(row, one.Column, one.Age)), .. prior[row].Skip(PriorFactor.Learnable)];
         return new ScopedBelief([.. Enumerable.Range(0, prior.Length).Select(Row)], Population.Prior.Weights, keys);
     }
 
@@ -98,6 +103,9 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
 
     /// <summary>Tells plans apart of which something else is believed: equal texts, equal beliefs.</summary>
     public string KeyOf(PredictionPlan plan) => Keys.Count == 0 ? "" : string.Join(' ', PlacesOf(plan));
+
+    /// <summary>Tells apart the members that a prior gives a plan: as many things of each scope came before its own.</summary>
+    internal string AgesOf(PredictionPlan plan) => string.Join(' ', PlacesOf(plan).Select((place, scope) => Keys[scope].Count - 1 - place));
 
     private int[] PlacesOf(PredictionPlan plan) => [.. Scopes.Select(scope => Keys[(int)scope].ToList().IndexOf(KeyOf(plan, scope)))];
 

@@ -35,8 +35,9 @@ public static class LeftOpen
 
     private static IEnumerable<TroubleAt> By(IReadOnlyList<Heard> heard, bool isLeak, PredictionPlan plan)
     {
-        var left = heard.Select(one => NoteRule.All.First(rule => rule.Of == one.Of).Leaves is { } trouble ? new TroubleAt(trouble, Where(one, trouble, plan)) : null)
-            .Append(isLeak ? new TroubleAt(Trouble.Leak) : null);
+        TroubleAt? Left(Heard one) => NoteRule.All.First(rule => rule.Of == one.Of).Leaves is { } trouble
+            ? new TroubleAt(trouble, Where(one, trouble, plan)) : null;
+        var left = heard.Select(Left).Append(isLeak ? new TroubleAt(Trouble.Leak) : null);
         return left.OfType<TroubleAt>().Distinct();
     }
 

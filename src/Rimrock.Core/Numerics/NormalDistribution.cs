@@ -9,6 +9,9 @@ public static class NormalDistribution
     /// </summary>
     public static double Below(double x) => x >= 0 ? 1 - Tail(x) : Tail(-x);
 
+    private const int FewTerms = 12;
+    private const double Terms = 300;
+
     private static double Tail(double x)
     {
         var density = Math.Exp(-0.5 * x * x) / Math.Sqrt(2 * Math.PI);
@@ -24,8 +27,9 @@ public static class NormalDistribution
             return 0.5 - (density * sum);
         }
 
+        // So many terms leave 1e-14 of it.
         var fraction = 0.0;
-        for (var n = 200; n >= 1; n--)
+        for (var n = FewTerms + (int)(Terms / (x * x)); n >= 1; n--)
         {
             fraction = n / (x + fraction);
         }

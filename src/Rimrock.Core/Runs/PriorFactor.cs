@@ -165,7 +165,7 @@ public sealed record PriorFactor(string Code, Said Name, Said Spread, Said Measu
     ];
 
     /// <summary>Counts the physics and what is believed beforehand: up by one with each renewal that moves an answer.</summary>
-    public const int Model = 7;
+    public const int Model = 8;
 
     /// <summary>Factors that evidence can move: the first of <see cref="All"/>.</summary>
     public static int Learnable { get; } = All.TakeWhile(factor => !factor.OfCapacity).Count();

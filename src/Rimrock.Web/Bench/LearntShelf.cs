@@ -27,6 +27,9 @@ public sealed class LearntShelf(AnswerCache cache, BeliefStore store, LogStore l
 {
     private const int Looked = 60;
 
+    // A day more is learnt from without those before it being driven again.
+    private readonly LearningMemory memory = new(cache.HashOf);
+
     /// <summary>What a car's log tells of it; nothing where no car is named.</summary>
     /// <param name="car">The car's id; null for none.</param>
     /// <exception cref="Core.Quantities.InputFaultException">An id that cannot be one.</exception>
@@ -65,7 +68,7 @@ public sealed class LearntShelf(AnswerCache cache, BeliefStore store, LogStore l
                 return Task.FromResult(kept);
             }
 
-            var learnt = Learning.From(evidence, progress, token);
+            var learnt = Learning.From(evidence, progress, memory, token);
             store.Keep(hash, learnt);
             return Task.FromResult(learnt);
         }, cancel);

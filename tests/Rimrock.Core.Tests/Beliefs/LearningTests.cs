@@ -78,6 +78,59 @@ public class LearningTests
         learnt.Belief.ShouldBe(Population.Prior);
     }
 
+    /// <summary>
+    /// A car and errors as the model has them, seen over a season of twelve days: far from a contradiction, and enough members stand behind it. What is
+    /// remembered of the days before changes no answer.
+    /// </summary>
+    [Theory]
+    [InlineData(11)]
+    [InlineData(12)]
+    [InlineData(13)]
+    public void A_season_of_one_car_contradicts_nothing_and_memory_changes_nothing(int seed)
+    {
+        var random = new Random(seed);
+        var car = PriorFactor.CarOf([.. PriorFactor.All.Select(_ => Normal(random))]);
+        var (paintShift, stickerShift) = (15 * Normal(random), 10 * Normal(random));
+        EvidenceDay[] season = [.. Enumerable.Range(0, 12).Select(day =>
+        {
+            var plan = Plan with
+            {
+                Weather = new Weather(8 + (2 * day)),
+                FrontPad = day > 8 ? Plan.FrontPad with { Name = "another" } : Plan.FrontPad,
+            };
+            var run = new DayRun(plan, [car]);
+            foreach (var phase in new Day(plan).Phases)
+            {
+                run.Run(phase);
+            }
+
+            var (paint, sticker) = (new Observation(ObservationKind.RotorPaint, Session: 1), new Observation(ObservationKind.CaliperSticker, Session: 1));
+            var rim = ObservationModel.Predicted(paint, plan, run, 0, car) + paintShift + (17 * Normal(random));
+            var body = ObservationModel.Predicted(sticker, plan, run, 0, car) + stickerShift + (9 * Normal(random));
+            var (below, cooler) = (Math.Clamp(Math.Floor(rim / 60) * 60, 60, 900), Math.Clamp(Math.Floor(body / 15) * 15, 45, 300));
+            return new EvidenceDay(plan, [paint with { AboveC = below, BelowC = below + 60 }, sticker with { AboveC = cooler, BelowC = cooler + 15 }]);
+        })];
+        var asked = new List<string>();
+        var memory = new LearningMemory(day =>
+        {
+            asked.Add(day.Plan.Weather.ToString());
+            return $"{day.Plan.Weather} {day.Plan.FrontPad.Name} {string.Join(' ', day.Observations)}";
+        });
+        Learning.From(season[..^1], memory: memory);
+        var remembered = Learning.From(season, memory: memory);
+        var anew = Learning.From(season);
+        asked.Count.ShouldBe(23);
+        remembered.Contradicted.ShouldBeFalse();
+        remembered.EffectiveMembers.ShouldBeGreaterThan(Learning.EnoughMembers);
+        remembered.Belief.Weights.ShouldBe(anew.Belief.Weights);
+        remembered.Seen.ShouldBe(anew.Seen);
+
+        // The same readings, with one day's paint a third of the way to red heat higher: nothing explains that.
+        var broken = season.Select((day, i) => i != 4 ? day
+            : day with { Observations = [new Observation(ObservationKind.RotorPeak, Session: 1, Value: 850), .. day.Observations] }).ToList();
+        Learning.From(broken).Contradicted.ShouldBeTrue();
+    }
+
     [Fact]
     public void A_pedal_that_went_soft_makes_a_hot_car_likelier_and_a_firm_one_a_cool_car()
     {

@@ -1,3 +1,4 @@
+using MathNet.Numerics.LinearAlgebra;
 using Rimrock.Core.Beliefs;
 
 namespace Rimrock.Core.Tests.Beliefs;
@@ -34,6 +35,33 @@ public class ProposalTests
         Drawn(proposal, 7).Mean.ShouldBe(0, 0.02, "a factor that does not matter stays where it was");
         Drawn(proposal, 7).Variance.ShouldBe(1.15, 0.06);
         proposal.LogReach().ShouldBe(-0.5 * ((30 * 60 / whole * (30 * 60 / whole)) + (40 * 60 / whole * (40 * 60 / whole))), 0.02);
+    }
+
+    /// <summary>Two readings of one instrument, against the same closed form with its matrices (MathNet.Numerics).</summary>
+    [Fact]
+    public void What_readings_share_is_no_second_witness()
+    {
+        Observation[] seen = [new(ObservationKind.RotorPeak, Value: 460, Error: 5), new(ObservationKind.RotorPeak, Value: 430, Error: 5)];
+        var proposal = Proposal.Towards(Scores, [Linear(400, (0, 30), (3, 40)), Linear(410, (0, 25), (3, -10))], seen, new JointEvidence([[seen[0]], [seen[1]]]));
+        var build = Matrix<double>.Build;
+        var slopes = build.DenseOfArray(new double[,] { { 30, 40 }, { 25, -10 } });
+        var errors = build.DenseOfArray(new double[,] { { 25 + 25 + 100, 100 }, { 100, 25 + 25 + 100 } });
+        var covariance = (build.DenseIdentity(2) + (slopes.Transpose() * errors.Inverse() * slopes)).Inverse();
+        var mean = covariance * slopes.Transpose() * errors.Inverse() * Vector<double>.Build.Dense([60, 20]);
+        Drawn(proposal, 0).Mean.ShouldBe(mean[0], 0.02);
+        Drawn(proposal, 3).Mean.ShouldBe(mean[1], 0.02);
+        Drawn(proposal, 0).Variance.ShouldBe(1.15 * covariance[0, 0], 0.02);
+        Drawn(proposal, 3).Variance.ShouldBe(1.15 * covariance[1, 1], 0.02);
+    }
+
+    /// <summary>Where members count unequally, the line is that of those that count.</summary>
+    [Fact]
+    public void A_line_is_laid_where_members_count()
+    {
+        float[] bent = [.. Scores.Select(row => (float)(400 + (row[0] > 0 ? 30 * row[0] : 0)))];
+        var upper = Proposal.Towards(Scores, [bent], [new Observation(ObservationKind.RotorPeak, Value: 430, Error: 5)],
+            near: [.. Scores.Select(row => row[0] > 0 ? 1.0 : 0)]);
+        Drawn(upper, 0).Mean.ShouldBe(30 * 30.0 / ((30 * 30) + 150), 0.03);
     }
 
     [Fact]

@@ -85,10 +85,10 @@ public class ScopedBeliefTests
         ScopedBelief.Nothing.Newest().ShouldBeSameAs(Population.Prior);
         var prior = ScopedBelief.PriorOf([Plan, Plan with { FrontPad = Others }]);
         prior.Moved.ShouldBe(PriorFactor.Learnable + 4, "the second pads have four guesses of their own");
-        prior.Of(Plan with { FrontPad = Others }).Scores.ShouldBe(Population.Prior.Scores, "the newest come first");
+        prior.Of(Plan).Scores.ShouldBe(Population.Prior.Scores, "what was there first keeps its members, whatever comes after");
         var wear = PriorFactor.All.Select((factor, i) => (factor.Code, i)).First(one => one.Code == "wear").i;
-        var older = prior.Of(Plan).Scores.Select(row => row[wear]).ToArray();
-        older.Average().ShouldBe(0, 0.01);
-        older.Average(z => z * z).ShouldBe(1, 0.02);
+        var newer = prior.Of(Plan with { FrontPad = Others }).Scores.Select(row => row[wear]).ToArray();
+        newer.Average().ShouldBe(0, 0.01);
+        newer.Average(z => z * z).ShouldBe(1, 0.02);
     }
 }
