@@ -7,6 +7,9 @@ internal static partial class NoteTable
 {
     private static NoteLine[] Felt() =>
     [
+        Flat(Spoken.NoBrakes, @"(braked|pressed|brakes?|pedal)( hard)?( and| but|,)? nothing happen\w*", @"nothing happened when i (brake|press|hit)\w*",
+            @"(used|use|using) the hand ?brake to (stop|slow)", @"(stopped|slowed)( it| her| him| the car)? (with|on|by) the hand ?brake"),
+        Flat(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,4}\b(don't|do not|didn't|did not|doesn't|does not) do (anything|much|a thing)"),
         Flat(Spoken.NoBrakes, @"no brakes", @"no braking (power|force|effect)", @"lost (the |my |all |our )*(brakes|braking)",
             @"(did not|didn't|would not|wouldn't|could not|couldn't|won't|will not|barely|hardly) (really |even )?(stop|slow|brake)( down)?"),
         Flat(Spoken.NoBrakes, "(couldn't|could not|can't|cannot) get (it|her|him|the car|the bike) (stopped|slowed|to stop|to slow)",
@@ -65,6 +68,7 @@ internal static partial class NoteTable
         {
             Except = WordsOf(["pedal to the metal (?:all|on|down|out|from|through)"]),
         },
+        Row(Spoken.SinkingPedal, @"pedal\b[\w' ]{0,10}\b(on|at|to|hit|hits|hitting|touch\w*|against) (the|its) (stop|end|mat|limit)"),
         Row(Spoken.SinkingPedal,
             @"(pedal|lever)\b[\w' ]{0,16}\b(all the way (to|in)|right down|keeps going|kept going|goes down|went down|going down|to the stop)",
             @"(pedal|lever)\b[\w' ]{0,20}\bslowly (down|away)"),
@@ -100,6 +104,7 @@ internal static partial class NoteTable
         Flat(Spoken.NoAssist, "no (servo|booster|assistance|vacuum)", @"(servo|booster)\b[\w' ]{0,8}\b(not|doesn't|didn't|does not) work\w*"),
         Row(Spoken.NoAssist, @"vacuum (hose|line|pipe|pump)\b[\w' ]{0,12}\b(fell|came|popped|split|off|cracked|failed|loose|leak\w*)",
             @"(pedal|lever)\b[\w' ]{0,16}\b(rock hard|like a rock|like stone|solid as)"),
+        Row(Spoken.SoftPedal, @"(second|third|next) (press|push|stroke|pump|stab)\b[\w' ]{0,10}\b(higher|harder|firmer|better|good|fine)"),
         Row(Spoken.SoftPedal, @"(two|three|four|several|\d) pumps\b[\w' ]{0,14}\b(corners?|turns?|stops?|brak\w*|hairpins?)"),
         Row(Spoken.SoftPedal, @"(pedal|lever) travel\b[\w' ]{0,10}\b(twice|doubled?|too much|excessive)",
             @"(pedal|lever)\b[\w' ]{0,12}\b(further|deeper|lower) (down|away|each|every|with)",
@@ -122,6 +127,7 @@ internal static partial class NoteTable
         Row(Spoken.RearLocks, @"(rears?|rear wheels?|back|rear axle)\b[\w' ]{0,10}\block\w*", @"lock\w*[\w' ]{0,8}\b(rears?|back)",
             @"(rear|back|tail)\b[\w' ]{0,8}\b(stepp?|came|comes|kick|snapp?|slid|went|goes)\w*\b[\w' ]{0,8}\b"
                 + @"(out|round|around|sideways)\b[\w' ]{0,16}\bbrak\w*"),
+        Row(Spoken.Judder, @"steering( wheel)? (shook|shakes|shimm\w*)"),
         Row(Spoken.Judder, @"(judder\w*|warped|vibrat\w*|shak(es|ing)|shudder\w*|puls(es|ing|ation|ating))"),
         Row(Spoken.Judder, @"(pedal|lever|steering)\b[\w' ]{0,10}\b(kick\w*|flutter\w*|wobbl\w*|tremb\w*)",
             @"(hot|dark|blue|black|grey) (spots?|patches|marks)\b[\w' ]{0,14}\b(discs?|rotors?|rings?|faces?)",

@@ -26,7 +26,7 @@ internal static partial class NoteTable
     // What is seen, heard and smelt.
     private static NoteLine[] Seen() =>
     [
-        Row(Spoken.Leak, @"(leak\w*|drip\w*|weeping|weeps|seep\w*|puddle\w*)",
+        Row(Spoken.Leak, @"(leak\w*|drip\w*|weeping|weeps?|seep\w*|puddle\w*)",
             @"fluid\b[\w' ]{0,24}\b(on|inside|over|under|down)\b[\w' ]{0,16}\b(wheels?|rims?|tyres?|tires?|calipers?|floor|ground|hoses?|pads?|rotors?|car)",
             @"(wet|damp|oily)\b[\w' ]{0,10}\b(patch|spot|stain)(es|s)?\b[\w' ]{0,24}\b(wheels?|tyres?|tires?|calipers?|hoses?|car)",
             @"(wet|damp|moist|oily)\b[\w' ]{0,12}\b(around|at|near|below|under)\b[\w' ]{0,12}\b"
@@ -51,6 +51,12 @@ internal static partial class NoteTable
             @"(servo|booster)\b[\w' ]{0,10}\bfull of\b[\w' ]{0,10}\bfluid", @"lost \d+ ?(mm|ml|cc)( of)?( brake)? fluid"),
         Row(Spoken.Leak, @"drops?( of fluid)? (on|at|from|under|below)\b[\w' ]{0,14}\b(bleed\w*|nipples?|calipers?|hoses?|unions?|banjos?"
                 + @"|wheels?|cylinders?)"),
+        Row(Spoken.Leak, @"seals?\b[\w' ]{0,8}\b(pushed|popped|came|blown|blew|hanging) out"),
+        Row(Spoken.WrongFluid, @"(power steering|mineral|engine|gear|gearbox|hydraulic|atf)( oil| fluid)?\b[\w' ]{0,30}\b(brakes?|reservoir"
+                + @"|by (mistake|accident)|instead of)",
+            @"(reservoir|brakes?)\b[\w' ]{0,20}\b(with|of|up with) (power steering|mineral|engine|gear|gearbox|hydraulic) (oil|fluid)",
+            @"(mixed|mixing|added|put|topped up with) (in )?(some )?silicone", @"silicone\b[\w' ]{0,16}\b(mixed|on top of|into|with the old|with glycol)",
+            "dot ?5 (into|with|on top of|over) (the )?(old|glycol|dot)"),
         Row(Spoken.Fire, @"(caught (fire|light|alight)|flames?|flaming)", Parts + Near + "on fire",
             @"fire (at|in|from|under|around|inside)\b[\w' ]{0,14}\b(wheels?|brakes?|calipers?|discs?|rotors?|arch)"),
         Row(Spoken.Cracked, @"(cracks?|cracked|fractured?|sheared|shattered|exploded)",
@@ -73,6 +79,11 @@ internal static partial class NoteTable
             @"lost (a|one|two|three) wheel (nut|bolt|stud)s?", @"wheels?\b[\w' ]{0,10}\b(nearly |almost )?(came|coming|fell) off"),
         Flat(Spoken.WheelPlay, @"(forgot|didn't|did not|never)\b[\w' ]{0,6}\b(torque|tighten)(ed)? (the |my |our )?(\w+ )?(wheels?|nuts?|lugs?)",
             @"wheels? (not|never) torqued"),
+        Row(Spoken.WheelPlay, @"play (at|between) (12|6|9|3|twelve|six|nine|three)\b", @"(hubs?|wheel bearings?)\b[\w' ]{0,10}\bgrumbl\w*",
+            @"(a|one|two|three) (wheel )?(studs?|nuts?|bolts?) (short|down|less|missing)"),
+        Flat(Spoken.Loose,
+            @"(forgot|forgotten|didn't|did not|never)\b[\w' ]{0,4}\b(put|fit|install|refit)(ted)? (the |a |my |all )?(\w+ ){0,2}"
+                + "(pins?|clips?|bolts?|springs?|screws?)"),
         Row(Spoken.WheelPlay, @"(wheel bearings?|hubs?)\b[\w' ]{0,14}\b(rough|hot|dry|gritty|grinding|crunchy|smok\w*)",
             @"grease\b[\w' ]{0,22}\b(hubs?|bearings?|grease cap)"),
         Row(Spoken.Loose, Parts + Near + @"(loose\w*|missing|play|came off|fell off|fell out|backed out)", @"(loose|missing)" + Near + Parts, @"play in",
@@ -118,6 +129,8 @@ internal static partial class NoteTable
         Row(Spoken.Stuck, @"(hammer|beat|bash|kick|prise|lever)(ed)?\b[\w' ]{0,10}\b(wheel|disc|rotor|drum)s?\b[\w' ]{0,10}\b(free|off|loose)",
             @"brakes?\b[\w' ]{0,8}\b(stayed|stays|stay|remain\w*|hung|hang\w*) on",
             @"wheels?\b[\w' ]{0,10}\b(hot|warm) (to (the )?touch|after (the )?(drive|motorway|cool))"),
+        Flat(Spoken.Stuck, "(does not|doesn't|did not|didn't|won't|would not|wouldn't) come free"),
+        Row(Spoken.Stuck, @"(one|left|right) (caliper|wheel|disc|rotor|corner|brake)\b[\w' ]{0,6}\b(cold|cooler|cool)\b[\w', ]{0,14}\b(others?|rest|hot)"),
         Flat(Spoken.Stuck, @"(would not|wouldn't|won't|will not|refused to) (roll|rotate|move)",
             @"(pedal|lever|pistons?)\b[\w' ]{0,10}\b(not|didn't|doesn't|won't) (return|(come|spring|go) (back|up))"),
         Row(Spoken.Smoke, @"(smoke|smokes|smoking|smoky)") with
@@ -174,6 +187,7 @@ internal static partial class NoteTable
             @"friction (surface|material|lining)\b[\w' ]{0,14}\b(fall\w*|fell|com\w*|gone|lost|loose)",
             @"(pieces?|bits?|chunks?|lumps?) of friction", @"(pad|lining) thickness\b[\w' ]{0,6}\b([01]([.,]\d)?|2([.,]0)?)( ?mm)?",
             @"([01]([.,]\d)?) ?(mm|millimet\w*) left"),
+        Row(Spoken.WornOut, "only (the )?(backing|metal|steel)( plates?)? left"),
         Row(Spoken.WarningLight,
             @"(warning|dash\w*|handbrake|fluid|level|pad wear|wear) (light|lamp)s?\b[\w' ]{0,16}\b(on|came|lit|flash\w*)",
             @"brakes? (light|lamp)s? (came on|lit up|flash\w*)", @"red (light|lamp)s?\b[\w' ]{0,24}\b(brak\w*|dash\w*)",
@@ -195,6 +209,8 @@ internal static partial class NoteTable
             @"glow\w*\b[\w' ]{0,16}\b(wheels?|spokes?|arch\w*)",
             @"melted\b[\w' ]{0,12}\b(wheel|centre|center|hub|valve)\b[\w' ]{0,8}\b(caps?|weights?|stems?)?"),
         Row(Spoken.Glowed, @"glow(ed|ing) (like|red|orange|cherry|bright\w*)"),
+        Row(Spoken.CaliperBurnt, @"(paint|lacquer) (on|of) (the |a |my )?(\w+ )?calipers?\b[\w' ]{0,10}\b(bubbl\w*|blister\w*|brown\w*|flak\w*|burnt)"),
+        Row(Spoken.WeakHandbrake, @"(hand ?brake|parking brake)\b[\w' ]{0,14}\b(all the way up|to the top|\d+ clicks)"),
         Row(Spoken.CaliperBurnt, @"caliper('s)?\b[\w' ]{0,16}\b(brown|burnt|burned|blister\w*|discolou?red)",
             @"(brown|burnt|burned|blistered|discolou?red)\b[\w' ]{0,12}\bcalipers?"),
         Row(Spoken.LowLevel, "add(ed|ing)? (some |more |brake )*fluid",
@@ -243,10 +259,10 @@ internal static partial class NoteTable
     public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
 
     /// <summary>What is at the front of a car; a corner's letters, left or right, in either order.</summary>
-    public static Regex Front { get; } = WordsOf(["fronts?", "fl|lf|rf|f/?[lr]|[nof]/s/?f"]);
+    public static Regex Front { get; } = WordsOf(["fronts?", "fl|fr|lf|rf|[no]/s[ /]?f"]);
 
     /// <summary>What is behind.</summary>
-    public static Regex Rear { get; } = WordsOf(["rears?", "(at|in) the back", $"back (left|right|axle|ones?|{Bits})", "rl|lr|rr|r/[lr]|[nof]/s/?r"]);
+    public static Regex Rear { get; } = WordsOf(["rears?", "(at|in) the back", $"back (left|right|axle|ones?|{Bits})", "rl|lr|rr|[no]/s[ /]?r"]);
 
     /// <summary>Drums and what is in them.</summary>
     public static Regex Drums { get; } = WordsOf(["drums?", "shoes?"]);

@@ -19,6 +19,21 @@ public sealed class LearningMemory(Func<EvidenceDay, string> keyOf)
     private readonly Dictionary<string, DayAnswers> kept = [];
     private readonly Queue<string> oldest = [];
 
+    /// <summary>One that remembers as much, and forgets and keeps by itself from then on.</summary>
+    public LearningMemory Copy()
+    {
+        var copy = new LearningMemory(keyOf);
+        lock (kept)
+        {
+            foreach (var key in oldest)
+            {
+                copy.Keep(key, kept[key]);
+            }
+        }
+
+        return copy;
+    }
+
     /// <summary>A day's text for the members that a prior gives it.</summary>
     internal string KeyOf(EvidenceDay day, string members) => $"{members}/{keyOf(day)}";
 

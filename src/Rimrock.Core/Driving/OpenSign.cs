@@ -53,6 +53,9 @@ public enum Trouble
 
     /// <summary>No help of a booster.</summary>
     NoAssist,
+
+    /// <summary>Fluid of another kind in the hydraulics.</summary>
+    WrongFluid,
 }
 
 /// <summary>What stops a car, and where.</summary>
@@ -84,7 +87,7 @@ public sealed record OpenSign(DateOnly Since, Trouble Trouble, Axle? Axle = null
 
     /// <summary>The same of a trouble.</summary>
     public static bool IsOfTheHydraulics(Trouble trouble) => trouble is Trouble.SoftPedal or Trouble.SinkingPedal or Trouble.Leak
-        or Trouble.BurntSeals;
+        or Trouble.BurntSeals or Trouble.WrongFluid;
 
     /// <summary>True of a trouble that sits at a wheel: it is looked for there.</summary>
     public static bool IsAtAWheel(Trouble trouble) => trouble is Trouble.WheelPlay or Trouble.BadHose || IsOfParts(trouble);

@@ -29,6 +29,10 @@ public sealed partial class Matcher
         return stops.Count > 0 && Mended(front) is { Count: > 0 } mended ? mended : front;
     }
 
+    /// <summary>What the cheapest costs that leaves no stop; null where nothing does.</summary>
+    private double? CheapestMended() =>
+        Mending().Where(one => HardStops.OfFitted(one.On(plan, wishes)).Count == 0).Select(one => (double?)Reckoned(one)).Min();
+
     // What leaves no stop; where nothing does, the first few with other parts besides, each of which takes a stop away.
     private List<Selection> Mended(List<Selection> some)
     {

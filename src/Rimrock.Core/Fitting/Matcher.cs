@@ -35,6 +35,7 @@ public sealed partial class Matcher
     private readonly RearSearch behind;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
     private MatchStage deepest = MatchStage.First;
+    private bool isBeyondPurse;
 
     private Matcher(PredictionPlan plan, Offer offer, Wishes wishes, SearchResult found, SetupJudge judge, DrawnSetup fitted,
         KitSearch kits)
@@ -77,16 +78,26 @@ public sealed partial class Matcher
         InputFaultException.ThrowIfAny(faults);
         wishes = wishes.For(plan);
         var year = laid ?? new Year(plan);
+        var within = With(wishes);
 
-        // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
-        var judge = new SetupJudge(plan, offer, wishes, year, belief ?? ScopedBelief.Nothing);
-        var fitted = judge.Draw(Selection.Fitted(plan));
-        var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
+        // What must be changed is not held against the purse, where nothing in it may be driven on: then the cheapest that may is looked for.
+        return wishes.MostToBuy is not null && within.stops.Count > 0 && within.CheapestMended() is null
+            && With(wishes with { MostToBuy = null }).CheapestMended() is { } least
+            ? With(wishes with { MostToBuy = Math.Ceiling(least) }, isBeyond: true) : within;
 
-        // Nominated is for the kind of day that asks most of what is fitted.
-        var worst = judge.WorstDay(fitted, cancel);
-        var found = new SetupSearch(reckonedPlan.On(reckonedPlan.Planned()[worst]), reckonedOffer, wishes, year.Days[worst]).Run(progress, cancel);
-        return new Matcher(plan, offer, wishes, found, judge, fitted, new KitSearch(plan, offer, wishes, worst, year.Days[worst]));
+        Matcher With(Wishes wishes, bool isBeyond = false)
+        {
+            // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
+            var judge = new SetupJudge(plan, offer, wishes, year, belief ?? ScopedBelief.Nothing);
+            var fitted = judge.Draw(Selection.Fitted(plan));
+            var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
+
+            // Nominated is for the kind of day that asks most of what is fitted.
+            var worst = judge.WorstDay(fitted, cancel);
+            var found = new SetupSearch(reckonedPlan.On(reckonedPlan.Planned()[worst]), reckonedOffer, wishes, year.Days[worst]).Run(progress, cancel);
+            var kits = new KitSearch(plan, offer, wishes, worst, year.Days[worst]);
+            return new Matcher(plan, offer, wishes, found, judge, fitted, kits) { isBeyondPurse = isBeyond };
+        }
     }
 
     /// <summary>Judges as far as a stage asks.</summary>
@@ -154,7 +165,8 @@ public sealed partial class Matcher
             return new MatchAnswer(stage, outcome,
                 MatchWords.Verdict(outcome, asItStands, told, (steps, driving, steps is [.., var last] ? last.Setup.BuySets : null), due, stops, plan, wishes),
                 asItStands, told, steps, walk?.End, Explain(rows), due, found.Examined, stops,
-                [.. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
+                [.. isBeyondPurse ? [Said.Of("match-words.beyond-purse")] : (Said[])[],
+                    .. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
 
             bool Holds() => listed is [var best, ..]

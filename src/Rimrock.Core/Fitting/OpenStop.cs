@@ -29,6 +29,7 @@ public static class OpenStop
             Trouble.WarningLight => Said.Of("open-stop.warning-light", day),
             Trouble.OiledFace => Said.Of("open-stop.oiled-face", day),
             Trouble.ThinRotor => Said.Of("open-stop.thin-rotor", day),
+            Trouble.WrongFluid => Said.Of("open-stop.wrong-fluid", day),
             Trouble.NoAssist => Said.Of("open-stop.no-assist", day),
             Trouble.BurntSeals => Said.Of("open-stop.burnt-seals", day),
             _ => Said.Of("open-stop.loose-hardware", day),

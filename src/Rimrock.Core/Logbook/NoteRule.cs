@@ -105,6 +105,9 @@ public enum Spoken
     /// <summary>Water in the fluid.</summary>
     WetFluid,
 
+    /// <summary>Another kind of fluid in the brakes.</summary>
+    WrongFluid,
+
     /// <summary>Something that is wrong with what stops the car, in words that no rule knows.</summary>
     Unclear,
 }
@@ -165,6 +168,8 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         Like(Spoken.DarkFluid, Said.Of("note-rule.dark-fluid"), Entries.Sign.DarkFluid),
         new(Spoken.NoAssist, Said.Of("note-rule.no-assist"), Verdict.StopNow, Said.Of("note-rule.test-the-booster"), Said.Of("note-rule.no-booster-no-drive"),
             Leaves: Trouble.NoAssist),
+        new(Spoken.WrongFluid, Said.Of("note-rule.wrong-fluid"), Verdict.StopNow, Said.Of("note-rule.drain-and-renew-seals"),
+            Said.Of("note-rule.seals-know-one-fluid"), Leaves: Trouble.WrongFluid),
         new(Spoken.BurntBoot, Said.Of("note-rule.burnt-boot"), Verdict.ChangeBefore, Said.Of("stop-or-go.torn-burnt-dust-boot"),
             Said.Of("stop-or-go.torn-boots-changed")),
         new(Spoken.WeakHandbrake, Said.Of("note-rule.weak-handbrake"), Verdict.ChangeBefore, Said.Of("note-rule.chock-and-adjust"),

@@ -45,6 +45,8 @@ internal static class AskWords
         ("open-stop.worn-pads", "Pads were worn out on {0}: other pads, or both pads of each corner measured, before anybody drives."),
         ("open-stop.warning-light", "The brakes' warning light was on, on {0}: look at the level and write it down, or bleed, before anybody drives."),
         ("open-stop.oiled-face", "Oil or grease was on the brakes on {0}: find where it comes from; other pads, or faces that were looked at and are sound."),
+        ("open-stop.wrong-fluid",
+            "Another kind of fluid went into the brakes on {0}, and no bleed is written down since: drain, renew seals and hoses, flush and bleed."),
         ("open-stop.no-assist",
             "The booster gave no help on {0}: what feeds it and the booster are mended, and a day with a firm pedal that stops is written down."),
         ("open-stop.thin-rotor", "A rotor was below its limit on {0}: other rotors, or its thickness measured and written down."),

@@ -112,6 +112,8 @@ internal static class FittingWords
         ("match-words.nothing-shelf-not-judged", "Nothing on the shelf helps enough: the best leaves {0}. Not judged yet: {1}."),
         ("match-words.driving-does-it", "What is on it holds if it is driven otherwise: {1}. The best on the shelf alone leaves {0}."),
         ("match-words.driving-does-rest", "Nothing on the shelf helps enough: the best leaves {0}. Driven otherwise it holds then: {1}."),
+        ("match-words.beyond-purse",
+            "Nothing that may be driven on is to be had for what you want to spend: the cheapest that may is shown, whatever it costs."),
         ("match-words.nothing-shelf-may-fitted", "Nothing on the shelf may be fitted: look at what was refused, and why."),
         ("match-words.danger-day-like-against", "the danger on a day like this is {0} against {1}"),
         ("match-words.chance-damage-against", "the chance of damage is {0} against {1}"),

@@ -88,6 +88,10 @@ internal static class NoteWords
         ("note-rule.low-level", "a fluid level that fell"),
         ("note-rule.measure-before-topping-up",
             "Measure the pads, and write the level down: what their wear does not explain is a leak until shown otherwise. Topping up hides it."),
+        ("note-rule.wrong-fluid", "another kind of fluid in the brakes"),
+        ("note-rule.drain-and-renew-seals",
+            "Oil swells the seals, and silicone mixes with nothing else: nobody drives; drain, renew every seal and hose, flush, bleed."),
+        ("note-rule.seals-know-one-fluid", "Seals are made for one chemistry."),
         ("note-rule.no-assist", "a booster that helps no more"),
         ("note-rule.test-the-booster",
             "Do not drive on: without it the pedal asks several times the force. Engine off, pump until it is hard, hold it, start the engine: it must sink a "

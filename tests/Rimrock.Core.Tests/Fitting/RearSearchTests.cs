@@ -38,6 +38,23 @@ public class RearSearchTests
             .ShouldNotContain(rotor => rotor.Id == TypicalShelf.Mark + "rear-plain", "those on the car are as good");
     }
 
+    /// <summary>A purse is no reason to drive on what must not be driven on: the cheapest that may is named, and that it costs more than was to be spent.</summary>
+    [Fact]
+    public void What_must_be_changed_is_not_held_against_the_purse()
+    {
+        var worn = Plan with { RearRotor = Own with { ThicknessMm = Own.MinThicknessMm - 0.2 } };
+        bool IsSaid(MatchAnswer answer) => answer.Remarks.Any(said => said.Code == "match-words.beyond-purse");
+        var tight = Matcher.Search(worn, Offer, Free with { MostToBuy = 40 }).Answer(MatchStage.First);
+        tight.Shortlist.ShouldNotBeEmpty();
+        tight.Shortlist.ShouldAllBe(row => HardStops.OfFitted(Selection.OfKey(row.Key, worn, Offer)!.On(worn, Free)).Count == 0);
+        tight.Shortlist.ShouldAllBe(row => row.Cost.BuyNow <= 111);
+        IsSaid(tight).ShouldBeTrue();
+        var wide = Matcher.Search(worn, Offer, Free with { MostToBuy = 130 }).Answer(MatchStage.First);
+        wide.Shortlist.ShouldAllBe(row => row.Parts.RearRotor!.Id == "ring" && row.Cost.BuyNow <= 130);
+        IsSaid(wide).ShouldBeFalse();
+        IsSaid(Matcher.Search(Plan, Offer, Free with { MostToBuy = 1 }).Answer(MatchStage.Sketch)).ShouldBeFalse("nothing must be changed");
+    }
+
     [Fact]
     public void Rear_rotors_that_burnt_or_cracked_are_changed_first()
     {

@@ -28,7 +28,7 @@ public class StopOrGoDayTests
         }
 
         Spoken[] stops = [Spoken.Leak, Spoken.Fire, Spoken.NoBrakes, Spoken.Faded, Spoken.SinkingPedal, Spoken.SoftPedal, Spoken.Cracked, Spoken.WheelPlay,
-            Spoken.Loose, Spoken.BadHose, Spoken.Grinding, Spoken.WornOut, Spoken.WarningLight, Spoken.NoAssist, Spoken.Oiled, Spoken.WornRotor];
+            Spoken.Loose, Spoken.BadHose, Spoken.Grinding, Spoken.WornOut, Spoken.WarningLight, Spoken.NoAssist, Spoken.WrongFluid, Spoken.Oiled, Spoken.WornRotor];
         NoteRule.All.Where(rule => rule.Verdict == Verdict.StopNow).Select(rule => rule.Of).Order().ShouldBe(stops.Order());
 
         // A sign that was ticked is told once, and a note is never fine.

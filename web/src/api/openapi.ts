@@ -4277,6 +4277,11 @@ export interface components {
             axle?: null | components["schemas"]["Axle"];
             /** @description True for what air, vapour or a leak in the hydraulics does: only bleeding answers it, whatever explains it. */
             isOfHydraulics?: boolean;
+            /**
+             * Format: int32
+             * @description So many axles want something done.
+             */
+            axlesLeft?: number;
         };
         /** @description What is left of a bottle that a finished order opened. */
         OpenedBottle: {
@@ -6543,7 +6548,7 @@ export interface components {
          * @description What stops a car until something is done about it.
          * @enum {unknown}
          */
-        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight" | "oiledFace" | "thinRotor" | "noAssist";
+        Trouble: "softPedal" | "sinkingPedal" | "leak" | "noStop" | "grinding" | "wheelPlay" | "badHose" | "loosePad" | "crackedRotor" | "looseHardware" | "burntRotor" | "burntSeals" | "wornPads" | "warningLight" | "oiledFace" | "thinRotor" | "noAssist" | "wrongFluid";
         /** @description Parts as they usually are, for one car: to be copied, and then the driver's own. */
         TypicalParts: {
             /** @description One of each family that goes with the car's rotors. */
