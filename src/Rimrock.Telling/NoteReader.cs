@@ -33,7 +33,7 @@ public static partial class NoteReader
     private static IEnumerable<Heard> BelowLeast(string text)
     {
         static double Number(Group group) => double.Parse(group.Value.Replace(',', '.'), CultureInfo.InvariantCulture);
-        return NoteTable.Least.Matches(text).Where(match => Number(match.Groups[1]) < Number(match.Groups[6]))
+        return NoteTable.Least.Matches(text).Concat(NoteTable.LeastOfDisc.Matches(text)).Where(match => Number(match.Groups[1]) < Number(match.Groups[6]))
             .Select(match => At(Spoken.WornRotor, text, match));
     }
 

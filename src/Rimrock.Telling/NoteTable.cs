@@ -59,6 +59,7 @@ internal static partial class NoteTable
             "dot ?5 (into|with|on top of|over) (the )?(old|glycol|dot)"),
         Row(Spoken.Fire, @"(caught (fire|light|alight)|flames?|flaming)", Parts + Near + "on fire",
             @"fire (at|in|from|under|around|inside)\b[\w' ]{0,14}\b(wheels?|brakes?|calipers?|discs?|rotors?|arch)"),
+        Row(Spoken.Fire, @"(used|emptied|needed|let off|discharged)\b[\w' ]{0,14}\bextinguisher", @"extinguisher\b[\w' ]{0,10}\b(used|emptied|needed|let off)"),
         Row(Spoken.Cracked, @"(cracks?|cracked|fractured?|sheared|shattered|exploded)",
             Parts + Near + "(cracking|split|snapped|broke (off|up|apart)|broken (off|up)|bent|deformed|distorted)",
             "(split|snapped|broken) " + Parts),
@@ -79,6 +80,7 @@ internal static partial class NoteTable
             @"lost (a|one|two|three) wheel (nut|bolt|stud)s?", @"wheels?\b[\w' ]{0,10}\b(nearly |almost )?(came|coming|fell) off"),
         Flat(Spoken.WheelPlay, @"(forgot|didn't|did not|never)\b[\w' ]{0,6}\b(torque|tighten)(ed)? (the |my |our )?(\w+ )?(wheels?|nuts?|lugs?)",
             @"wheels? (not|never) torqued"),
+        Row(Spoken.WheelPlay, @"nuts?\b[\w' ]{0,6}\b(spun|span|worked) (off|loose)"),
         Row(Spoken.WheelPlay, @"play (at|between) (12|6|9|3|twelve|six|nine|three)\b", @"(hubs?|wheel bearings?)\b[\w' ]{0,10}\bgrumbl\w*",
             @"(a|one|two|three) (wheel )?(studs?|nuts?|bolts?) (short|down|less|missing)"),
         Flat(Spoken.Loose,
@@ -104,6 +106,7 @@ internal static partial class NoteTable
             @"(cut|nick|split|crack) in (the |a |one )?(\w+ )?(hoses?|brake lines?|braided lines?)",
             @"(tyre|tire|wheel)s?\b[\w' ]{0,10}\b(touch\w*|rub\w*|caught)\b[\w' ]{0,16}\b(hoses?|brake lines?)",
             @"(bulging|swollen|chafed|perished|melted|kinked)\b[\w' ]{0,12}\b(hoses?|lines?)"),
+        Row(Spoken.BadHose, @"flexis?\b[\w' ]{0,14}\b(bulg\w*|swell\w*|swollen|chaf\w*|rub\w*|crack\w*|split|perished)"),
         Row(Spoken.BadHose, @"(hoses?|brake (lines?|pipes?))\b[\w' ]{0,14}\b(balloon\w*|blister\w*|burst|blew|blown|twisted|stretched|trapped"
                 + @"|pinched|corroded|rust\w*|crack\w*|old and hard|brittle)",
             @"(ballooning|burst|pinched|trapped|corroded|rusty|twisted) (brake )?(hoses?|lines?|pipes?)"),
@@ -113,6 +116,7 @@ internal static partial class NoteTable
         {
             Except = WordsOf(["pedal to the metal"]),
         },
+        Row(Spoken.Grinding, @"(shields?|back ?plates?)\b[\w' ]{0,10}\b(touch\w*|rub\w*|scrap\w*|catch\w*)\b[\w' ]{0,10}\b(discs?|rotors?)"),
         Row(Spoken.Grinding, @"sparks?\b[\w' ]{0,16}\b(wheels?|brakes?|calipers?|discs?|rotors?|pads?)",
             @"(pads?|rivets?|plates?)\b[\w' ]{0,12}\b(digging|scoring|cutting|gouging|touching) \b[\w' ]{0,10}\b(discs?|rotors?)"),
         Row(Spoken.Grinding, @"(wheels?|weights?|spokes?|rims?)\b[\w' ]{0,10}\b(touch\w*|rub\w*|hit\w*|foul\w*|scrap\w*|catch\w*)\b[\w' ]{0,10}\bcalipers?",
@@ -129,6 +133,8 @@ internal static partial class NoteTable
         Row(Spoken.Stuck, @"(hammer|beat|bash|kick|prise|lever)(ed)?\b[\w' ]{0,10}\b(wheel|disc|rotor|drum)s?\b[\w' ]{0,10}\b(free|off|loose)",
             @"brakes?\b[\w' ]{0,8}\b(stayed|stays|stay|remain\w*|hung|hang\w*) on",
             @"wheels?\b[\w' ]{0,10}\b(hot|warm) (to (the )?touch|after (the )?(drive|motorway|cool))"),
+        Row(Spoken.Stuck, @"brakes?\b[\w' ]{0,6}\bbinds?"),
+        Flat(Spoken.Stuck, @"wheel\b[\w' ]{0,8}\bhot\b[\w', ]{0,24}\bnot the others?"),
         Flat(Spoken.Stuck, "(does not|doesn't|did not|didn't|won't|would not|wouldn't) come free"),
         Row(Spoken.Stuck, @"(one|left|right) (caliper|wheel|disc|rotor|corner|brake)\b[\w' ]{0,6}\b(cold|cooler|cool)\b[\w', ]{0,14}\b(others?|rest|hot)"),
         Flat(Spoken.Stuck, @"(would not|wouldn't|won't|will not|refused to) (roll|rotate|move)",
@@ -187,6 +193,8 @@ internal static partial class NoteTable
             @"friction (surface|material|lining)\b[\w' ]{0,14}\b(fall\w*|fell|com\w*|gone|lost|loose)",
             @"(pieces?|bits?|chunks?|lumps?) of friction", @"(pad|lining) thickness\b[\w' ]{0,6}\b([01]([.,]\d)?|2([.,]0)?)( ?mm)?",
             @"([01]([.,]\d)?) ?(mm|millimet\w*) left"),
+        Row(Spoken.WornOut, @"pads?\b[\w' ]{0,10}\b(at|on|to) the (plates?|backing|metal)", @"pads?\b[\w' ]{0,8}\bchunk\w*",
+            @"edges? of (the |a |my )?pads?\b[\w' ]{0,8}\b(gone|missing|broken)"),
         Row(Spoken.WornOut, "only (the )?(backing|metal|steel)( plates?)? left"),
         Row(Spoken.WarningLight,
             @"(warning|dash\w*|handbrake|fluid|level|pad wear|wear) (light|lamp)s?\b[\w' ]{0,16}\b(on|came|lit|flash\w*)",
@@ -209,6 +217,11 @@ internal static partial class NoteTable
             @"glow\w*\b[\w' ]{0,16}\b(wheels?|spokes?|arch\w*)",
             @"melted\b[\w' ]{0,12}\b(wheel|centre|center|hub|valve)\b[\w' ]{0,8}\b(caps?|weights?|stems?)?"),
         Row(Spoken.Glowed, @"glow(ed|ing) (like|red|orange|cherry|bright\w*)"),
+        Row(Spoken.CaliperBurnt, @"(strips?|stickers?|labels?)\b[\w' ]{0,6}\ball (black|gone|turned)"),
+        Row(Spoken.Glowed, @"brakes?\b[\w', ]{0,20}\bglow\w*"),
+        Row(Spoken.BurntBoot, @"(seals?|boots?)\b[\w' ]{0,8}\b(crisp\w*|charred|cooked|brittle)"),
+        Row(Spoken.WornRotor, @"(discs?|rotors?)\b[\w' ]{0,10}\b(minimum|limit) (thickness )?reached",
+            @"(discs?|rotors?)\b[\w' ]{0,10}\breached (the |its )?(minimum|limit)"),
         Row(Spoken.CaliperBurnt, @"(paint|lacquer) (on|of) (the |a |my )?(\w+ )?calipers?\b[\w' ]{0,10}\b(bubbl\w*|blister\w*|brown\w*|flak\w*|burnt)"),
         Row(Spoken.WeakHandbrake, @"(hand ?brake|parking brake)\b[\w' ]{0,14}\b(all the way up|to the top|\d+ clicks)"),
         Row(Spoken.CaliperBurnt, @"caliper('s)?\b[\w' ]{0,16}\b(brown|burnt|burned|blister\w*|discolou?red)",
@@ -253,24 +266,7 @@ internal static partial class NoteTable
                 + @"|damag\w*|jam(s|med|ming)?|burst"
         + @"|tor(e|n)|ripped|scary|scared|frighten\w*|worr(y|ied|ying)|mixed|groov\w*|scor(ed|ing)|lip|taper\w*|melt\w*|iffy|sus|wedge\w*|dished"
                 + @"|coned|uneven\w*|corroded|foam\w*|chatter\w*|a step|worn (much|more|twice|at an)|thinner|fault\w*|burnt|took over|runs all|unequal\w*"
-                + @"|no confidence|lost|dodgy|suspect|concern\w*|disintegrat\w*";
-
-    /// <summary>A thickness, in millimetres by its word ("1 min 58" is a lap), beside the least that it may be.</summary>
-    public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
-
-    /// <summary>What is at the front of a car; a corner's letters, left or right, in either order.</summary>
-    public static Regex Front { get; } = WordsOf(["fronts?", "fl|fr|lf|rf|[no]/s[ /]?f"]);
-
-    /// <summary>What is behind.</summary>
-    public static Regex Rear { get; } = WordsOf(["rears?", "(at|in) the back", $"back (left|right|axle|ones?|{Bits})", "rl|lr|rr|[no]/s[ /]?r"]);
-
-    /// <summary>Drums and what is in them.</summary>
-    public static Regex Drums { get; } = WordsOf(["drums?", "shoes?"]);
-
-    /// <summary>Words for what is well.</summary>
-    public static Regex Well { get; } = WordsOf(["fine", "ok", "okay", "good", "sound", "perfect", "new", "great", "healthy", "alright", "all right"]);
-
-    private const string Bits = "wheels?|discs?|rotors?|pads?|brakes?|calipers?|hoses?";
+                + @"|no confidence|lost|dodgy|suspect|concern\w*|disintegrat\w*|pitted";
 
     private static NoteLine Row(Spoken of, params string[] words) => new(of, WordsOf(words), true);
 
