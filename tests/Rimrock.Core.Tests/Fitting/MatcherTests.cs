@@ -53,7 +53,7 @@ public class MatcherTests
     public void Wear_that_was_learnt_is_what_is_paid_for()
     {
         var priced = Plan with { FrontPad = Plan.FrontPad with { PriceAxleSet = 5000 } };
-        var belief = Learning.From([new EvidenceDay(priced, [new Observation(ObservationKind.PadWear, Value: 0.05, Error: 0.1)])]).Scoped;
+        var belief = Learning.From([new EvidenceDay(priced, [new Observation(ObservationKind.PadWear, Value: 0.05, Error: 0.03)])]).Scoped;
         CostLine Front(ScopedBelief? by) => Matcher.Search(priced, ShelfSamples.Small, Free, belief: by).Answer(MatchStage.Sketch).Fitted.Cost.Lines[0];
         var (before, after, learnt) = (Front(null), Front(belief), belief.WearOf(priced));
         learnt.P50.ShouldBeLessThan(0.7);
