@@ -15,13 +15,14 @@ public static partial class Learning
     public const double EnoughMembers = 100;
 
     private const int MostRounds = 5;
+    // Members for each score where lines are laid (engineering judgement).
     private const double FitPerScore = 3;
     private const double LeastPower = 1e-3;
     private const double NextToNothing = 1e-6;
 
     // Evidence that lies three and a half standard deviations from all that was believed is explained by nothing: what the best member misses, and how far
     // the members had to move to come so near. Of several observations the two together are half of a chi-square of as many degrees, where the model is
-    // right and nearly linear; its upper quantile at the same chance by Wilson and Hilferty (Proc. Nat. Acad. Sci. 17 (1931) 684-688; from memory).
+    // right and nearly linear; its upper quantile at about that chance by Wilson and Hilferty (Proc. Nat. Acad. Sci. 17 (1931) 684-688; from memory).
     private const double HopelessLog = -6;
     private const double HopelessSigmas = 3.2;
 

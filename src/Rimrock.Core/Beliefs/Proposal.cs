@@ -101,7 +101,7 @@ internal sealed class Proposal(double[] mean, double[][] root)
     {
         private const double LeastOwn = 0.05;
 
-        // What is shared is no more than nearly all of it.
+        // What is shared is no more than nearly all of it (engineering judgement).
         public double Variance(JointEvidence? together) =>
             Math.Max(Sigma * Sigma, (1 + LeastOwn) * (together?.Shared(Place, Place) ?? 0) * Unit * Unit);
     }
