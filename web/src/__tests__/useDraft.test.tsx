@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { BrowserRouter, useSearchParams } from 'react-router';
+import { BrowserRouter, useNavigate, useSearchParams } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import * as api from '../api/client';
 import type { PredictionResult } from '../api/client';
@@ -74,6 +74,22 @@ describe('a change of the plan', () => {
     expect(new URLSearchParams(window.location.search).get('write')).toBe('day');
     expect(inAddress()).toBe(31);
     expect(params.result.current.draft.draft!.weather.ambientC).toBe(31);
+  });
+
+  it('leaves whoever went to another room there, though it was asked for in the first', async () => {
+    const rooms = renderHook(() => ({ draft: useDraft(shelf), go: useNavigate() }), {
+      wrapper: ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={client}>
+          <BrowserRouter>{children}</BrowserRouter>
+        </QueryClientProvider>
+      ),
+    });
+    const { change } = rooms.result.current.draft;
+    act(() => void rooms.result.current.go('/ready'));
+    act(() => change(warmer(31)));
+    await settle();
+    expect(window.location.pathname).toBe('/ready');
+    expect(inAddress()).toBe(31);
   });
 
   it('is in the links to other rooms before it is in the address', async () => {

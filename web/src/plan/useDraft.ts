@@ -50,7 +50,12 @@ export function useDraft(shelf: ShelfAnswer | undefined, first: Draft | null = n
   useEffect(() => {
     if (text && decodeDraft(text)) keepLast(text);
   }, [text]);
-  const start = useCallback((next: Draft) => setParams(withDraft(new URLSearchParams(window.location.search), next)), [setParams]);
+  // In the room that is open by then: whoever asked for it in one room and went to the next stays there.
+  const latest = useRef(setParams);
+  useEffect(() => {
+    latest.current = setParams;
+  }, [setParams]);
+  const start = useCallback((next: Draft) => latest.current(withDraft(new URLSearchParams(window.location.search), next)), []);
 
   const settle = useCallback(() => {
     const waiting = ahead.current;
