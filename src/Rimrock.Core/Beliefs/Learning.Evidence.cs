@@ -89,7 +89,7 @@ public static partial class Learning
             {
                 var prior = Quantiles.Weighted(before.Predicted[o], Population.Prior.Weights);
                 var posterior = Quantiles.Weighted(after.Predicted[o], learnt.Weights);
-                told.Add(new SeenAndBelieved(seen[o], prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLog || IsUnexplained(o),
+                told.Add(new SeenAndBelieved(seen[o], prior, hopeless ? prior : posterior, search.Nearest[o] < HopelessLogOf(1) || IsUnexplained(o),
                     explained.TryGetValue(o, out var share) ? share : null));
             }
 

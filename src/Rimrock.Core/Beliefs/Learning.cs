@@ -23,11 +23,10 @@ public static partial class Learning
     // Evidence that lies three and a half standard deviations from all that was believed is explained by nothing: what the best member misses, and how far
     // the members had to move to come so near. Of several observations the two together are half of a chi-square of as many degrees, where the model is
     // right and nearly linear; its upper quantile at about that chance by Wilson and Hilferty (Proc. Nat. Acad. Sci. 17 (1931) 684-688; from memory).
-    private const double HopelessLog = -6;
     private const double HopelessSigmas = 3.2;
 
     private static double HopelessLogOf(int count) =>
-        count == 1 ? HopelessLog : -0.5 * count * Math.Pow(1 - (2.0 / (9 * count)) + (HopelessSigmas * Math.Sqrt(2.0 / (9 * count))), 3);
+        -0.5 * count * Math.Pow(1 - (2.0 / (9 * count)) + (HopelessSigmas * Math.Sqrt(2.0 / (9 * count))), 3);
 
     // A soft pedal of which boiling explains less than this says nothing of the heat (engineering judgement).
     private const double LeastExplained = 0.1;

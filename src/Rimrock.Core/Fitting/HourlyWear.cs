@@ -9,7 +9,10 @@ namespace Rimrock.Core.Fitting;
 /// <param name="FrontDiscJ">Braking energy of one front disc, J/h.</param>
 /// <param name="FaceOverMeanK">Front ring's largest rise of the face over its section, K.</param>
 /// <param name="FrontBurnt">Share of a carbon front ring's mass that burns away, 1/h.</param>
-public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK, double FrontBurnt = 0)
+/// <param name="RearDiscJ">Braking energy of one rear disc, J/h.</param>
+/// <param name="RearBurnt">Share of a carbon rear ring's mass that burns away, 1/h.</param>
+public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double FaceOverMeanK, double FrontBurnt = 0, double RearDiscJ = 0,
+    double RearBurnt = 0)
 {
     /// <summary>How much faster the pads wear than that, by what is believed.</summary>
     public Spread Learnt { get; init; } = Spread.Times(1, PriorSpread.Wear, 6);
@@ -19,4 +22,5 @@ public sealed record HourlyWear(double FrontPadMm3, double RearPadMm3, double Fr
 /// <param name="FrontPadMm3">Front pad volume worn if every pad wore as the worst, mm3 a year.</param>
 /// <param name="RearPadMm3">The same at the rear, mm3 a year.</param>
 /// <param name="FrontDiscJ">Braking energy of one front disc, J a year.</param>
-public sealed record YearlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ);
+/// <param name="RearDiscJ">The same of a rear one.</param>
+public sealed record YearlyWear(double FrontPadMm3, double RearPadMm3, double FrontDiscJ, double RearDiscJ = 0);

@@ -130,6 +130,15 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres(plan.Car) * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
                 ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
+        // Rear rings that nobody changes and nobody priced cost what they did.
+        var ringsBehind = RingsBehind(plan);
+        if (plan.Car.Rear.Brake().RubsBothFaces && (setup.RearRotor is not null || ringsBehind is not null))
+        {
+            var rearHours = RingHours(plan.RearRotor, setup.RearPad.Body, wear.RearDiscJ, 0, wear.RearBurnt);
+            lines.Add(Banded(Said.Of("running-cost.rear-rotors"), ringsBehind / rearHours, Math.Pow(PriorSpread.RingWear, Spread.EdgeSigmas),
+                Said.Of("running-cost.pair-lasts-about", Units.H(rearHours))) with { LastsHours = Math.Round(rearHours, 1) });
+        }
+
         if (setup.Kit is { } calipers)
         {
             Add(Said.Of("running-cost.caliper-kit"), calipers.Body.Price - (2 * (rotor.Finish?.RingPrice ?? rotor.Price ?? 0)));
@@ -141,11 +150,11 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
 
         if (setup.RearKit is { } calipersBehind)
         {
-            Add(Said.Of("running-cost.caliper-kit-rear"), calipersBehind.Body.Price);
+            Add(Said.Of("running-cost.caliper-kit-rear"), calipersBehind.Body.Price - (ringsBehind ?? 0));
         }
-        else if (setup.RearRotor is { } behind)
+        else if (setup.RearRotor is { } behind && !behind.Body.HatsStay(before.RearRotor) && behind.Body.Finish?.RingPrice is { } ringBehind)
         {
-            Add(Said.Of("running-cost.rear-rotors"), behind.Body.PairPrice(before.RearRotor) * before.Car.Rear.Discs / 2);
+            Add(Said.Of("running-cost.rear-rotor-hats"), before.Car.Rear.Discs * (behind.Body.Price - ringBehind));
         }
 
         var brackets = (setup.FrontRotor.Id == Selection.FittedId ? 0 : rotor.BracketPrice(before.FrontRotor))
@@ -173,6 +182,9 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         void Add(Said what, double? price) => lines.Add(Banded(what, price / WriteOffYears / hours, 1, Said.Of("running-cost.written-off-over-five")));
     }
 
+    // What the rear axle's rings cost; null where nobody priced them.
+    private static double? RingsBehind(PredictionPlan plan) => plan.Car.Rear.Discs * (plan.RearRotor.Finish?.RingPrice ?? plan.RearRotor.Price);
+
     // Pads and rings that the other kinds of day wear; fluid, ducts and hoses are the year's already.
     private static double? Elsewhere(Selection setup, PredictionPlan plan, YearlyWear? others, double learnt)
     {
@@ -181,11 +193,14 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             return 0;
         }
 
+        static double Worn(Rotor rotor, Pad pad, double discJ) =>
+            RingWear.WornMm(rotor, pad, discJ) / Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
         var rotor = setup.FrontRotor.Body;
-        var rings = RingWear.WornMm(rotor, setup.FrontPad.Body, others.FrontDiscJ) / Math.Max(0.1, rotor.ThicknessMm - rotor.MinThicknessMm);
+        var behind = plan.Car.Rear.Brake().RubsBothFaces ? RingsBehind(plan) ?? (setup.RearRotor is null ? 0 : null) : 0;
         return (setup.FrontPad.Body.PriceAxleSet * learnt * others.FrontPadMm3 / UsableMm3(plan.Car.Front))
             + (setup.RearPad.Body.PriceAxleSet * learnt * others.RearPadMm3 / UsableMm3(plan.Car.Rear))
-            + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * rings);
+            + (2 * (rotor.Finish?.RingPrice ?? rotor.Price) * Worn(rotor, setup.FrontPad.Body, others.FrontDiscJ))
+            + (behind * Worn(plan.RearRotor, setup.RearPad.Body, others.RearDiscJ));
     }
 
     /// <summary>What has to be bought: everything that is not on the car and does not lie in the garage, fluid in whole bottles, of the same where

@@ -43,7 +43,8 @@ internal sealed partial class SetupJudge
         return new Heated(cold, StreetManners.Of(cold[0].Metres.P50 - cold[0].OriginalMetres, on.FrontPad, on.RearPad, wishes, on.RoadShare(),
             on.FrontRotor.Finish?.HumPoints() ?? 0), over,
             new HourlyWear(run.Front.WornMm3[Middle] * scrape / hours, run.Rear.WornMm3[Middle] / hours,
-                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours)
+                run.Front.EnergyJ[Middle] / (on.Car.Front.Discs * hours), over, run.Front.BurntShare[Middle] / hours,
+                run.Rear.EnergyJ[Middle] / (on.Car.Rear.Discs * hours), run.Rear.BurntShare[Middle] / hours)
             { Learnt = wears.GetOrAdd(belief.KeyOf(on), _ => belief.WearOf(on)) }, Others(on, scrape), ShareOf(on, run));
     }
 
@@ -67,7 +68,8 @@ internal sealed partial class SetupJudge
 
                 var times = planned.DaysAYear;
                 sum = new YearlyWear(sum.FrontPadMm3 + (times * run.Front.WornMm3[Middle] * scrape), sum.RearPadMm3 + (times * run.Rear.WornMm3[Middle]),
-                    sum.FrontDiscJ + (times * run.Front.EnergyJ[Middle] / on.Car.Front.Discs));
+                    sum.FrontDiscJ + (times * run.Front.EnergyJ[Middle] / on.Car.Front.Discs),
+                    sum.RearDiscJ + (times * run.Rear.EnergyJ[Middle] / on.Car.Rear.Discs));
             }
         }
 

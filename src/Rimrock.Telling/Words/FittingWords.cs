@@ -249,6 +249,7 @@ internal static class FittingWords
         ("running-cost.one-flush-season", "one flush a season"),
         ("running-cost.flushes-season", "{0} flushes a season"),
         ("running-cost.front-rotor-hats", "front rotor hats"),
+        ("running-cost.rear-rotor-hats", "rear rotor hats"),
         ("running-cost.written-off-over-five", "written off over five years"),
         ("running-cost.set-lasts-about", "a set lasts about {0:0.#}"),
         ("running-cost.no-wear", "no wear"),

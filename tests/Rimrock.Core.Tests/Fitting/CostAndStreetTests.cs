@@ -58,6 +58,25 @@ public class CostAndStreetTests
     }
 
     [Fact]
+    public void Rear_rings_cost_by_what_they_wear()
+    {
+        var rotor = SampleParts.RearRing with { Price = 70 };
+        var setup = Selection.Fitted(Plan) with { RearRotor = new("r", rotor) };
+        var on = setup.On(Plan, new Wishes());
+        // A tenth of what may be worn in an hour, and two tenths on the year's other days: a pair at 140.
+        var tenth = 0.1 * (rotor.ThicknessMm - rotor.MinThicknessMm) / RingWear.WornMm(rotor, setup.RearPad.Body, 1);
+        RunningCost Of(double discJ, YearlyWear? others = null) =>
+            RunningCost.Of(setup, on, new Wishes(), new HourlyWear(0, 0, 0, 0, RearDiscJ: discJ), Plan, others);
+        var line = Of(tenth).Lines.Single(line => line.Code == "rear-rotors");
+        line.PerHour!.Value.ShouldBe(14, 0.1);
+        line.LastsHours!.Value.ShouldBe(10, 0.1);
+        Of(0).Lines.Single(line => line.Code == "rear-rotors").PerHour.ShouldBe(0);
+        var unpriced = setup with { RearRotor = new("u", rotor with { Price = null }) };
+        RunningCost.Of(unpriced, unpriced.On(Plan, new Wishes()), new Wishes(), new HourlyWear(0, 0, 0, 0), Plan).Unknown.Select(said => said.Name)
+            .ShouldContain("rear-rotors");
+    }
+
+    [Fact]
     public void A_cold_race_pad_is_worse_on_the_street_than_an_organic_one()
     {
         var pedal = ColdStop.EverydayPedalN(Plan);
