@@ -24,16 +24,25 @@ public static partial class NoteReader
     public static IReadOnlyList<Heard> Hear(string? note)
     {
         // Phones write the apostrophe of print; some parts are spelt in two ways; "front, rear discs" are those of one breath.
-        var text = Both().Replace(Calliper().Replace(Disk().Replace(note?.Replace('\u2019', '\'') ?? "", "disc"), "caliper"), "$1 plus ");
+        var text = NoteTable.OtherPedals.Replace(note?.Replace('\u2019', '\'') ?? "", "linkage");
+        text = Both().Replace(Calliper().Replace(Disk().Replace(text, "disc"), "caliper"), "$1 plus ");
         Heard[] known = [.. NoteTable.All.SelectMany(row => Heard(row, text)).Concat(BelowLeast(text)).Distinct()];
-        return known.Length == 0 && NoteTable.Worries.Any(row => Heard(row, text).Any()) ? [new Heard(Spoken.Unclear)] : known;
+        return known.Length > 0 ? known
+            : NoteTable.Worries.Any(row => Heard(row, text).Any()) ? [new Heard(Spoken.Unclear)]
+            : IsUnread(text) ? [new Heard(Spoken.Unread)] : known;
     }
+
+    // Something is said of the brakes, and no word of it is known for harmless: whoever wrote it is asked.
+    private static bool IsUnread(string text) => Sentence().Split(text)
+        .Any(part => NoteTable.Speaks.IsMatch(part) && !NoteTable.Harmless.IsMatch(part) && !NoteTable.OfOthers.IsMatch(part)
+            && More().IsMatch(NoteTable.Speaks.Replace(part, "")));
 
     // "21.4 mm, min 22".
     private static IEnumerable<Heard> BelowLeast(string text)
     {
         static double Number(Group group) => double.Parse(group.Value.Replace(',', '.'), CultureInfo.InvariantCulture);
         return NoteTable.Least.Matches(text).Concat(NoteTable.LeastOfDisc.Matches(text)).Where(match => Number(match.Groups[1]) < Number(match.Groups[6]))
+            .Concat(NoteTable.LeastFirst.Matches(text).Where(match => Number(match.Groups[3]) < Number(match.Groups[1])))
             .Select(match => At(Spoken.WornRotor, text, match));
     }
 
@@ -55,6 +64,11 @@ public static partial class NoteReader
     private static bool IsDenied(string note, Match match)
     {
         var after = note[(match.Index + match.Length)..];
+        if (NoteTable.OfOthers.IsMatch(Breath().Split(note[..match.Index])[^1] + match.Value + Breath().Split(after)[0]))
+        {
+            return true;
+        }
+
         if (Free().IsMatch(after) || NoneOfIt().IsMatch(after))
         {
             return true;
@@ -77,6 +91,15 @@ public static partial class NoteReader
         var inside = Split(match.Value).SkipLast(1).TakeLast(DeniedInside);
         return before.Concat(inside).Any(word => Denial().IsMatch(word)) && !before.Exists(word => Doubt().IsMatch(word));
     }
+
+    // As Breath, but for the point of a figure.
+    [GeneratedRegex(@"[,;:!?\n]|\.(?!\d)|\bbut\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Sentence();
+
+    // A list of parts says nothing of them.
+    [GeneratedRegex(@"\b(?!(?:and|or|dot|the|a|an|my|our|both|all|front|rear|left|right|inner|outer|sets?|of|in|on|for|with|too|also|then|street|race|track)\b)"
+        + "[a-z']{2,}", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex More();
 
     [GeneratedRegex(@"\bdisk", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Disk();

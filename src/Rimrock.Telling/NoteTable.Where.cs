@@ -13,6 +13,11 @@ internal static partial class NoteTable
         @"\b(?:disc|rotor|ring)s?[\w' ]{0,10} (\d+([.,]\d+)?)( ?mm)?[,;:( ]*(min|minimum|limit)( is| was|:)? ?(\d+([.,]\d+)?)",
         Any);
 
+    /// <summary>The least before the thickness: "min 22, measured 21.4".</summary>
+    public static Regex LeastFirst { get; } = new(
+        @"\b(?:min|minimum|limit)(?: thickness)?(?: is| was|:)? ?(\d+([.,]\d+)?)(?: ?mm)?[,;:( ]*(?:and |but |it |disc |rotor )*"
+            + @"(?:measured|measures|now|is|at|found|got|has)(?: at)? (\d+([.,]\d+)?)", Any);
+
     /// <summary>What is at the front of a car; a corner's letters, left or right, in either order.</summary>
     public static Regex Front { get; } = WordsOf(["fronts?", "fl|fr|lf|rf|[no]/s[ /]?f"]);
 
@@ -24,6 +29,14 @@ internal static partial class NoteTable
 
     /// <summary>Words for what is well.</summary>
     public static Regex Well { get; } = WordsOf(["fine", "ok", "okay", "good", "sound", "perfect", "new", "great", "healthy", "alright", "all right"]);
+
+    /// <summary>Pedals and levers that brake nothing.</summary>
+    public static Regex OtherPedals { get; } = WordsOf(["(clutch|accelerator|throttle|gas) (pedal|lever)", "(gear|shift|selector) lever"]);
+
+    /// <summary>Another's car.</summary>
+    public static Regex OfOthers { get; } = WordsOf([@"(friend|mate|neighbour|buddy|someone|somebody)('s|s| else's)\b",
+        "(another|other) (car|bike)", "(for|after|because of) (a|some) (car|bike)",
+            @"the (red|blue|green|yellow|white|black|silver|grey|orange) (car|one|bike)"]);
 
     private const string Bits = "wheels?|discs?|rotors?|pads?|brakes?|calipers?|hoses?";
 }

@@ -29,7 +29,18 @@ public class AnyCarTests
         var plan = Drawn(seed);
         var offer = ScenarioDay.Offer;
         var wishes = new Wishes(RoadApprovalMust: seed % 2 == 0, FreshFluidEachEvent: seed % 3 == 0);
-        var answer = Matcher.Search(plan, offer, wishes).Answer(IsLong ? MatchStage.Whole : MatchStage.First);
+        MatchAnswer answer;
+        try
+        {
+            answer = Matcher.Search(plan, offer, wishes).Answer(IsLong ? MatchStage.Whole : MatchStage.First);
+        }
+        catch (BeyondModelException beyond)
+        {
+            // Hotter than the laws of the model reach is told as that, with no word of what would hold.
+            beyond.Faults.ShouldNotBeEmpty();
+            return;
+        }
+
         var which = $"{plan.Car.MassKg} kg, {plan.Car.PowerKw} kW, {plan.Pace}, {plan.FrontPad.Name}: {answer.Outcome}";
 
         foreach (var row in answer.Shortlist.Concat(answer.Steps.Select(step => step.Setup)).DistinctBy(row => row.Key))
@@ -37,7 +48,7 @@ public class AnyCarTests
             var setup = Selection.OfKey(row.Key, plan, offer).ShouldNotBeNull(row.Key);
             var order = WorkOrder.Of(plan, setup.On(plan, wishes), freshFluid: false);
             order.Refused.ShouldBeEmpty($"{which}; {row.Key}");
-            Rebuilt(order, plan, offer).ShouldBe(Parts(setup), $"{which}; {row.Key}");
+            Rebuilt(order, plan, offer).ShouldBe(Parts(setup, plan), $"{which}; {row.Key}");
             order.Hours.P50.ShouldBe(row.EffortHours, 0.051, $"{which}; {row.Key}");
             if (order.Order.All(item => item.Price is not null))
             {
@@ -59,16 +70,18 @@ public class AnyCarTests
         string Pad(Axle axle) => offer.Pads.Select(pad => Named(pad.Body.Name, axle == Axle.Front ? "front" : "rear"))
             .FirstOrDefault(name => name is not null) ?? plan.At(axle).Pads.Pad.Name;
         string? Any(IEnumerable<string> names) => names.Select(name => Named(name, null)).FirstOrDefault(name => name is not null);
+        string? Ring(string axle) => (offer.Kits ?? []).FirstOrDefault(kit => kit.Body.Rear == (axle == "rear") && Named(kit.Body.Name, null) is not null)?.Body.Rotor.Name
+            ?? offer.Rotors.Select(rotor => Named(rotor.Body.Name, axle)).FirstOrDefault(name => name is not null);
+        bool HasDuct(string axle) => lines.Any(line => line.StartsWith("duct hose", StringComparison.Ordinal) && line.Contains(axle, StringComparison.Ordinal));
         return string.Join(" | ", Pad(Axle.Front), Pad(Axle.Rear),
-            (offer.Kits ?? []).FirstOrDefault(kit => Named(kit.Body.Name, null) is not null)?.Body.Rotor.Name
-                ?? offer.Rotors.Select(rotor => Named(rotor.Body.Name, "front")).FirstOrDefault(name => name is not null) ?? plan.FrontRotor.Name,
+            Ring("front") ?? plan.FrontRotor.Name,
             Any(offer.Fluids.Select(fluid => fluid.Body.Name)) ?? plan.Fluid.Name,
-            order.Order.Any(item => item.What.Code is "work-order.duct-hose"),
+            Ring("rear") ?? plan.RearRotor.Name, HasDuct("front"), HasDuct("rear"),
             order.Order.Any(item => item.What.Code is "work-order.braided-lines" or "work-order.new-rubber-lines"));
     }
 
-    private static string Parts(Selection setup) => string.Join(" | ", setup.FrontPad.Body.Name, setup.RearPad.Body.Name, setup.FrontRotor.Body.Name,
-        setup.Fluid.Body.Name, setup.Duct is not null, setup.Lines is not null);
+    private static string Parts(Selection setup, PredictionPlan plan) => string.Join(" | ", setup.FrontPad.Body.Name, setup.RearPad.Body.Name, setup.FrontRotor.Body.Name,
+        setup.Fluid.Body.Name, (setup.RearRotor?.Body ?? plan.RearRotor).Name, setup.Duct is not null, setup.RearDuct is not null, setup.Lines is not null);
 
     /// <summary>A car as it may come, on what it may be shod with, for a day that it may be driven on.</summary>
     internal static PredictionPlan Drawn(int seed)

@@ -110,6 +110,9 @@ public enum Spoken
 
     /// <summary>Something that is wrong with what stops the car, in words that no rule knows.</summary>
     Unclear,
+
+    /// <summary>The brakes, in words of which nobody knows whether they speak of anything wrong.</summary>
+    Unread,
 }
 
 /// <summary>What a note speaks of, and where.</summary>
@@ -182,6 +185,7 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
             Said.Of("note-rule.water-is-measured")),
         new(Spoken.Unclear, Said.Of("note-rule.unclear"), Verdict.ChangeBefore, Said.Of("note-rule.unclear-is-found-out"),
             Said.Of("note-rule.unclear-is-no-fine")),
+        new(Spoken.Unread, Said.Of("note-rule.unread"), Verdict.Watch, Said.Of("note-rule.unread-is-told"), Said.Of("note-rule.unclear-is-no-fine")),
         Like(Spoken.AbsEarly, Said.Of("note-rule.abs-early"), Entries.Sign.AbsEarly),
         Like(Spoken.CaliperBurnt, Said.Of("note-rule.caliper-burnt"), CornerMark.CaliperBrown),
     ];
@@ -191,9 +195,11 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
     /// <param name="ticked">Signs that were ticked: they have their own findings.</param>
     internal static IEnumerable<Finding> Findings(IReadOnlyList<Spoken> spoken, IReadOnlyList<Sign> ticked) =>
         All.Where(rule => spoken.Contains(rule.Of) && !(rule.Sign is { } sign && ticked.Contains(sign)))
-            .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, rule.Leaves is null
-                ? Said.Of("note-rule.speaks-of", rule.Name, rule.Sentence) : Said.Of("note-rule.stops-everywhere", rule.Name, rule.Sentence), rule.Rule,
-                Finding.Trade));
+            .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, rule.Told(), rule.Rule, Finding.Trade));
+
+    // What nobody understood does not count as seen; what leaves a trouble stops the car in every room.
+    private Said Told() => Of == Spoken.Unread ? Said.Of("note-rule.speaks-unread", Name, Sentence)
+        : Leaves is null ? Said.Of("note-rule.speaks-of", Name, Sentence) : Said.Of("note-rule.stops-everywhere", Name, Sentence);
 
     private static NoteRule Like(Spoken of, Said name, Sign sign, Trouble? leaves = null)
     {

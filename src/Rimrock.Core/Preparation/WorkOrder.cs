@@ -116,11 +116,12 @@ public sealed record WorkOrder(IReadOnlyList<Said> Changes, IReadOnlyList<OrderI
 
         // The price is that of all hoses together.
         double? price = change.After.DuctPrice;
-        foreach (var hose in Axles.Both.Where(axle => change.Ducts[axle]).Select(axle => (axle == Axle.Front ? change.After.FrontDuct : change.After.RearDuct)!)
-            .GroupBy(duct => duct.HoseMm))
+        foreach (var hose in Axles.Both.Where(axle => change.Ducts[axle])
+            .Select(axle => (Axle: axle, Duct: (axle == Axle.Front ? change.After.FrontDuct : change.After.RearDuct)!)).GroupBy(at => at.Duct.HoseMm))
         {
-            var metres = Math.Ceiling(2 * hose.Sum(duct => duct.LengthM));
-            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(hose.Key)), metres, Said.Nothing, price,
+            var metres = Math.Ceiling(2 * hose.Sum(at => at.Duct.LengthM));
+            var where = hose.Count() == 2 ? Said.Of("axle.both") : hose.First().Axle == Axle.Front ? Said.Of("axle.front") : Said.Of("axle.rear");
+            yield return new OrderItem(Said.Of("work-order.duct-hose", Units.Mm(hose.Key), where), metres, Said.Nothing, price,
                 Said.Of("work-order.clamps-piece-aims-into"), Said.Of("work-order.metres", Units.M(metres)));
             price = null;
         }
