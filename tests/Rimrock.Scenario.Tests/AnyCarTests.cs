@@ -5,6 +5,7 @@ using Rimrock.Core.Fluids;
 using Rimrock.Core.Judgement;
 using Rimrock.Core.Preparation;
 using Rimrock.Core.Quantities;
+using Rimrock.Core.Runs;
 using Rimrock.Core.Vehicles;
 using Rimrock.Telling;
 

@@ -62,7 +62,7 @@ export default function ChooseRoom() {
       if (kept) await queries.invalidateQueries({ queryKey: ['shelf'] });
       const named = kept ? { ...fitted, car: { ...fitted.car, name: kept.name } } : fitted;
       change((old) => ({ ...fittedDraft(kept ? { ...old, logCar: kept.id } : old, named, parts, shelf, plan.open), pins: [] }));
-      setSaid(`${what}. Press u to undo.${kept ? ` The ${kept.name} as it stood is on the shelf.` : ''}`);
+      setSaid(`${what}. Press u to undo.${kept ? ` “${kept.name}” as it stood is on the shelf.` : ''}`);
     } catch (error) {
       setProblem(error as Error);
     }

@@ -16,8 +16,12 @@ export function DrivingList({ driving, asItStands }: { driving: Driving; asItSta
           <li key={way.code} className={way.holds ? 'way-holds' : undefined}>
             <span className="way-what">{told(way.what)}</span>
             <span className="way-chances">
-              danger {percentOf(way.danger)}, damage {percentOf(way.damage)}
-              {way.fades.share >= 0.05 && <>, pads out of their heat {percentOf(way.fades)}</>}
+              <span>danger {percentOf(way.danger)},</span> <span>damage {percentOf(way.damage)}</span>
+              {way.fades.share >= 0.05 && (
+                <>
+                  , pads out of their heat <span>{percentOf(way.fades)}</span>
+                </>
+              )}
               {way.holds && <b> holds</b>}
             </span>
           </li>

@@ -51,14 +51,14 @@ export default function ReadyRoom() {
       <p className="room-sentence">
         {changes.length === 0 ? (
           <>
-            The plan above is what is on the {plan.car.name}: nothing to change. Fit something in{' '}
+            The plan above is what is on “{plan.car.name}”: nothing to change. Fit something in{' '}
             <Link to={{ pathname: '/choose', search }}>Choose</Link>, or in the sentence above.
             {!isKept &&
               ' It is not on your shelf yet: what you fit in Choose goes on it as it stands now; before you change the sentence itself, press its name and keep it.'}
           </>
         ) : (
           <>
-            On the {plan.car.name}: <b>{changes.join('; ')}</b>.
+            On “{plan.car.name}”: <b>{changes.join('; ')}</b>.
           </>
         )}{' '}
         <label className="check ready-flush">
