@@ -1,6 +1,7 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Fitting;
 
@@ -89,7 +90,16 @@ public sealed partial class Matcher
         {
             // The same fluid, fresh, is a candidate wherever it is not on the shelf already.
             var judge = new SetupJudge(plan, offer, wishes, year, belief ?? ScopedBelief.Nothing);
-            var fitted = judge.Draw(Selection.Fitted(plan));
+            DrawnSetup fitted;
+            try
+            {
+                fitted = judge.Draw(Selection.Fitted(plan));
+            }
+            catch (BeyondModelException beyond)
+            {
+                throw WayBack.Told(plan, beyond);
+            }
+
             var (reckonedPlan, reckonedOffer) = ReckonedPrices.Of(plan, offer);
 
             // Nominated is for the kind of day that asks most of what is fitted.

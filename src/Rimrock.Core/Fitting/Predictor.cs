@@ -43,7 +43,14 @@ public static class Predictor
         var (on, day, track) = (each[place], year.Days[place], runs[place]);
         for (var i = 0; guarded && i < runs.Length; i++)
         {
-            ModelEnds.ThrowIfPassed(each[i], runs[i], Member);
+            try
+            {
+                ModelEnds.ThrowIfPassed(each[i], runs[i], Member);
+            }
+            catch (BeyondModelException beyond)
+            {
+                throw WayBack.Told(plan, beyond);
+            }
         }
 
         var otherRoad = Enumerable.Range(0, runs.Length).Where(i => i != place && !plan.Planned()[i].KindOf().IsTimed).Select(i => (int?)i).FirstOrDefault();

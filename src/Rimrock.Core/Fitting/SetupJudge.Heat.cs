@@ -26,11 +26,7 @@ internal sealed partial class SetupJudge
     private Heated? Heat(PredictionPlan on)
     {
         var run = Run(on);
-        try
-        {
-            ModelEnds.ThrowIfPassed(on, run, Middle);
-        }
-        catch (BeyondModelException)
+        if (!ModelEnds.IsWithin(on, run, Middle))
         {
             return null;
         }

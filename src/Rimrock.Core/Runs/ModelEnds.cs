@@ -26,6 +26,14 @@ public static class ModelEnds
         }
     }
 
+    /// <summary>True where a run's member stays where the laws hold.</summary>
+    public static bool IsWithin(PredictionPlan plan, DayRun run, int member)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        ArgumentNullException.ThrowIfNull(run);
+        return !Enumerable.Range(0, ModelEnd.All.Count).Any(end => Passes(plan, run, end, member));
+    }
+
     /// <summary>What is to be said of a band whose edge lies beyond an end: it is drawn to there and no further.</summary>
     public static IEnumerable<Said> EdgesPassed(PredictionPlan plan, DayRun run, params int[] members)
     {

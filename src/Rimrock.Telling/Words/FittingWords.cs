@@ -178,6 +178,8 @@ internal static class FittingWords
             "Nothing on the shelf helps enough: the best leaves {0}. Driving otherwise helps, and none of it was judged enough: {1}."),
         ("match-words.due-first", "First of all: {0} {1}"),
         ("match-words.way", "{0} (danger {1}, damage {2})"),
+        ("way-back.with", "Back within the model, with what is fitted: {0}."),
+        ("way-back.none", "Neither shorter sessions nor a slower pace brings it back, nor both together: it takes larger rotors, ducts or less weight."),
         ("driving-ways.lower-gear", "second gear on the way down"),
         ("driving-ways.stop-halfway", "a stop half-way down until the brakes are cold"),
         ("driving-ways.lighter-trailer", "a trailer of {0:0} at most"),

@@ -24,6 +24,36 @@ public class ModelEndsTests
         Should.Throw<BeyondModelException>(() => Core.Logbook.WornPerLap.Of(TooMuch));
     }
 
+    /// <summary>Whoever is refused is told what would do, and it does.</summary>
+    [Fact]
+    public void A_plan_beyond_the_model_is_told_what_brings_it_back()
+    {
+        static string? Told(PredictionPlan plan) =>
+            (Record.Exception(() => Predictor.Predict(plan)) as BeyondModelException)?.Faults.ShouldHaveSingleItem().Message.ToString();
+        var hard = SampleParts.Plan("street-performance", "street-performance") with
+        {
+            FrontRotor = SampleParts.FrontRing with { OuterDiameterMm = 316, ThicknessMm = 26, MinThicknessMm = 24, VaneGapMm = 10 },
+        };
+        var slower = Pace.All.TakeWhile(pace => pace.Code != hard.Pace).Last().Code;
+
+        // The heavier the car the more it takes: nothing, less pace, and at last not even that.
+        PredictionPlan[] cars = [.. new double[] { 1000, 1150, 1300, 1450, 1600, 1750, 1900, 2050 }.Select(kg => hard with
+        {
+            Car = SampleParts.Estate with { MassKg = kg, PowerKw = kg / 6, Tyre = "semi-slick" },
+        })];
+        var told = cars.Select(Told).ToList();
+        told[0].ShouldBeNull();
+        told.ShouldContain(text => text != null && text.Contains("slower-pace", StringComparison.Ordinal));
+        told[^1].ShouldNotBeNull().ShouldContain("way-back.none");
+        foreach (var (plan, text) in cars.Zip(told).Where(one => one.Second?.Contains("slower-pace", StringComparison.Ordinal) == true))
+        {
+            Should.NotThrow(() => Predictor.Predict(plan with { Pace = slower }), text);
+        }
+
+        Should.Throw<BeyondModelException>(() => Core.Fitting.Matcher.Search(cars[^1], new Core.Fitting.Offer([], [], [], [], []), new Core.Fitting.Wishes()))
+            .Faults[0].Message.ToString().ShouldContain("way-back.");
+    }
+
     [Fact]
     public void A_setup_beyond_the_model_is_not_offered()
     {
