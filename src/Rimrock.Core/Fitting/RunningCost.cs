@@ -130,13 +130,15 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
             Banded(Said.Of("running-cost.fluid"), flushes * FlushLitres(plan.Car) * setup.Fluid.Body.PriceLitre / hours, 1, flushes == 1
                 ? Said.Of("running-cost.one-flush-season") : Said.Of("running-cost.flushes-season", flushes)),
         };
+
         // Rear rings that nobody changes and nobody priced cost what they did.
         var ringsBehind = RingsBehind(plan);
         if (plan.Car.Rear.Brake().RubsBothFaces && (setup.RearRotor is not null || ringsBehind is not null))
         {
             var rearHours = RingHours(plan.RearRotor, setup.RearPad.Body, wear.RearDiscJ, 0, wear.RearBurnt);
             lines.Add(Banded(Said.Of("running-cost.rear-rotors"), ringsBehind / rearHours, Math.Pow(PriorSpread.RingWear, Spread.EdgeSigmas),
-                Said.Of("running-cost.pair-lasts-about", Units.H(rearHours))) with { LastsHours = Math.Round(rearHours, 1) });
+                Said.Of("running-cost.pair-lasts-about", Units.H(rearHours)))
+                with { LastsHours = Math.Round(rearHours, 1) });
         }
 
         if (setup.Kit is { } calipers)
