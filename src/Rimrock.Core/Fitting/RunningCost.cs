@@ -136,9 +136,9 @@ public sealed record RunningCost(IReadOnlyList<CostLine> Lines, double? PerHour,
         if (plan.Car.Rear.Brake().RubsBothFaces && (setup.RearRotor is not null || ringsBehind is not null))
         {
             var rearHours = RingHours(plan.RearRotor, setup.RearPad.Body, wear.RearDiscJ, 0, wear.RearBurnt);
-            lines.Add(Banded(Said.Of("running-cost.rear-rotors"), ringsBehind / rearHours, Math.Pow(PriorSpread.RingWear, Spread.EdgeSigmas),
-                Said.Of("running-cost.pair-lasts-about", Units.H(rearHours)))
-                with { LastsHours = Math.Round(rearHours, 1) });
+            var worn = Banded(Said.Of("running-cost.rear-rotors"), ringsBehind / rearHours, Math.Pow(PriorSpread.RingWear, Spread.EdgeSigmas),
+                Said.Of("running-cost.pair-lasts-about", Units.H(rearHours)));
+            lines.Add(worn with { LastsHours = Math.Round(rearHours, 1) });
         }
 
         if (setup.Kit is { } calipers)
