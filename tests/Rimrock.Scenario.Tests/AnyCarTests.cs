@@ -43,7 +43,6 @@ public class AnyCarTests
             return;
         }
 
-
         foreach (var row in answer.Shortlist.Concat(answer.Steps.Select(step => step.Setup)).DistinctBy(row => row.Key))
         {
             var setup = Selection.OfKey(row.Key, plan, offer).ShouldNotBeNull(row.Key);

@@ -179,7 +179,7 @@ internal static class FittingWords
         ("match-words.due-first", "First of all: {0} {1}"),
         ("match-words.way", "{0} (danger {1}, damage {2})"),
         ("way-back.with", "Back within the model, with what is fitted: {0}."),
-        ("way-back.none", "Neither shorter sessions nor a slower pace brings it back, nor both together: it takes larger rotors, ducts or less weight."),
+        ("way-back.none", "Nothing that could be driven otherwise brings it back, not even all of it together: it takes larger rotors, ducts or less weight."),
         ("driving-ways.lower-gear", "second gear on the way down"),
         ("driving-ways.stop-halfway", "a stop half-way down until the brakes are cold"),
         ("driving-ways.lighter-trailer", "a trailer of {0:0} at most"),
