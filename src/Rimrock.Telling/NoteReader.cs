@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using System.Text.RegularExpressions;
 using Rimrock.Core.Logbook;
 using Rimrock.Core.Quantities;
@@ -23,34 +24,66 @@ public static partial class NoteReader
     /// <param name="note">The note; null or blank for none.</param>
     public static IReadOnlyList<Heard> Hear(string? note)
     {
-        // Phones write the apostrophe of print; some parts are spelt in two ways; "front, rear discs" are those of one breath.
+        // Phones write the apostrophe of print, or none; some parts are spelt in two ways; "front, rear discs" are those of one breath.
         var text = NoteTable.OtherPedals.Replace(note?.Replace('\u2019', '\'') ?? "", "linkage");
-        text = Both().Replace(Calliper().Replace(Disk().Replace(text, "disc"), "caliper"), "$1 plus ");
-        Heard[] known = [.. NoteTable.All.SelectMany(row => Heard(row, text)).Concat(BelowLeast(text)).Distinct()];
-        return known.Length > 0 ? known
-            : NoteTable.Worries.Any(row => Heard(row, text).Any()) ? [new Heard(Spoken.Unclear)]
-            : IsUnread(text) ? [new Heard(Spoken.Unread)] : known;
+        text = Not().Replace(Both().Replace(Calliper().Replace(Disk().Replace(text, "disc"), "caliper"), "$1 plus "), "$1't");
+        text = Short().Replace(Percent().Replace(text, " percent"), "pedal");
+        (Heard What, Match At)[] known = [.. NoteTable.All.SelectMany(row => Heard(row, text)).Concat(BelowLeast(text))];
+        var rest = Rest(text, [.. known.Select(one => one.At)]);
+        Heard[] asked = NoteTable.Worries.Any(row => Heard(row, rest).Any()) ? [new Heard(Spoken.Unclear)]
+            : IsUnread(rest) ? [new Heard(Spoken.Unread)] : [];
+        return [.. known.Select(one => one.What).Concat(asked).Distinct()];
+    }
+
+    // The sentences in which no row read anything.
+    private static string Rest(string text, Match[] read)
+    {
+        var rest = new StringBuilder();
+        var start = 0;
+        foreach (var (end, next) in Sentence().Matches(text).Select(mark => (mark.Index, mark.Index + mark.Length)).Append((text.Length, text.Length)))
+        {
+            rest.Append(read.Any(match => match.Index < end && match.Index + match.Length > start) ? "." : text[start..next]);
+            start = next;
+        }
+
+        return rest.ToString();
     }
 
     // Something is said of the brakes, and no word of it is known for harmless: whoever wrote it is asked.
     private static bool IsUnread(string text) => Sentence().Split(text)
-        .Any(part => NoteTable.Speaks.IsMatch(part) && !NoteTable.Harmless.IsMatch(part) && !NoteTable.OfOthers.IsMatch(part)
+        .Any(part => NoteTable.Speaks.IsMatch(part) && !NoteTable.OfOthers.IsMatch(part)
+            && (NoteTable.Bad.IsMatch(part) || !NoteTable.Harmless.Any(words => words.IsMatch(part)))
             && More().IsMatch(NoteTable.Speaks.Replace(part, "")));
 
     // "21.4 mm, min 22".
-    private static IEnumerable<Heard> BelowLeast(string text)
+    private static IEnumerable<(Heard What, Match At)> BelowLeast(string text)
     {
         static double Number(Group group) => double.Parse(group.Value.Replace(',', '.'), CultureInfo.InvariantCulture);
         return NoteTable.Least.Matches(text).Concat(NoteTable.LeastOfDisc.Matches(text)).Where(match => Number(match.Groups[1]) < Number(match.Groups[6]))
-            .Concat(NoteTable.LeastFirst.Matches(text).Where(match => Number(match.Groups[3]) < Number(match.Groups[1])))
-            .Select(match => At(Spoken.WornRotor, text, match));
+            .Concat(NoteTable.LeastFirst.Matches(text)
+                .Where(match => Number(match.Groups[3]) < Number(match.Groups[1]) && Number(match.Groups[1]) < NoteTable.ThickestMm))
+            .Select(match => (At(Spoken.WornRotor, text, match), match));
     }
 
-    private static IEnumerable<Heard> Heard(NoteLine row, string note)
+    // What a row is not about becomes the end of a sentence of the same length: a match stands where it stood.
+    private static IEnumerable<(Heard What, Match At)> Heard(NoteLine row, string note)
     {
-        var text = row.Except?.Replace(note, " . ") ?? note;
-        return row.Words.Matches(text).Where(match => !row.IsDeniable || !IsDenied(text, match)).Select(match => At(row.Of, text, match));
+        var text = row.Except?.Replace(note, except => " .".PadRight(except.Length)) ?? note;
+        return row.Words.Matches(text)
+            .Where(match => !row.IsDeniable || (!IsDenied(text, match) && !(IsFelt(row.Of) && Cured().IsMatch(text[(match.Index + match.Length)..]))))
+            .Where(match => !IsOfOtherParts(text, match))
+            .Select(match => (At(row.Of, text, match), match));
     }
+
+    // "Seat rail cracked": a breath that names another part of the car, and none that stops it.
+    private static bool IsOfOtherParts(string text, Match match)
+    {
+        var breath = Breath().Split(text[..match.Index])[^1] + match.Value + Breath().Split(text[(match.Index + match.Length)..])[0];
+        return NoteTable.OtherParts.IsMatch(breath) && !NoteTable.Speaks.IsMatch(breath) && !NoteTable.AtTheWheels.IsMatch(breath);
+    }
+
+    // What is felt and heard is over where it was cured; smoke that is gone was there.
+    private static bool IsFelt(Spoken of) => of is Spoken.Judder or Spoken.Knock or Spoken.Squeal or Spoken.Pull;
 
     // The axle that the part of a sentence names alone, and does not call well: of two, or none, nobody knows.
     private static Heard At(Spoken of, string text, Match match)
@@ -93,7 +126,7 @@ public static partial class NoteReader
     }
 
     // As Breath, but for the point of a figure.
-    [GeneratedRegex(@"[,;:!?\n]|\.(?!\d)|\bbut\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"[,;!?\n]|\.(?!\d)|\bbut\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Sentence();
 
     // A list of parts says nothing of them.
@@ -110,6 +143,20 @@ public static partial class NoteReader
     [GeneratedRegex(@"\b((?:front|rear)s?(?: left| right)?)\s*(?:,|/|\band\b)\s*(?:the )?(?=(?:front|rear))",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Both();
+
+    [GeneratedRegex(@"(^|(?<=[.,;\n] ?))p(?= (soft|long|low|hard|firm|spongy|ok|good))|\bped\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Short();
+
+    [GeneratedRegex(@"\s*%")]
+    private static partial Regex Percent();
+
+    [GeneratedRegex(@"\b(won|don|doesn|didn|can|couldn|wouldn|isn|wasn|aren|weren|hasn|haven|hadn)t\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Not();
+
+    [GeneratedRegex(@"^\w*,? (is |was |are |has |have |been |now |all )*(gone|cured|fixed|solved|sorted)\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Cured();
 
     [GeneratedRegex(@"^[- ]?free\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Free();

@@ -46,7 +46,7 @@ internal static partial class NoteTable
             @"(hardly|barely) (pull\w* up|slow\w*|stopp?\w*)",
             @"(stood|stand\w*|stamp\w*|jump\w*|press\w*|push\w*|hard) on (it|the brakes?|the pedal)\b[\w' ]{0,16}\b(carried|kept|went straight|straight on)",
             @"(pedal|brak\w*|lever)\b[\w' ]{0,24}\b(keeps|kept) (on )?(rolling|going|moving|accelerating)"),
-        Flat(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,8}\b(not|weren't|wasn't|aren't|isn't|never) there"),
+        Flat(Spoken.NoBrakes, @"brakes?\b[\w' ]{0,14}\b(not|weren't|wasn't|aren't|isn't|never) there"),
         Flat(Spoken.NoBrakes, @"no brake", @"(won't|wouldn't|would not|couldn't|did not|didn't|can't) (even )?(pull|haul) (it |her |him )?(up|down)") with
         {
             Except = WordsOf([@"no brake (problems?|issues?|fade|dust|lights?|lamps?|judder|noises?|squeal|ducts?|fluid|checks?|tests?|drama"
@@ -56,6 +56,23 @@ internal static partial class NoteTable
             @"(brak\w*|stopp?\w*)\b[\w' ]{0,12}\b(slower and slower|longer and longer|worse and worse)",
             @"(needs?|needed|took|takes|with|using) all (of )?my (weight|strength|force)", @"(had|have|having) to stand on (it|them)",
             @"brakes?\b[\w' ]{0,8}\b(went|goes|going|dropp?\w*|fell|falls?|falling|tail\w*) (off|away)"),
+        Row(Spoken.NoBrakes, @"brake\b[\w' ]{0,30}\b(went to nothing|did nothing|gave up)"),
+        Flat(Spoken.NoBrakes, @"(pressed|braked)\W+nothing", @"brakes?\b[\w' ]{0,14}\b(felt|feel|feels) like nothing"),
+        Flat(Spoken.NoBrakes, @"(not|\w+n't|never|hardly|barely) (slow|stopp?|brak)\w* (enough|properly)",
+            @"there was nothing\W*(then|when|for|left|until|on|it|and)"),
+        Row(Spoken.Faded, @"(pedal|lever) (effort|force|pressure)\b[\w' ]{0,10}\b(up|rose|high\w*|heavy|doubled|grew|increas\w*|rising)",
+            "both (legs|feet)", @"(push|press|brak|stand|step|stamp)\w* (on (it|them) )?like (hell|mad|crazy)",
+            @"(brak\w*|stopp\w*) (took|takes|needed) (twice|longer|double|for ?ever|ages)",
+            @"^(totally |completely |a bit |badly |all |again )*(faded|fading|fade|glazed|cooked|overheated)( again)?[.! ]*$",
+            @"leg (hurts?|ached?|aching|cramp\w*|is sore|was sore|got tired)",
+            "(such|so much|huge|enormous|all my|too much) (force|effort|strength|leg)"),
+        Row(Spoken.NoBrakes, "(the|my|all) brakes (just |simply )*(went|gone)$",
+            @"(the|my|all) brakes (just |simply )*(went|gone) (at|in|into|on|before|completely)"),
+        Row(Spoken.Faded, @"more (leg|foot|effort|pressure|force|shove)\b[\w' ]{0,14}\b(each|every|lap|stop|corner|session|turn|end)",
+            @"fading( again| badly| by| after| in| from| on)", "faded( again| badly| by lap| after| from lap)") with
+        {
+            Except = WordsOf([@"(lights?|daylight|paint|sun|colou?rs?|stickers?|rain|noise|sound)\b[\w' ]{0,8}\bfad\w*", "fading light"]),
+        },
         Row(Spoken.Faded, @"(brakes?|pedal|pads?)\b[\w' ]{0,14}\b(wooden|faded|fading|weak|weaker|glazed)", @"(fade|wooden pedal)",
             @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,12}\b(longer|long|grew|growing|doubled)",
             @"brak(e|ed|ing)\b[\w' ]{0,10}\bearlier and earlier",
@@ -82,6 +99,15 @@ internal static partial class NoteTable
         Row(Spoken.Faded, @"(front|rear|back|foot|hand) brakes?\b[\w' ]{0,10}\b(fades?|fading|useless|weak\w*|worse|poor|did nothing|does nothing)",
             @"brakes?\b[\w' ]{0,10}\b(worse|fades|weaker)\b[\w' ]{0,10}\b(in|after|each|every|session|lap|by|towards|again)",
             @"needs? (two|both) feet"),
+        Row(Spoken.SinkingPedal, @"foot\b[\w' ]{0,18}\b(firewall|floorboard|floor pan)"),
+        Row(Spoken.SoftPedal, "(had|have|has|need|needs|needed) to pump") with
+        {
+            Except = WordsOf([@"to pump (up )?(the |a |my |all |some )?(\w+ )?(tyres?|tires?|fuel|petrol|water)"]),
+        },
+        Row(Spoken.SinkingPedal, "(it|pedal|lever|foot) (went|goes|gone|fell|dropped) (straight |right |all the way )?(down|to the floor)"),
+        Row(Spoken.SoftPedal, @"^(a bit |bit |very |quite |too |still |again |went |got |getting |turned )*(soft|long|spongy|mushy|squishy|sinking"
+                + @"|boiled)( again)?[.! ]*$",
+            @"(bleed\w*|bled)\b[\w' ]{0,30}\bbubbles?"),
         Row(Spoken.SinkingPedal, @"foot\b[\w' ]{0,6}\b(to|on|at) the floor\b[\w' ]{0,4}\b(before|until)"),
         Row(Spoken.SinkingPedal, @"pedal\b[\w' ]{0,30}\b(floor|carpet|bulkhead)", @"foot\b[\w' ]{0,14}\b(carpet|bulkhead)",
             @"lever\b[\w' ]{0,30}\b(handlebar|bar|grip|knuckles|fingers)",
@@ -107,13 +133,13 @@ internal static partial class NoteTable
             Except = WordsOf([@"pump\w*\b[\w' ]{0,14}\bafter\b[\w' ]{0,12}\b(fitting|chang\w*|bleed\w*|pads|work)"]),
         },
         Row(Spoken.SoftPedal, @"(pedal|lever)\b[\w' ]{0,10}\bhalf ?way (down|in)", @"bit(e|ing) point\b[\w' ]{0,8}\b(low|lower|down|deep\w*|moved|far\w*)",
-            @"(free play|dead travel|lost travel|slack|gap)\b[\w' ]{0,12}\b(pedal|lever)"),
+            @"(free play|dead (travel|spot)|lost travel|slack|gap)\b[\w' ]{0,12}\b(pedal|lever)"),
         Row(Spoken.SoftPedal, @"(pedal|lever|brakes?)\b[\w' ]{0,10}\b(jelly|jello|pudding|marshmallows?)"),
         Row(Spoken.SoftPedal, @"(pedal|lever)\b[\w' ]{0,12}\b(only )?(on|at|with|after) the (second|third|next) (stroke|press|push|pump|stab|go)",
             @"vapou?r in (the |my )?(lines?|fluid|calipers?|system|brakes?)"),
         Flat(Spoken.SoftPedal, @"no (pressure|resistance)\b[\w' ]{0,16}\b(pedal|push|press|lever|brakes?)"),
         Row(Spoken.SoftPedal, @"vapou?r ?lock\w*", @"(double|triple) pump\w*", @"(need\w*|gave it|takes|took) (a )?(good |quick )?pump\w*",
-            @"(mushy|spongy|squishy|squashy)",
+            @"(mushy|sponge|spongy|squishy|squashy|rubbery)",
             @"(went|got|goes|gone|turned|became|felt|feels|bit|little|very|slightly|too) soft(er)?( |$)\b[\w' ]{0,22}\b(pits?|paddock|standing"
                 + @"|laps?|session|end|hot|stint|rest|stop)",
             @"soft after\b[\w' ]{0,14}\b(standing|pits?|laps?|session|rest)",
@@ -130,6 +156,14 @@ internal static partial class NoteTable
             @"(not|never|didn't|did not|hasn't been|wasn't) (bled|bleed)\b[\w' ]{0,10}\bafter\b[\w' ]{0,14}\b(hoses?|lines?|calipers?|fluid|change)"),
         Row(Spoken.NoAssist, @"(servo|booster|brake assist\w*|vacuum)\b[\w' ]{0,14}\b(dead|gone|failed|failing|broken|leak\w*|stopped|hiss\w*|lost)",
             @"lost (the |all )*(servo|booster|assistance|vacuum)"),
+        Flat(Spoken.NoAssist, @"(pedal|lever)\b[\w' ]{0,10}\bhard\b[\w', ]{0,20}\bno (help|assist\w*)"),
+        Flat(Spoken.Faded, "(first|last|second|one|every|each|the) stop (took|takes) (ages|forever|for ever|long)"),
+        Flat(Spoken.SoftPedal, "forgot to pump", "air (after|before|in) (every|each)", "still (soft|long|spongy|low)",
+            @"pedal\b[\w' ]{0,10}\bbad (when )?hot",
+            @"(must|have to|had to|needs? to|needs?) (be )?(bled|bleed\w*)\b[\w' ]{0,8}\b(after|before|every|each|again)") with
+        {
+            Except = WordsOf(["(tyres?|tires?|springs?|suspension|fuel|oil|grip) (is |was |are |were )?still (soft|long|low)"]),
+        },
         Flat(Spoken.NoAssist, "no (servo|booster|assistance|vacuum)", @"(servo|booster)\b[\w' ]{0,8}\b(not|doesn't|didn't|does not) work\w*"),
         Row(Spoken.NoAssist, @"vacuum (hose|line|pipe|pump)\b[\w' ]{0,12}\b(fell|came|popped|split|off|cracked|failed|loose|leak\w*)",
             @"(pedal|lever)\b[\w' ]{0,16}\b(rock hard|like a rock|like stone|solid as)"),
@@ -138,12 +172,14 @@ internal static partial class NoteTable
         Row(Spoken.SoftPedal, @"(pedal|lever) travel\b[\w' ]{0,10}\b(twice|doubled?|too much|excessive)",
             @"(pedal|lever)\b[\w' ]{0,12}\b(further|deeper|lower) (down|away|each|every|with)",
             @"(first|1st|initial) (press|push|stab|stroke|application|touch)\b[\w' ]{0,16}\b(long|soft|nothing|low|empty|goes)",
-            @"(have|has|need) to pump", @"(pad )?knock-? ?(back|off)"),
+            @"(pad )?knock-? ?(back|off)"),
         Row(Spoken.Knock, @"(knock(s|ed|ing)?|clunk\w*|clonk\w*|rattl\w*|wobbl\w*)") with
         {
             Except = WordsOf([@"(exhaust|interior|dash\w*|doors?|windows?|bonnet|seat|tools?|helmet|boot lid)\b[\w' ]{0,8}\b"
                 + @"(knock\w*|clunk\w*|clonk\w*|rattl\w*)"]),
         },
+        Row(Spoken.Knock, "clatter(s|ed|ing)?", "(thud|thump|thunk)(s|ed|ing)?", "tick(s|ing)? (tick|noise|sound|from|at|when)"),
+        Row(Spoken.Knock, @"clicks?\b[\w' ]{0,24}\b(brak\w*|reverse|direction)"),
         Row(Spoken.Knock, @"click(s|ing)\b[\w' ]{0,24}\b(forward|reverse|brak\w*|direction)"),
         Row(Spoken.Knock, @"(rotors?|discs?|bobbins?|hats?|bells?)\b[\w' ]{0,8}\bclick\w*"),
         Row(Spoken.Knock, @"(loud |big |metallic )?bangs?\b[\w' ]{0,16}\b(front|rear|left|right|under|when|brak\w*)"),
@@ -153,6 +189,7 @@ internal static partial class NoteTable
             @"(bites?|works?|brakes?|grabs?) only on (the )?(left|right|one side)",
             @"brak\w*\b[\w' ]{0,20}\b(dart|yank|swerv|jerk|tug)(s|es|ed|ing)?\b[\w' ]{0,14}\b(left|right|side)"),
         Row(Spoken.Pull, @"(right|left|one)( front| rear| side| wheel)* (does|doing|did|do) all the (work|braking)"),
+        Row(Spoken.Pull, @"(twitch|fidget)\w*\b[\w' ]{0,12}\bbrak\w*"),
         Row(Spoken.Pull, "stops? (crooked|sideways|to one side|unevenly)",
             @"(steering|car|nose|front)\b[\w' ]{0,8}\b(tug|nose|dart|yank)(s|d|ed|ged)?\b[\w' ]{0,10}\b(left|right|side)"),
         Flat(Spoken.Pull, @"(right|left|one)( front| rear| side)?\b[\w' ]{0,8}\b(doesn't|does not|won't|isn't|is not) (bit\w*|brak\w*)"),
@@ -162,17 +199,20 @@ internal static partial class NoteTable
             @"brak\w*\b[\w' ]{0,14}\b(unstable|snak\w*|weav\w*|squirm\w*|uneven\w*|one-?sided|grabb\w*|grabs?|snatch\w*)",
             @"(drums?|shoes?|pads?|brakes?|left|right|rear|front)\b[\w' ]{0,10}\b(grab|snatch)(s|es|bed|ed|bing|ing|by|y)?",
             @"(left|right)( front| rear| wheel)*\b[\w' ]{0,6}\block(s|ed|ing)?( up)? (early|first|too|before|all the time|every)"),
+        Row(Spoken.RearLocks, "(tail|rear|back|end) (wags?|wagged|swings?|swung)", @"swap\w* ends",
+            @"(spun|spins?|turned round|half spin) (under|on|while|when) (the )?brak\w*"),
         Row(Spoken.RearLocks, @"(rears?|rear wheels?|back|rear axle)\b[\w' ]{0,10}\block\w*", @"lock\w*[\w' ]{0,8}\b(rears?|back)",
             @"(rear|back|tail)\b[\w' ]{0,8}\b(stepp?|came|comes|kick|snapp?|slid|went|goes)\w*\b[\w' ]{0,8}\b"
-                + @"(out|round|around|sideways)\b[\w' ]{0,16}\bbrak\w*",
+                + @"(out|round|around|sideways)\b[\w' ]{0,26}\bbrak\w*",
             @"(car|bike|she|it) (turned|went|got|goes) (sideways|round|around)\b[\w' ]{0,12}\bbrak\w*",
             @"(rear|back)( end)? (light|loose|nervous|lively|unstable)\b[\w' ]{0,12}\bbrak\w*"),
         Row(Spoken.Judder, @"(hops?|hopping|tramps?|tramping)\b[\w' ]{0,10}\bbrak\w*"),
-        Row(Spoken.Judder, @"steering( wheel)? (shook|shakes|shimm\w*)"),
-        Row(Spoken.Judder, @"(judder\w*|warped|vibrat\w*|shak(es|ing)|shudder\w*|puls(es|ing|ation|ating))"),
+        Row(Spoken.Judder, @"shimm\w*", @"shake (in|through|at) (the )?(steering|wheel|pedal|lever|front|seat)"),
+        Row(Spoken.Judder, @"(steering( wheel)?|wheel|car|pedal|front) (shook|shakes|shimm\w*)"),
+        Row(Spoken.Judder, @"(judder\w*|warped|vibrat\w*|shak(es|ing)|shudder\w*|puls(es|ed|ing|ation|ates|ated|ating))"),
         Row(Spoken.Judder, @"(pedal|lever|steering)\b[\w' ]{0,10}\b(kick\w*|flutter\w*|wobbl\w*|tremb\w*)",
             @"(hot|dark|blue|black|grey) (spots?|patches|marks)\b[\w' ]{0,14}\b(discs?|rotors?|rings?|faces?)",
-            @"(discs?|rotors?|rings?|faces?)\b[\w' ]{0,14}\b(hot spots?|dark patches|smear\w*|deposits?|pick ?up|uneven|run-?out"
+            @"(discs?|rotors?|rings?|faces?)\b[\w' ]{0,14}\b(hot spots?|heat spots?|dark patches|smear\w*|deposits?|pick ?up|uneven|run-?out"
                 + @"|thickness variation|out of true|bent)",
             @"(smear\w*|deposit\w*|pick ?up)\b[\w' ]{0,14}\b(discs?|rotors?|rings?)", @"(run-?out|thickness variation)") with
         {

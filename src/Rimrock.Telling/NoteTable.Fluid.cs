@@ -16,7 +16,8 @@ internal static partial class NoteTable
             @"fluid in (the |my )?(footwell|cabin)", "(smell|smells|smelt|stinks?) of (brake )?fluid",
             @"wet (with fluid|calipers?|wheels?|rims?|hoses?)", @"(lost|losing|loses) (some |brake |a lot of )*fluid") with
         {
-            Except = WordsOf([@"(fuel|petrol|diesel|coolant|water|radiator|engine|gearbox|sump|diff|fork)( oil)? leak\w*",
+            Except = WordsOf([@"(fuel|petrol|diesel|coolant|water|radiator|engine|gearbox|sump|diff|fork|power steering|steering rack|washer|clutch)( oil"
+                    + @"| fluid)? leak\w*",
                 @"oil leak\w*\b[\w' ]{0,8}\b(gearbox|engine|sump|diff\w*|fork|shock|damper)"]),
         },
         Row(Spoken.Leak, @"fluid\b[\w' ]{0,14}\b(spray\w*|squirt\w*|pour\w*|running|ran|gush\w*|everywhere|all over|com(es|ing) out|came out|escap\w*)",
@@ -29,9 +30,11 @@ internal static partial class NoteTable
         {
             Except = WordsOf([@"fluid (ran|runs|came|comes)( out)? clear", @"(washer|screen ?wash|wiper|lighter|power steering) fluid"]),
         },
+        Row(Spoken.Leak, @"cylinders?\b[\w' ]{0,6}\b(wet|damp|oily)",
+            "(wet|damp|oily) (round|around|at|near|by|behind) (the |a |my |both )?(\\w+ )?(pistons?|seals?|boots?|nipples?|banjos?|calipers?|unions?)"),
         Row(Spoken.Leak, @"(calipers?|cylinders?|hoses?|unions?)\b[\w' ]{0,10}\bsweat\w*", @"stains?\b[\w' ]{0,20}\b(calipers?|hoses?|cylinders?)",
             @"(servo|booster)\b[\w' ]{0,10}\bfull of\b[\w' ]{0,10}\bfluid", @"lost \d+ ?(mm|ml|cc)( of)?( brake)? fluid"),
-        Row(Spoken.Leak, @"drops?( of fluid)? (on|at|from|under|below)\b[\w' ]{0,14}\b(bleed\w*|nipples?|calipers?|hoses?|unions?|banjos?"
+        Row(Spoken.Leak, @"drops?( of fluid)? (on|at|from|under|below)\b[\w' ]{0,30}\b(bleed\w*|nipples?|calipers?|hoses?|unions?|banjos?"
                 + @"|wheels?|cylinders?)"),
         Row(Spoken.Leak, @"seals?\b[\w' ]{0,8}\b(pushed|popped|came|blown|blew|hanging) out"),
         Row(Spoken.Leak, "full of (brake )?fluid", @"drums?\b[\w' ]{0,6}\b(wet|damp|oily) inside"),
@@ -52,10 +55,11 @@ internal static partial class NoteTable
         Row(Spoken.Fire, @"(caught (fire|light|alight)|flames?|flaming)", Parts + Near + "on fire",
             @"fire (at|in|from|under|around|inside)\b[\w' ]{0,14}\b(wheels?|brakes?|calipers?|discs?|rotors?|arch)"),
         Row(Spoken.Fire, "(small|little|brief|short|brake|wheel|caliper) fires?", @"fires? (at|in|on|from) (the |my )?(front|rear|left|right|back)"),
-        Row(Spoken.Fire, @"(used|emptied|needed|let off|discharged)\b[\w' ]{0,14}\bextinguisher", @"extinguisher\b[\w' ]{0,10}\b(used|emptied|needed|let off)"),
+        Row(Spoken.Fire, @"(used|emptied|needed|let off|discharged)\b[\w' ]{0,14}\bextinguisher",
+            @"extinguisher\b[\w' ]{0,10}\b(used|emptied|needed|let off)"),
         Row(Spoken.Smoke, @"smok(e|es|ed|ing|y)") with
         {
-            Except = WordsOf([@"smok\w*\b[\w' ]{0,14}\b(bbq|barbecue|grill|exhausts?|tailpipe|tyres?|tires?|hatchback|ahead|in front)",
+            Except = WordsOf([@"smok\w*\b[\w' ]{0,14}\b(diesel|lorry|bbq|barbecue|grill|exhausts?|tailpipe|tyres?|tires?|hatchback|ahead|in front)",
                 "(tyre|tire|exhaust|bbq) smoke", "smoked (a|the|him|them|everyone|ham|my)"]),
         },
         Row(Spoken.Smoke, @"(steam|hiss\w*)\b[\w' ]{0,16}\b(front|rear|left|right)"),
@@ -68,6 +72,11 @@ internal static partial class NoteTable
             @"(used|filled|bled|topped)\b[\w' ]{0,14}\b(old|open|opened|leftover) (open |opened )?bottle"),
         Row(Spoken.WetFluid, @"([3-9]([.,]\d)?) ?(%|percent|per cent) (of )?(water|moisture)",
             @"(boil\w* points?|boils?|tested|tester)\b[\w' ]{0,14}\b1[0-7]\d\b"),
+        Flat(Spoken.WetFluid, @"(don't know|do not know|no idea|not sure|nobody knows|unknown)\b[\w' ]{0,10}\bfluid\b[\w' ]{0,8}\b(changed|age|old|bled"
+                + @"|last)",
+            @"fluid (age |of )?(unknown|of unknown age)", @"water content\b[\w' ]{0,6}\b[3-9]([.,]\d)?"),
+        Row(Spoken.WetFluid, @"bottle\b[\w' ]{0,8}\bopen(ed)?\b[\w' ]{0,12}\b(years?|months|last)"),
+        Row(Spoken.WrongFluid, "(put|poured|filled|used|got|had) (in )?the wrong (bottle|fluid|stuff|oil)", "wrong (brake )?fluid"),
         Row(Spoken.WetFluid, @"water\b[\w' ]{0,12}\b(got )?(in|into|inside) (the )?(brake )?(reservoir|fluid|system|master)"),
         Row(Spoken.Smell, @"(smell\w*|smelt|stink\w*|stank)") with
         {
@@ -77,24 +86,31 @@ internal static partial class NoteTable
         Row(Spoken.WarningLight,
             @"(warning|dash\w*|handbrake|fluid|level|pad wear|wear) (light|lamp)s?\b[\w' ]{0,16}\b(on|came|lit|flash\w*)",
             @"brakes? (light|lamp)s? (came on|lit up|flash\w*)", @"red (light|lamp)s?\b[\w' ]{0,24}\b(brak\w*|dash\w*)",
-            "brake warning", "red brakes? (light|lamp)",
+            "brake warning", "brakes? (light|lamp) warning", "(fluid|brakes?|pad) warning",
+            "check (the )?brakes? (message|warning|light|came)", "red brakes? (light|lamp)",
             "hand ?brake (warning|light|lamp)", @"brakes? (light|lamp)s? (on|in) the dash\w*",
             @"(wear|pad) sensors?\b[\w' ]{0,10}\b(on|lit|came|tripped|touch\w*)"),
         Row(Spoken.WarningLight, @"brake (system )?(fault|failure|malfunction|error)( message| warning)?",
             @"(dash\w*|display|message|screen)\b[\w' ]{0,14}\bbrak(e|es|ing)\b[\w' ]{0,10}\b(fault|fail\w*|service|check|stop|error)"),
+        Row(Spoken.WarningLight, @"(dash\w*|display|screen|message|computer)\b[\w' ]{0,14}\bcheck (the )?brakes?",
+            @"(message|warning|triangle)\b[\w' ]{0,24}\bbrakes?"),
+        Row(Spoken.AbsLight, @"brake\b[\w' ]{0,16}\bsensors?\b[\w' ]{0,6}\b(error|fault)", @"abs\b[\w', ]{0,24}\bcode", @"(fault |error )?codes? [cup]\d{4}"),
         Row(Spoken.WarningLight, "(fluid )?level (light|lamp|warning)"),
         Row(Spoken.WarningLight, @"brakes? (light|lamp)s? (on|in) (the )?dash\w*"),
         Row(Spoken.AbsLight, @"(abs|esp|esc|stability|traction)\b[\w' ]{0,12}\b(light|lamp|warning|fault|error|off line|failed|dead)"),
         Row(Spoken.AbsLight, @"(wheel )?(speed )?sensors?\b[\w' ]{0,10}\b(cable |wire |lead )?(burnt|melted|broken|damaged|torn|cut|chafed)",
-            @"abs\b[\w' ]{0,8}\b(died|stopped|dropped out|gone)"),
-        Row(Spoken.AbsLight, @"(ebd|ebs|brake assist)\b[\w' ]{0,10}\b(fault|error|warning|failed|light|lamp)"),
+            @"abs\b[\w' ]{0,8}\b(died|stopped|dropped out|fell out|cut out|gone)"),
+        Row(Spoken.AbsLight, @"(ebd|ebs|epb|brake assist)\b[\w' ]{0,10}\b(fault|error|warning|failed|light|lamp)"),
         Flat(Spoken.AbsLight, @"abs\b[\w' ]{0,8}\b(did not|didn't|does not|doesn't|won't|not) (work\w*|come in|react\w*)"),
         Row(Spoken.LowLevel, "add(ed|ing)? (some |more |brake )*fluid",
             @"((fluid|brake) level|reservoir)\b[\w' ]{0,16}\b(dropped|drops|dropping|fell|falling|low|lower|empty|down"
                 + "|(at|to|under|below|near) (the )?min(imum)?)",
             @"top(ped|ping)? (it |the \w+ |the \w+ \w+ |\w+ )?up\b[\w' ]{0,14}\b(fluid|reservoir|brakes?)",
             @"top(ped|ping)? up (the )?(brake )?(fluid|reservoir)", @"(had|have|needed) to top (it )?up (once|twice|again|three times|every \w+)",
-            @"low (on )?(brake )?fluid", "low fluid level"),
+            @"low (on )?(brake )?fluid", "low fluid level") with
+        {
+            Except = WordsOf(["(washer|power steering|clutch|hydraulic|wiper) (fluid|reservoir)"]),
+        },
         Row(Spoken.LowLevel, @"top(ped|ping)? up \d+ ?(ml|cc|cl)",
             @"(fluid|level|reservoir)\b[\w' ]{0,14}\b(below|under|at|near|close to) (the )?(min\w*|low mark|lower mark)",
             @"(fluid|level)\b[\w' ]{0,10}\b(gone|went|going|goes) down") with
@@ -104,6 +120,11 @@ internal static partial class NoteTable
         Row(Spoken.LowLevel, @"(fluid |brake )?level (sank|sinks|fell|falls|drops?|dropped|keeps (dropping|falling|sinking))( down)? "
                 + "(a|an|by|every|each|again|half|one|two)",
             "top(ped|ping)? up again"),
+        Row(Spoken.LowLevel, "level (is |was |has |gone |now )*(down|lower)( a| by| an| half| than)",
+            @"(add|adding|added|fill|filled) (another |about |some )?\d+ ?(ml|cc)") with
+        {
+            Except = WordsOf([@"(fuel|oil|water|coolant|petrol|washer|tank|noise|sound)\b[\w' ]{0,24}", @"\d+ ?ml (of )?(oil|coolant|fuel|water)"]),
+        },
         Row(Spoken.LowLevel, "level (falls|fell|drops|dropped|sinks|sank|goes down|went down)", @"\d+ ?(ml|cc) to (fill|top|reach)") with
         {
             Except = WordsOf([@"(fuel|oil|water|coolant|petrol|washer|tank|noise|sound)\b[\w' ]{0,24}"]),

@@ -100,7 +100,6 @@ public sealed partial class NoteReaderTests
     [InlineData("brought a spare set of pads and two bottles of fluid")]
     [InlineData("trail braking into T3, brakes happy")]
     [InlineData("brake ducts taped half shut for the rain")]
-    [InlineData("caliper stickers 127 white, 149 still clear")]
     [InlineData("pedal height as always")]
     [InlineData("brake dust all over the wheels, washed them")]
     [InlineData("friend's car boiled its fluid, ours was ok")]
@@ -173,7 +172,6 @@ public sealed partial class NoteReaderTests
     [InlineData("parking pawl only, no handbrake on hot drums")]
     [InlineData("trailer loaded, 1900 kg, brakes adjusted at home")]
     [InlineData("descended in third, hardly touched the brakes")]
-    [InlineData("descended with manual shifts, discs 210 C at the bottom")]
     [InlineData("battery full at the top so friction brakes used, 320 C")]
     [InlineData("lever span set to 3")]
     [InlineData("brake lever guard fitted")]
@@ -202,4 +200,50 @@ public sealed partial class NoteReaderTests
     [InlineData("new pads make me think", false)]
     public void Words_that_nobody_knows_are_told_as_such(string note, bool isTold) =>
         Assert.Equal(isTold, NoteReader.Read(note).Any(of => of is Spoken.Unread or Spoken.Unclear));
+
+    public static TheoryData<string, string> Written
+    {
+        get
+        {
+            var lines = File.ReadAllLines(Path.Combine(AppContext.BaseDirectory, "notes.txt"))
+                .Where(line => line.Length > 0 && line[0] != '#').Select(line => line.Split(" | ", 2));
+            var rows = new TheoryData<string, string>();
+            foreach (var line in lines)
+            {
+                rows.Add(line[1], line[0].Trim());
+            }
+
+            return rows;
+        }
+    }
+
+    /// <summary>Notes of some five hundred drivers, as far as one can think of them: what each speaks of, and what speaks of nothing.</summary>
+    [Theory]
+    [MemberData(nameof(Written))]
+    public void What_drivers_write_is_heard(string note, string heard) =>
+        Assert.Equal(heard, string.Join(' ', NoteReader.Read(note).Select(of => of.ToString()).Order(StringComparer.Ordinal)));
+
+    /// <summary>A sign in one sentence does not hide a worry in the next; one sentence that is understood is not asked about for another.</summary>
+    [Theory]
+    [InlineData("squeal when cold. the brakes felt weird at the end", new[] { Spoken.Squeal, Spoken.Unclear })]
+    [InlineData("squeal when cold. the disc has a mind of its own", new[] { Spoken.Squeal, Spoken.Unread })]
+    [InlineData("squeal when cold. pads fine", new[] { Spoken.Squeal })]
+    [InlineData("paint at 550 gone, pedal went to the floor", new[] { Spoken.SinkingPedal, Spoken.InWords })]
+    public void Each_sentence_is_heard_on_its_own(string note, Spoken[] heard) => NoteReader.Read(note).ShouldBe(heard, ignoreOrder: true);
+
+    /// <summary>However a note is written, it is read before whoever wrote it looks up: no row goes back and forth over it.</summary>
+    [Theory]
+    [InlineData("brakes the pedal ")]
+    [InlineData("pedal went a bit very too ")]
+    [InlineData("wet on the inside of the ")]
+    [InlineData("not is was a ")]
+    [InlineData("aaaaaaaa")]
+    [InlineData("' ")]
+    public void The_longest_note_is_read(string again)
+    {
+        var note = string.Concat(Enumerable.Repeat(again, 4000 / again.Length));
+        var watch = System.Diagnostics.Stopwatch.StartNew();
+        NoteReader.Hear(note);
+        watch.Elapsed.ShouldBeLessThan(TimeSpan.FromSeconds(5));
+    }
 }

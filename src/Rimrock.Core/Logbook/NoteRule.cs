@@ -113,6 +113,9 @@ public enum Spoken
 
     /// <summary>The brakes, in words of which nobody knows whether they speak of anything wrong.</summary>
     Unread,
+
+    /// <summary>A paint, a sticker or a reading that stands in words alone.</summary>
+    InWords,
 }
 
 /// <summary>What a note speaks of, and where.</summary>
@@ -186,6 +189,8 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         new(Spoken.Unclear, Said.Of("note-rule.unclear"), Verdict.ChangeBefore, Said.Of("note-rule.unclear-is-found-out"),
             Said.Of("note-rule.unclear-is-no-fine")),
         new(Spoken.Unread, Said.Of("note-rule.unread"), Verdict.Watch, Said.Of("note-rule.unread-is-told"), Said.Of("note-rule.unclear-is-no-fine")),
+        new(Spoken.InWords, Said.Of("note-rule.in-words"), Verdict.Watch, Said.Of("note-rule.enter-what-was-measured"),
+            Said.Of("note-rule.words-are-no-measurement")),
         Like(Spoken.AbsEarly, Said.Of("note-rule.abs-early"), Entries.Sign.AbsEarly),
         Like(Spoken.CaliperBurnt, Said.Of("note-rule.caliper-burnt"), CornerMark.CaliperBrown),
     ];
@@ -197,8 +202,8 @@ public sealed record NoteRule(Spoken Of, Said Name, Verdict Verdict, Said Senten
         All.Where(rule => spoken.Contains(rule.Of) && !(rule.Sign is { } sign && ticked.Contains(sign)))
             .Select(rule => new Finding(Said.Of("stop-or-go.your-note"), rule.Verdict, rule.Told(), rule.Rule, Finding.Trade));
 
-    // What nobody understood does not count as seen; what leaves a trouble stops the car in every room.
-    private Said Told() => Of == Spoken.Unread ? Said.Of("note-rule.speaks-unread", Name, Sentence)
+    // What nobody understood, and what was not entered, does not count as seen; what leaves a trouble stops the car in every room.
+    private Said Told() => Of is Spoken.Unread or Spoken.InWords ? Said.Of("note-rule.speaks-unread", Name, Sentence)
         : Leaves is null ? Said.Of("note-rule.speaks-of", Name, Sentence) : Said.Of("note-rule.stops-everywhere", Name, Sentence);
 
     private static NoteRule Like(Spoken of, Said name, Sign sign, Trouble? leaves = null)
