@@ -25,7 +25,7 @@ public static partial class Learning
         public Learnt Learn(CancellationToken cancel)
         {
             var scores = prior.Rows;
-            var before = Answers(scores, cancel);
+            var before = Answers(scores, null, cancel);
             Explain(before);
             var (all, rows) = (before, scores.ToList());
             var logs = Togethers(before).ToList();
@@ -46,7 +46,7 @@ public static partial class Learning
                 scores = proposal.DrawDefended(rounds == 1 ? prior.Rows[..Population.LookAhead] : prior.Rows);
                 rows.AddRange(scores);
                 densities.Add((scores.Length, proposal.LogDefended));
-                var answers = Answers(scores, cancel);
+                var answers = Answers(scores, before, cancel);
                 all = all.And(answers);
                 var more = Togethers(answers);
                 logs.AddRange(more);
@@ -113,8 +113,9 @@ public static partial class Learning
             var said = new List<(Spread Said, double[] Weights)>();
             for (var d = 0; d < days.Count; d++)
             {
+                var before = d;
                 double[] weights = days.Take(d).All(day => day.Observations.Count == 0) ? []
-                    : Normalized([.. prior.Rows.Select((_, member) => Together(answers, member, d))]);
+                    : Normalized(InPieces(prior.Rows.Length, member => Together(answers, member, before)));
                 said.Add((Quantiles.Weighted(answers.RimC[d], weights.Length == 0 ? prior.Weights : weights), weights));
             }
 
@@ -146,7 +147,21 @@ public static partial class Learning
             return log;
         }
 
-        private double[] Togethers(MemberAnswers answers) => [.. Enumerable.Range(0, answers.Log[0].Length).Select(member => Together(answers, member))];
+        private double[] Togethers(MemberAnswers answers) => InPieces(answers.Log[0].Length, member => Together(answers, member));
+
+        // On the scheduler that this is run on, as members' runs are.
+        private static double[] InPieces(int members, Func<int, double> of)
+        {
+            var all = new double[members];
+            Task.WaitAll([.. Enumerable.Range(0, Pieces).Select(piece => Task.Factory.StartNew(() =>
+            {
+                for (var member = piece; member < members; member += Pieces)
+                {
+                    all[member] = of(member);
+                }
+            }, CancellationToken.None, TaskCreationOptions.None, TaskScheduler.Current))]);
+            return all;
+        }
 
         /// <summary>
         /// How much of a soft pedal boiling explains: S / (S + c), S the chance of vapour first in that lap, c of all else that softens a pedal.
@@ -165,9 +180,14 @@ public static partial class Learning
 
         private bool IsUnexplained(int place) => explained.TryGetValue(place, out var share) && share < LeastExplained;
 
-        private MemberAnswers Answers(double[][] scores, CancellationToken cancel)
+        // The prior's own rows among later ones have answered already: only the others are run.
+        private MemberAnswers Answers(double[][] scores, MemberAnswers? before, CancellationToken cancel)
         {
             var answers = new MemberAnswers(days.Count, count, scores.Length);
+            var places = Enumerable.Range(0, scores.Length).ToLookup(i => before is not null && ReferenceEquals(scores[i], prior.Rows[i]));
+            int[] asked = [.. places[false]];
+            answers.Copy(before, [.. places[true]]);
+            double[][] rows = [.. asked.Select(i => scores[i])];
             var first = 0;
             for (var d = 0; d < days.Count; d++)
             {
@@ -181,12 +201,13 @@ public static partial class Learning
                     continue;
                 }
 
-                MemberRuns.Each(cut[d], day.Plan, prior.RowsOf(scores, day.Plan), (run, places, cars) =>
+                MemberRuns.Each(cut[d], day.Plan, prior.RowsOf(rows, day.Plan), (run, lanes, cars) =>
                 {
-                    for (var lane = 0; lane < places.Length; lane++)
+                    for (var lane = 0; lane < lanes.Length; lane++)
                     {
+                        var members = lanes[lane].Select(place => asked[place]).ToArray();
                         var peak = (float)run.Phases.Max(phase => phase.Peak[(int)BrakePart.FrontRotor][lane]);
-                        foreach (var member in places[lane])
+                        foreach (var member in members)
                         {
                             rimC[member] = peak;
                         }
@@ -195,7 +216,7 @@ public static partial class Learning
                         {
                             var predicted = (float)ObservationModel.Predicted(day.Observations[o], day.Plan, run, lane, cars[lane]);
                             var log = ObservationModel.LogLikelihood(day.Observations[o], day.Plan, run, lane, cars[lane]);
-                            foreach (var member in places[lane])
+                            foreach (var member in members)
                             {
                                 (answers.Predicted[from + o][member], answers.Log[from + o][member]) = (predicted, log);
                             }

@@ -19,6 +19,7 @@ public static partial class Learning
     private const double FitPerScore = 3;
     private const double LeastPower = 1e-3;
     private const double NextToNothing = 1e-6;
+    private const int Pieces = 8;
 
     // Evidence that lies three and a half standard deviations from all that was believed is explained by nothing: what the best member misses, and how far
     // the members had to move to come so near. Of several observations the two together are half of a chi-square of as many degrees, where the model is

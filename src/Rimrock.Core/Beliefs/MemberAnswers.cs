@@ -18,6 +18,25 @@ internal sealed class MemberAnswers(int days, int observations, int members)
         return both;
     }
 
+    /// <summary>What others did, for the members that are the same: each at its own place in both.</summary>
+    public void Copy(MemberAnswers? others, int[] same)
+    {
+        static void Into<T>(T[][] into, T[][] from, int[] places)
+        {
+            foreach (var (to, known) in into.Zip(from))
+            {
+                Array.ForEach(places, place => to[place] = known[place]);
+            }
+        }
+
+        if (others is not null)
+        {
+            Into(RimC, others.RimC, same);
+            Into(Log, others.Log, same);
+            Into(Predicted, others.Predicted, same);
+        }
+    }
+
     /// <summary>What they did on a day.</summary>
     public DayAnswers Of(int day, int from, int count) => new(RimC[day], Log[from..(from + count)], Predicted[from..(from + count)]);
 
