@@ -154,7 +154,7 @@ test('an unsafe day becomes an order that a technician can sign', async ({ page 
   await expect(page.getByRole('region', { name: 'What it comes to' })).toContainText('danger');
   // Sets of Fell 3 lie in stock, and are paid for in neither room.
   const first = page.locator('li.setup').first();
-  await expect(first).toContainText('Fell 3 from your stock');
+  await expect(first).toContainText('Fell 3 (from your stock)');
   const figure = async (label: string) =>
     Number((await first.locator('dl > div', { has: page.getByText(label, { exact: true }) }).locator('dd').textContent())!.replace(/[^\d.]/g, ''));
   const [price, hours] = [await figure('to buy'), await figure('work')];

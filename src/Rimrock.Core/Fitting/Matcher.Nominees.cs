@@ -135,6 +135,12 @@ public sealed partial class Matcher
     /// </summary>
     private List<DrawnSetup> InRange(List<DrawnSetup> all, Func<DrawnSetup, JudgedLife> judged)
     {
+        // How sure a chance is takes longest to tell: asked only where something fades.
+        if (!all.Exists(one => Axles.Both.Any(axle => judged(one).ShareTogether(row => Limits.LimitTable.IsPastRange(row, axle)) > Thresholds.LikelyNuisance)))
+        {
+            return all;
+        }
+
         var each = all.Select(one => new Faded(one, judged(one),
             Axles.Of(axle => judged(one).Together(row => Limits.LimitTable.IsPastRange(row, axle))))).ToList();
         return [.. each.Where(one => one.Setup.Key == fitted.Key

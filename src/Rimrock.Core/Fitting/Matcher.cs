@@ -35,6 +35,7 @@ public sealed partial class Matcher
     private List<DrawnSetup>? withRearKits;
     private readonly RearSearch behind;
     private readonly Dictionary<(string Key, bool Sketch, bool Settled), CountedSetup> known = [];
+    private (List<DrawnSetup> All, List<DrawnSetup> Listed)? sketched;
     private MatchStage deepest = MatchStage.First;
     private bool isBeyondPurse;
 
@@ -119,27 +120,7 @@ public sealed partial class Matcher
         lock (known)
         {
             deepest = stage > deepest ? stage : deepest;
-            var all = nominated.Value;
-            progress?.Invoke(0.1);
-            Count([fitted, .. all], sketch: true, settle: false, share => progress?.Invoke(0.1 + (0.3 * share)), cancel);
-            var listed = SketchList(all);
-            LookBehind();
-            if (!Holds())
-            {
-                // Where nothing else makes it hold, other calipers are looked at.
-                all = [.. all, .. withKits.Value];
-                Count([.. withKits.Value], sketch: true, settle: false, null, cancel);
-                listed = SketchList(all);
-                LookBehind();
-                if (!Holds() && listed is [var most, ..] && RearSearch.Gives(Of(most, sketch: true)))
-                {
-                    withRearKits ??= [.. kits.Nominees(most.Selection).Select(judge.Known).OfType<DrawnSetup>()];
-                    all = [.. all, .. withRearKits];
-                    Count(withRearKits, sketch: true, settle: false, null, cancel);
-                    listed = SketchList(all);
-                }
-            }
-
+            var (all, listed) = sketched ??= Sketch(progress, cancel);
             var sure = stage == MatchStage.Sketch ? [] : stage == MatchStage.First ? listed.Take(Certain).ToList() : listed;
             if (stage != MatchStage.Sketch)
             {
@@ -178,23 +159,6 @@ public sealed partial class Matcher
                 [.. isBeyondPurse ? [Said.Of("match-words.beyond-purse")] : (Said[])[],
                     .. UseRemarks.Of(plan), .. IronInstead(asItStands), .. Sets(stage, asItStands, rows.Count == 0 ? null : (told[0], rows[0].On))],
                 driving);
-
-            bool Holds() => listed is [var best, ..]
-                && Of(best, sketch: true) is { Danger.Share: < Thresholds.MostDanger, Damage.Share: < Thresholds.MostDamage };
-
-            // Where the rear gives with the best that was found, other rear parts are looked at.
-            void LookBehind()
-            {
-                if (listed is [var first, ..] && RearSearch.Gives(Of(first, sketch: true)))
-                {
-                    List<DrawnSetup> more = [.. behind.Nominees(listed.Select(one => one.Selection))
-                        .Where(IsAffordable).Select(judge.Known).OfType<DrawnSetup>()
-                        .Where(one => !all.Exists(other => other.Key == one.Key))];
-                    all = [.. all, .. more];
-                    Count(more, sketch: true, settle: false, null, cancel);
-                    listed = SketchList(all);
-                }
-            }
         }
     }
 
@@ -217,9 +181,6 @@ public sealed partial class Matcher
         var counted = Counted(one, sketch: false);
         return new Weighed(SetupJudge.Told(one, counted, null), counted.Life, SetupJudge.Scaled(one, counted.Life));
     }
-
-    private List<DrawnSetup> SketchList(List<DrawnSetup> all) =>
-        Listed(Ranked(all.Where(one => Has(one, sketch: true)), one => Of(one, sketch: true)).Where(Wished));
 
     /// <summary>The best setup that was looked at with a caliper kit; null where none was.</summary>
     private string? KeyWith(string kit) =>

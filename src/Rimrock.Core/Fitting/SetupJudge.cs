@@ -24,8 +24,8 @@ internal sealed record DrawnSetup(Selection Selection, PredictionPlan On, Object
 
 /// <summary>A setup's life, judged, and the year's events with its fluid as it ages.</summary>
 /// <param name="Life">Each kind of day.</param>
-/// <param name="Events">The events; empty where they were not asked for.</param>
-internal sealed record CountedSetup(JudgedLife Life, IReadOnlyList<JudgedDay> Events);
+/// <param name="Events">The events, counted when they are first told; none where they were not asked for.</param>
+internal sealed record CountedSetup(JudgedLife Life, Lazy<IReadOnlyList<JudgedDay>> Events);
 
 /// <summary>A setup with all that it is ranked by.</summary>
 /// <param name="Told">What is told of it.</param>
@@ -114,18 +114,16 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
             try
             {
                 var by = sketch ? BeliefOf(group[0].On).Sketched() : BeliefOf(group[0].On);
-                var events = group.Select(one => sketch ? [] : Events(one)).ToList();
-
-                // The leading day's runs serve its events too.
-                var leading = Judge.Sharing([.. group.Select(one => one.On.OnLeading()), .. events.SelectMany(each => each)], by, day, cancel);
+                var leading = Judge.Sharing([.. group.Select(one => one.On.OnLeading())], by, day, cancel);
                 var days = Enumerable.Range(0, year.Days.Count).Where(i => !sketch || telling is null || telling.Contains(i))
                     .Select(i => ReferenceEquals(year.Days[i], day) ? leading
                         : Judge.Sharing([.. group.Select(one => one.On.On(one.On.Planned()[i]))], by, year.Days[i], cancel)).ToList();
-                var at = group.Count;
-                for (var i = 0; i < group.Count; at += events[i].Length, i++)
+
+                // The year's events are the leading day with its fluid older: they need no runs of their own, and only what is told needs them.
+                foreach (var (one, i) in group.Select((one, i) => (one, i)))
                 {
-                    judged[group[i].Key] = new CountedSetup(new JudgedLife([.. days.Select(one => one[i])]),
-                        [.. leading.Skip(at).Take(events[i].Length).Select(one => one.Slim())]);
+                    judged[one.Key] = new CountedSetup(new JudgedLife([.. days.Select(each => each[i])]),
+                        new(() => sketch ? [] : [.. Events(one).Select(leading[i].WithFluid)]));
                 }
             }
             catch (BeyondModelException)
@@ -158,8 +156,12 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     }
 
     /// <summary>The same by further members where its danger is small.</summary>
-    public CountedSetup Settled(CountedSetup counted, CancellationToken cancel) =>
-        counted with { Life = Judge.Settled(counted.Life, year, cancel).Slim() };
+    public CountedSetup Settled(CountedSetup counted, CancellationToken cancel)
+    {
+        // Its events are read off what is let go of here.
+        _ = counted.Events.Value;
+        return counted with { Life = Judge.Settled(counted.Life, year, cancel).Slim() };
+    }
 
     /// <summary>A setup's life where the plan is driven otherwise; null where that leads out of the model's range.</summary>
     /// <param name="setup">The setup.</param>
@@ -195,10 +197,10 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
         })
             .OrderByDescending(limit => limit.Limit.Harm).ThenByDescending(limit => limit.Chance.Share).ToList();
         var told = drawn.Bare.Value with { Members = judged.Members, Danger = judged.Danger, Damage = judged.Damage, Holds = judged.Holds, Limits = limits };
-        told = counted.Events.Count == 0 ? told : told with
+        told = counted.Events.Value.Count == 0 ? told : told with
         {
-            Season = [.. told.Season.Zip(counted.Events, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
-            YearDanger = JudgedDay.AnyDay([.. counted.Events, .. judged.Days], Harm.Danger),
+            Season = [.. told.Season.Zip(counted.Events.Value, (then, one) => then with { Boils = one.Together(LimitTable.Boils) })],
+            YearDanger = JudgedDay.AnyDay([.. counted.Events.Value, .. judged.Days], Harm.Danger),
         };
         return told with { Reasons = fitted is null ? [] : ReasonFinder.Of(fitted, told, drawn.On) };
     }
@@ -213,8 +215,8 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     public static Objectives Scaled(DrawnSetup drawn, JudgedLife judged) =>
         drawn.Scaled with
         {
-            Chances = new Screened(0, 0, judged.Together(row => IsNuisance(row, drawn.On)).Share,
-                LimitTable.All.Where(row => IsNuisance(row, drawn.On)).Sum(row => judged.Of(row.Code)?.Share ?? 0)),
+            Chances = new Screened(0, 0, judged.ShareTogether(row => IsNuisance(row, drawn.On)),
+                LimitTable.All.Where(row => IsNuisance(row, drawn.On)).Sum(row => judged.ShareTogether(one => one.Code == row.Code))),
         };
 
     private static bool IsNuisance(LimitRow row, PredictionPlan on) => row.OfTrackDay && row.HarmOf(on) == Harm.Nuisance;

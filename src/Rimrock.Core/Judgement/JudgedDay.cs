@@ -2,6 +2,7 @@ using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Limits;
 using Rimrock.Core.Numerics;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Judgement;
 
@@ -81,6 +82,19 @@ public sealed class JudgedDay
 
     /// <summary>Chance that at least one of some limits gives.</summary>
     public Chance Together(Func<LimitRow, bool> which) => ChanceOf(GivesAny(which));
+
+    /// <summary>The same without how sure it is, which takes longer to tell.</summary>
+    public double ShareTogether(Func<LimitRow, bool> which)
+    {
+        var given = GivesAny(which);
+        var share = 0.0;
+        for (var i = 0; i < weights.Length; i++)
+        {
+            share += given[i] ? weights[i] : 0;
+        }
+
+        return Math.Clamp(share, 0, 1);
+    }
 
     /// <summary>For each member whether at least one of some limits gives.</summary>
     public bool[] GivesAny(Func<LimitRow, bool> which)
@@ -162,6 +176,17 @@ public sealed class JudgedDay
     /// <param name="alike">The first so many of all were drawn alike, 0 for all.</param>
     internal JudgedDay With(Reading[][] read, double[][] scores, double[] all, int alike) =>
         new(Plan, Rows, belief, [.. Read, .. read], [.. Scores, .. scores], all, alike);
+
+    /// <summary>
+    /// The same day with its fluid older or newer, without what each member asked for: what the day asks of it stays, and where vapour shows does not. For days
+    /// judged by the members of the belief alone.
+    /// </summary>
+    internal JudgedDay WithFluid(PredictionPlan plan)
+    {
+        double[] vapourC = [.. Scores.Select(score => FluidToday.Of(plan, PriorFactor.CarOf(score)).VapourC)];
+        return new(plan, Rows, belief, [.. gives.Select((given, place) => LimitTable.Boils(Rows[place])
+            ? [.. Read.Select((member, i) => member[place].Demand >= vapourC[i])] : given)], null, Scores, weights, drawnAlike);
+    }
 
     /// <summary>The same without what each member asked for: chances, joint ones too, stay.</summary>
     internal JudgedDay Slim() => new(Plan, Rows, belief, gives, null, Scores, weights, drawnAlike);

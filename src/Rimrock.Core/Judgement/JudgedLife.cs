@@ -65,6 +65,9 @@ public sealed class JudgedLife
     /// <param name="which">The limits.</param>
     public Chance Together(Func<LimitRow, bool> which) => Most(day => day.Together(which)).Together(which);
 
+    /// <summary>The same without how sure it is.</summary>
+    public double ShareTogether(Func<LimitRow, bool> which) => Days.Max(day => day.ShareTogether(which));
+
     /// <summary>
     /// Difference of two lives' chances of a harm, each on its worst day, with its standard deviation on the members that both have in common.
     /// </summary>

@@ -10,7 +10,7 @@ const isLying = (part: { id: string }) => part.id.startsWith('stock:');
 
 /** The pads of a setup, in a few words. */
 export function padsOf({ parts: { frontPad, rearPad } }: Suggestion): string {
-  const from = (pad: { id: string }) => (isLying(pad) ? ' from your stock' : '');
+  const from = (pad: { id: string }) => (isLying(pad) ? ' (from your stock)' : '');
   if (frontPad.id === fitted && rearPad.id === fitted) return `${frontPad.name} kept`;
   return frontPad.name === rearPad.name && from(frontPad) === from(rearPad)
     ? `${frontPad.name}${from(frontPad)} front and rear`
