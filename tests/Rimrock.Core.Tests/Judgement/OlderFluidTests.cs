@@ -15,8 +15,11 @@ public class OlderFluidTests
     [InlineData(6, 60)]
     public void A_day_with_older_fluid_is_read_off_the_same_runs(double months, double then)
     {
-        var plan = SampleParts.Plan() with { FluidState = new FluidState(months),
-            OutsideHeat = new OutsideHeat(HeatedPlace.Line, 400, 30) };
+        var plan = SampleParts.Plan() with
+        {
+            FluidState = new FluidState(months),
+            OutsideHeat = new OutsideHeat(HeatedPlace.Line, 400, 30),
+        };
         var older = plan with { FluidState = new FluidState(then) };
         var (belief, day) = (Population.Prior, new Day(plan));
         var read = Judge.Sharing([plan], belief, day)[0].WithFluid(older);
