@@ -84,7 +84,7 @@ internal static partial class NoteTable
             "stopping (took|takes) (forever|ages)", "(twice as (long|far)|longer|ages|forever) to (stop|slow)", "lost (its |their |all |the )*bite"),
         Flat(Spoken.Faded, @"(pedal|brakes?|pads?)\b[\w' ]{0,10}\bno (bite|grip|bite left)"),
         Row(Spoken.Faded, @"(press|push|stand|step|lean|stamp)\w*\b[\w' ]{0,14}\b(brak\w*|pedal|lever)\b[\w' ]{0,14}\b(harder|with both feet)",
-            @"press\w*\b[\w' ]{0,10}\bharder", @"(missed|missing) (the |my |a |every )?brak(e|ing) (point|marker|zone)",
+            @"(missed|missing) (the |my |a |every )?brak(e|ing) (point|marker|zone)",
             @"(poor|useless|rubbish|terrible|awful|hopeless|tired|marginal) (brakes|braking)",
             @"brakes\b[\w' ]{0,10}\b(poor|useless|rubbish|terrible|awful|hopeless|nonexistent|marginal|tired|cooked|finished|toast|shot"
                 + @"|overheat\w*|done for|too hot|lazy|numb|dead)",
@@ -99,6 +99,15 @@ internal static partial class NoteTable
         Row(Spoken.Faded, @"(front|rear|back|foot|hand) brakes?\b[\w' ]{0,10}\b(fades?|fading|useless|weak\w*|worse|poor|did nothing|does nothing)",
             @"brakes?\b[\w' ]{0,10}\b(worse|fades|weaker)\b[\w' ]{0,10}\b(in|after|each|every|session|lap|by|towards|again)",
             @"needs? (two|both) feet"),
+        Row(Spoken.SoftPedal, "(the )?(whole|entire) (pedal|lever)( travel)?", @"(pedal|lever)\b[\w' ]{0,16}\bmore travel",
+            "(two|three) (strokes|pushes|presses) (needed|before|until)"),
+        Row(Spoken.Faded, @"brak\w*\b[\w' ]{0,16}\bhalf as"),
+        Row(Spoken.Faded, @"press\w*\b[\w' ]{0,10}\bharder") with
+        {
+            Except = WordsOf([@"(said|says|told|tells|coach|instructor)\b[\w' ]{0,16}\b(press|push|brak)\w*\b[\w' ]{0,10}\bharder"]),
+        },
+        Flat(Spoken.NoBrakes, @"(runs?|ran) on when i (brake|press|squeeze)\w*"),
+        Row(Spoken.Pull, @"(creep|drift|wander)\w* (to the )?(left|right)\b[\w' ]{0,16}\b(brak|squeez|press)\w*"),
         Row(Spoken.SinkingPedal, @"foot\b[\w' ]{0,18}\b(firewall|floorboard|floor pan)"),
         Row(Spoken.SoftPedal, "(had|have|has|need|needs|needed) to pump") with
         {

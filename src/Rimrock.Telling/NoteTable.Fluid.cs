@@ -30,6 +30,7 @@ internal static partial class NoteTable
         {
             Except = WordsOf([@"fluid (ran|runs|came|comes)( out)? clear", @"(washer|screen ?wash|wiper|lighter|power steering) fluid"]),
         },
+        Row(Spoken.Leak, @"(tyre|wheel|rim)s?\b[\w' ]{0,14}\b(shiny|slick|slippery) with", @"seals?\b[\w' ]{0,6}\bhangs? out"),
         Row(Spoken.Leak, @"cylinders?\b[\w' ]{0,6}\b(wet|damp|oily)",
             "(wet|damp|oily) (round|around|at|near|by|behind) (the |a |my |both )?(\\w+ )?(pistons?|seals?|boots?|nipples?|banjos?|calipers?|unions?)"),
         Row(Spoken.Leak, @"(calipers?|cylinders?|hoses?|unions?)\b[\w' ]{0,10}\bsweat\w*", @"stains?\b[\w' ]{0,20}\b(calipers?|hoses?|cylinders?)",
@@ -75,7 +76,7 @@ internal static partial class NoteTable
         Flat(Spoken.WetFluid, @"(don't know|do not know|no idea|not sure|nobody knows|unknown)\b[\w' ]{0,10}\bfluid\b[\w' ]{0,8}\b(changed|age|old|bled"
                 + @"|last)",
             @"fluid (age |of )?(unknown|of unknown age)", @"water content\b[\w' ]{0,6}\b[3-9]([.,]\d)?"),
-        Row(Spoken.WetFluid, @"bottle\b[\w' ]{0,8}\bopen(ed)?\b[\w' ]{0,12}\b(years?|months|last)"),
+        Row(Spoken.WetFluid, @"bottle\b[\w' ]{0,14}\bopen(ed)?\b[\w' ]{0,12}\b(years?|months|last|winter|season|since)"),
         Row(Spoken.WrongFluid, "(put|poured|filled|used|got|had) (in )?the wrong (bottle|fluid|stuff|oil)", "wrong (brake )?fluid"),
         Row(Spoken.WetFluid, @"water\b[\w' ]{0,12}\b(got )?(in|into|inside) (the )?(brake )?(reservoir|fluid|system|master)"),
         Row(Spoken.Smell, @"(smell\w*|smelt|stink\w*|stank)") with

@@ -41,6 +41,7 @@ internal static partial class NoteTable
             @"lost (a|one|two|three) wheel (nut|bolt|stud)s?", @"wheels?\b[\w' ]{0,10}\b(nearly |almost )?(came|coming|fell) off"),
         Flat(Spoken.WheelPlay, @"(forgot|didn't|did not|never)\b[\w' ]{0,6}\b(torque|tighten)(ed)? (the |my |our )?(\w+ )?(wheels?|nuts?|lugs?)",
             @"wheels? (not|never) torqued"),
+        Row(Spoken.WheelPlay, "(two|three|four) (wheel )?(nuts?|bolts?|studs?) instead of", @"(hub|wheel) nut\b[\w' ]{0,10}\b(turn|by hand|with my)"),
         Row(Spoken.WheelPlay, @"(had|have|has|needed) to (re-?tighten|re-?torque|tighten) (the |my |all )?(\w+ )?(wheels?|nuts?|bolts?)",
             @"(wheel|lug) ?(nuts?|bolts?)\b[\w' ]{0,10}\b(half|quarter|a) (a )?turn", "bearing (is|was) (going|on its way)"),
         Flat(Spoken.WheelPlay, @"(nuts?|studs?)\b[\w' ]{0,6}\b(won't|would not|wouldn't|will not|doesn't|did not|didn't|never) (torque|tighten|click|bite"
@@ -94,6 +95,7 @@ internal static partial class NoteTable
             @"(bulging|swollen|chafed|perished|melted|kinked)\b[\w' ]{0,12}\b(hoses?|lines?)"),
         Row(Spoken.BadHose, @"(brake )?(hoses?|lines?|pipes?)\b[\w' ]{0,6}\b(flattened|squashed|crushed)",
             @"hoses?\b[\w' ]{0,8}\b(soft|sticky|gummy|flattened|squashed|crushed)"),
+        Row(Spoken.BadHose, @"(hoses?|(brake|braided) lines?)\b[\w' ]{0,24}\bcut by", @"(cut|nick|split|crack|chafe) in (the |a |one )?(\w+ ){0,2}hoses?"),
         Row(Spoken.BadHose, @"corrosion\b[\w' ]{0,8}\b(pipes?|lines?|hoses?)", @"hoses?\b[\w' ]{0,6}\bhit\b",
             @"(brake|crossover) pipes?\b[\w' ]{0,6}\b(damaged|bent)"),
         Row(Spoken.BadHose, "(hoses?|lines?) (is |was |gets? )?(pulled|stretched) tight", @"hoses? (is |was )?too short"),
@@ -112,7 +114,7 @@ internal static partial class NoteTable
             @"(ballooning|burst|pinched|trapped|corroded|rusty|twisted) (brake )?(hoses?|lines?|pipes?)"),
         Row(Spoken.Grinding, @"(grind(s|ing)?|ground metal|metal (on|to) metal)", @"(to|on) the (metal|backing plates?)",
             @"backing plates? (touch\w*|show\w*)", @"scrap(es?|ing)\b[\w' ]{0,16}\b(front|rear|left|right|brakes?|wheels?|discs?|rotors?)",
-            @"scraping (noise|sound)") with
+            @"scraping (noise|sound)", "metallic (scrape|noise|sound)", "scrapes? (every|each)") with
         {
             Except = WordsOf(["pedal to the metal", @"(paste|grease|shims?|springs?)\b[\w' ]{0,8}\b(on|to) the (metal|backing plates?)"]),
         },
@@ -145,6 +147,7 @@ internal static partial class NoteTable
         {
             Except = WordsOf(["drag (strips?|rac\\w*|cars?|slicks)"]),
         },
+        Row(Spoken.Stuck, @"(burnt|burned|scalded|scorched)\b[\w' ]{0,10}\b(by|on|at) the (\w+ )?(rim|wheel|hub|drum)"),
         Row(Spoken.Stuck, @"one (rim|wheel|hub|side|corner|drum)\b[\w' ]{0,10}\b(hot|burning|boiling|scorching)",
             @"(rims?|wheels?|hubs?|drums?)\b[\w' ]{0,6}\b(burning|boiling|scorching|really|very) hot"),
         Flat(Spoken.Stuck, @"(sliders?|slides?|pins?)\b[\w' ]{0,20}\b(not|doesn't|don't|didn't|won't) (slide|move)"),
@@ -174,6 +177,7 @@ internal static partial class NoteTable
         Row(Spoken.WornRotor, @"(discs?|rotors?|rings?) weigh\w* (\w+ ){0,2}(less|under|below)",
             @"(under|below|past) (the |its )?(min\w*|stamped) (weight|mass)"),
         Row(Spoken.WornRotor, @"(discs?|rotors?|rings?)\b[\w', .]{0,30}\b(limit|minimum) (is |was |has been )?(passed|reached|exceeded)"),
+        Row(Spoken.WornRotor, "under the stamped", @"(below|under) (the )?stamp(ed)? (figure|value|thickness)"),
         Row(Spoken.WornRotor, @"vanes?\b[\w' ]{0,10}\b(visible|showing|through|open|exposed)"),
         Row(Spoken.WornRotor, @"(under|below|past) (the )?(min\w*|wear|service) (thickness|limit)",
             @"(rotors?|discs?|rings?)\b[\w' ]{0,14}\b(worn (out|through|down)|at (the )?min\w*|at (the )?limit|too thin|very thin|paper thin|finished|done)"),
@@ -229,8 +233,9 @@ internal static partial class NoteTable
             @"(chunks?|pieces?|bits?|lumps?|corners?)\b[\w' ]{0,14}\b(missing|gone|broken)\b[\w' ]{0,24}\b(pads?|linings?|shoes?)",
             @"needs? (new )?(front |rear )?pads?( asap| now| soon| before| urgently| badly)",
             "(fronts?|rears?|(front|back|rear|left|right)( front| rear)? (ones?|pair)) (are|is) (done|finished|shot|gone|toast|worn out)"),
+        Row(Spoken.WornOut, @"(pads?|linings?|shoes?) (break|breaks|broke|breaking) up", @"(wear )?warning wires?\b[\w' ]{0,8}\b(touch|cut|worn)\w*"),
         Row(Spoken.WornOut, @"rivets\b[\w' ]{0,8}\b(visible|showing|through|touch\w*)"),
-        Row(Spoken.WornOut, "(inner|outer|inside|outside)s?( one| ones| pads?)? (nearly |almost |all )?(gone|finished|worn out)"),
+        Row(Spoken.WornOut, "(inner|outer|inside|outside)s?( one| ones| pads?)? (is |are |was |were )?(nearly |almost |all )?(gone|finished|worn out)"),
         Row(Spoken.WornOut, "only (the )?(backing|metal|steel)( plates?)? left"),
         Row(Spoken.Glowed, @"(rotors?|discs?|disks?|brakes?|rings?|drums?)\b[\w' ]{0,14}\b(glow\w*|red hot|cherry red)",
             @"(rotors?|discs?|disks?|rings?)\b[\w' ]{0,20}\b(orange|blue|blued|purple|gold|straw)",
@@ -245,6 +250,7 @@ internal static partial class NoteTable
             @"(wheel|rim)( paint)?\b[\w' ]{0,8}\b(bubbl\w*|blister\w*|discolou?red)",
             @"tyres?\b[\w' ]{0,20}\b(brake heat|hot brakes)"),
         Row(Spoken.Glowed, @"glow(ed|ing) (like|red|orange|cherry|bright\w*)"),
+        Row(Spoken.CaliperBurnt, @"caliper paint\b[\w' ]{0,8}\b(bubbl|blister|brown|flak)\w*"),
         Row(Spoken.CaliperBurnt, @"(strips?|stickers?|labels?)\b[\w' ]{0,6}\ball (black|gone|turned)"),
         Row(Spoken.Glowed, @"brakes?\b[\w', ]{0,20}\bglow\w*"),
         Row(Spoken.BurntBoot, @"(seals?|boots?)\b[\w' ]{0,8}\b(crisp\w*|charred|cooked|brittle)"),

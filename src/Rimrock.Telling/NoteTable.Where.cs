@@ -44,8 +44,9 @@ internal static partial class NoteTable
     /// <summary>Words for what is well.</summary>
     public static Regex Well { get; } = WordsOf(["fine", "ok", "okay", "good", "sound", "perfect", "new", "great", "healthy", "alright", "all right"]);
 
-    /// <summary>Pedals and levers that brake nothing.</summary>
-    public static Regex OtherPedals { get; } = WordsOf(["(clutch|accelerator|throttle|gas) (pedal|lever)", "(gear|shift|selector) lever"]);
+    /// <summary>Pedals, levers and ornaments of a wheel that brake and hold nothing.</summary>
+    public static Regex OtherPedals { get; } = WordsOf(["(clutch|accelerator|throttle|gas) (pedal|lever)", "(gear|shift|selector) lever",
+        "wheel (weights?|caps?|trims?|covers?) (fell|came|flew) off", "lost (a|one|two|the) wheel (weights?|caps?|trims?|covers?)"]);
 
     /// <summary>Another's car.</summary>
     public static Regex OfOthers { get; } = WordsOf([@"(friend|mate|neighbour|buddy|someone|somebody)('s|s| else's)\b",

@@ -147,7 +147,7 @@ public sealed partial class Matcher
             var outcome = OutcomeOf(Judged(fitted).Life, told);
             var walk = outcome is MatchOutcome.NothingNeeded or MatchOutcome.NothingFits || rows.Count == 0 ? null
                 : new StepWalk(plan, wishes, judge, Reckoned, one => Judged(one),
-                    (one, told) => Count([one], stage == MatchStage.Sketch, told && stage == MatchStage.Whole, null, cancel))
+                    (one, told) => CountOnTheWay(one, rows[0].Selection, stage, told, cancel))
                     .To(fitted, asItStands, rows[0], Until(rows[0], all), DueAlone(Judged(fitted).Life, all));
             SpendStep[] steps = [.. (walk?.Steps ?? []).Select(step => step with { Setup = InStreetSets(step.Setup) })];
             var driving = stage == MatchStage.Whole && outcome is MatchOutcome.Fades or MatchOutcome.Steps or MatchOutcome.NothingHelpsEnough
@@ -231,6 +231,20 @@ public sealed partial class Matcher
 
             told?.Invoke(0.3 + (0.7 * (i + 1) / drawn.Count));
         }
+    }
+
+    // What differs in fluid and hoses alone is read off the same runs: on the way to other fluid both are asked for sooner or later.
+    private void CountOnTheWay(DrawnSetup one, Selection target, MatchStage stage, bool told, CancellationToken cancel)
+    {
+        var sketch = stage == MatchStage.Sketch;
+        if (!sketch && !Has(one, sketch))
+        {
+            Selection[] ends = [fitted.Selection, target];
+            Count([one, .. ends.Select(end => judge.Known(one.Selection with { Fluid = end.Fluid, Lines = end.Lines })).OfType<DrawnSetup>()], sketch,
+                settle: false, null, cancel);
+        }
+
+        Count([one], sketch, told && stage == MatchStage.Whole, null, cancel);
     }
 
     private static MatchOutcome OutcomeOf(JudgedLife asItStands, List<Suggestion> told) => FittedVerdict.Of(asItStands) switch
