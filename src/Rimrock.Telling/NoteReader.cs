@@ -29,9 +29,12 @@ public static partial class NoteReader
         text = Not().Replace(Both().Replace(Calliper().Replace(Disk().Replace(text, "disc"), "caliper"), "$1 plus "), "$1't");
         text = Short().Replace(Percent().Replace(text, " percent"), "pedal");
         (Heard What, Match At)[] known = [.. NoteTable.All.SelectMany(row => Heard(row, text)).Concat(BelowLeast(text))];
-        var rest = Rest(text, [.. known.Select(one => one.At)]);
-        Heard[] asked = NoteTable.Worries.Any(row => Heard(row, rest).Any()) ? [new Heard(Spoken.Unclear)]
-            : IsUnread(rest) ? [new Heard(Spoken.Unread)] : [];
+        string Unheard(Func<Spoken, bool> hides) => Rest(text, [.. known.Where(one => hides(one.What.Of)).Select(one => one.At)]);
+
+        // A figure in words says nothing of what else its sentence worries about.
+        var worries = Unheard(of => of != Spoken.InWords);
+        Heard[] asked = NoteTable.Worries.Any(row => Heard(row, worries).Any()) ? [new Heard(Spoken.Unclear)]
+            : IsUnread(Unheard(_ => true)) ? [new Heard(Spoken.Unread)] : [];
         return [.. known.Select(one => one.What).Concat(asked).Distinct()];
     }
 

@@ -74,7 +74,7 @@ internal static partial class NoteTable
             Except = WordsOf([@"(lights?|daylight|paint|sun|colou?rs?|stickers?|rain|noise|sound)\b[\w' ]{0,8}\bfad\w*", "fading light"]),
         },
         Row(Spoken.Faded, @"(brakes?|pedal|pads?)\b[\w' ]{0,14}\b(wooden|faded|fading|weak|weaker|glazed)", @"(fade|wooden pedal)",
-            @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,12}\b(longer|long|grew|growing|doubled)",
+            @"(longer|long|twice the) (stopping|braking) distances?", @"(stopping|braking) distances?\b[\w' ]{0,20}\b(longer|long|grew|growing|doubled)",
             @"brak(e|ed|ing)\b[\w' ]{0,10}\bearlier and earlier",
             @"brak(e|ed|ing)\b[\w' ]{0,8}\b\d+ ?(m|metres?|meters?|yards?|yd|ft|feet) (earlier|sooner|more|longer)",
             @"(feels?|felt|like) (like )?(someone |somebody |they |it |was |were )*(greased|oiled|buttered|soap\w*|butter|soap|ice|grease)",
@@ -101,7 +101,9 @@ internal static partial class NoteTable
             @"needs? (two|both) feet"),
         Row(Spoken.SoftPedal, "(the )?(whole|entire) (pedal|lever)( travel)?", @"(pedal|lever)\b[\w' ]{0,16}\bmore travel",
             "(two|three) (strokes|pushes|presses) (needed|before|until)"),
+        Row(Spoken.NoBrakes, @"braking( power| force)?\b[\w' ]{0,8}\b(vanished|disappeared|gone|failed|went away)"),
         Row(Spoken.Faded, @"brak\w*\b[\w' ]{0,16}\bhalf as"),
+        Flat(Spoken.Faded, "(couldn't|could not|can't|cannot) (even )?lock (up )?(the |a |my )?(wheels?|fronts?|tyres?)"),
         Row(Spoken.Faded, @"press\w*\b[\w' ]{0,10}\bharder") with
         {
             Except = WordsOf([@"(said|says|told|tells|coach|instructor)\b[\w' ]{0,16}\b(press|push|brak)\w*\b[\w' ]{0,10}\bharder"]),
@@ -109,9 +111,10 @@ internal static partial class NoteTable
         Flat(Spoken.NoBrakes, @"(runs?|ran) on when i (brake|press|squeeze)\w*"),
         Row(Spoken.Pull, @"(creep|drift|wander)\w* (to the )?(left|right)\b[\w' ]{0,16}\b(brak|squeez|press)\w*"),
         Row(Spoken.SinkingPedal, @"foot\b[\w' ]{0,18}\b(firewall|floorboard|floor pan)"),
-        Row(Spoken.SoftPedal, "(had|have|has|need|needs|needed) to pump") with
+        Row(Spoken.SoftPedal, "(had|have|has|need|needs|needed) to pump", "pump(s|ing|ed)? (needed|required|necessary)") with
         {
-            Except = WordsOf([@"to pump (up )?(the |a |my |all |some )?(\w+ )?(tyres?|tires?|fuel|petrol|water)"]),
+            Except = WordsOf([@"to pump (up )?(the |a |my |all |some )?(\w+ )?(tyres?|tires?|fuel|petrol|water)",
+                "(fuel|water|oil|vacuum|air|tyre|bilge) pump(s|ing|ed)? (needed|required|necessary)"]),
         },
         Row(Spoken.SinkingPedal, "(it|pedal|lever|foot) (went|goes|gone|fell|dropped) (straight |right |all the way )?(down|to the floor)"),
         Row(Spoken.SoftPedal, @"^(a bit |bit |very |quite |too |still |again |went |got |getting |turned )*(soft|long|spongy|mushy|squishy|sinking"
@@ -227,7 +230,8 @@ internal static partial class NoteTable
         {
             Except = WordsOf([@"run-?out\b[\w' ]{0,10}\b0?[.,]0[0-5]\d?( ?mm)?"]),
         },
-        Row(Spoken.AbsEarly, @"abs\b[\w' ]{0,20}\b(early|too soon|too often|constantly)", @"abs\b[\w' ]{0,24}\b(straight|in the dry|light braking)",
+        Row(Spoken.AbsEarly, @"abs\b[\w' ]{0,20}\b(early|earlier|sooner|too soon|too often|constantly)",
+            @"abs\b[\w' ]{0,24}\b(straight|in the dry|light braking)",
             @"abs\b[\w' ]{0,14}\b(every|each) (stop|corner|turn|time)"),
     ];
 }

@@ -31,7 +31,7 @@ internal static partial class NoteTable
             Except = WordsOf([@"fluid (ran|runs|came|comes)( out)? clear", @"(washer|screen ?wash|wiper|lighter|power steering) fluid"]),
         },
         Row(Spoken.Leak, @"(tyre|wheel|rim)s?\b[\w' ]{0,14}\b(shiny|slick|slippery) with", @"seals?\b[\w' ]{0,6}\bhangs? out"),
-        Row(Spoken.Leak, @"cylinders?\b[\w' ]{0,6}\b(wet|damp|oily)",
+        Row(Spoken.Leak, "fluid (residue|traces?|film|stains?|marks)", @"cylinders?\b[\w' ]{0,6}\b(wet|damp|oily)",
             "(wet|damp|oily) (round|around|at|near|by|behind) (the |a |my |both )?(\\w+ )?(pistons?|seals?|boots?|nipples?|banjos?|calipers?|unions?)"),
         Row(Spoken.Leak, @"(calipers?|cylinders?|hoses?|unions?)\b[\w' ]{0,10}\bsweat\w*", @"stains?\b[\w' ]{0,20}\b(calipers?|hoses?|cylinders?)",
             @"(servo|booster)\b[\w' ]{0,10}\bfull of\b[\w' ]{0,10}\bfluid", @"lost \d+ ?(mm|ml|cc)( of)?( brake)? fluid"),
@@ -73,7 +73,8 @@ internal static partial class NoteTable
             @"(used|filled|bled|topped)\b[\w' ]{0,14}\b(old|open|opened|leftover) (open |opened )?bottle"),
         Row(Spoken.WetFluid, @"([3-9]([.,]\d)?) ?(%|percent|per cent) (of )?(water|moisture)",
             @"(boil\w* points?|boils?|tested|tester)\b[\w' ]{0,14}\b1[0-7]\d\b"),
-        Flat(Spoken.WetFluid, @"(don't know|do not know|no idea|not sure|nobody knows|unknown)\b[\w' ]{0,10}\bfluid\b[\w' ]{0,8}\b(changed|age|old|bled"
+        Flat(Spoken.WetFluid, @"fluid\b[\w' ]{0,6}\b(not|never|hasn't been|wasn't) (been )?changed\b[\w' ]{0,12}\b(years?|ages|since|long)",
+            @"(don't know|do not know|no idea|not sure|nobody knows|unknown)\b[\w' ]{0,10}\bfluid\b[\w' ]{0,8}\b(changed|age|old|bled"
                 + @"|last)",
             @"fluid (age |of )?(unknown|of unknown age)", @"water content\b[\w' ]{0,6}\b[3-9]([.,]\d)?"),
         Row(Spoken.WetFluid, @"bottle\b[\w' ]{0,14}\bopen(ed)?\b[\w' ]{0,12}\b(years?|months|last|winter|season|since)"),
@@ -87,7 +88,7 @@ internal static partial class NoteTable
         Row(Spoken.WarningLight,
             @"(warning|dash\w*|handbrake|fluid|level|pad wear|wear) (light|lamp)s?\b[\w' ]{0,16}\b(on|came|lit|flash\w*)",
             @"brakes? (light|lamp)s? (came on|lit up|flash\w*)", @"red (light|lamp)s?\b[\w' ]{0,24}\b(brak\w*|dash\w*)",
-            "brake warning", "brakes? (light|lamp) warning", "(fluid|brakes?|pad) warning",
+            "brake warning", "brakes? (light|lamp) warning", "(fluid|brakes?|pad|wear) warning", "(brake|pad) wear (light|indicator|message)",
             "check (the )?brakes? (message|warning|light|came)", "red brakes? (light|lamp)",
             "hand ?brake (warning|light|lamp)", @"brakes? (light|lamp)s? (on|in) the dash\w*",
             @"(wear|pad) sensors?\b[\w' ]{0,10}\b(on|lit|came|tripped|touch\w*)"),
@@ -126,6 +127,8 @@ internal static partial class NoteTable
         {
             Except = WordsOf([@"(fuel|oil|water|coolant|petrol|washer|tank|noise|sound)\b[\w' ]{0,24}", @"\d+ ?ml (of )?(oil|coolant|fuel|water)"]),
         },
+        Row(Spoken.LowLevel, @"(level|fluid|reservoir)\b[\w' ]{0,8}\b\d+ ?(mm|cm) (lower|below|down|less)", "top(ped|ping)? up with dot"),
+        Row(Spoken.LowLevel, @"fluid (is |was )?(lost|lower|down|fell|dropped|sank)( by| about)? \d+ ?(mm|cm)"),
         Row(Spoken.LowLevel, "level (falls|fell|drops|dropped|sinks|sank|goes down|went down)", @"\d+ ?(ml|cc) to (fill|top|reach)") with
         {
             Except = WordsOf([@"(fuel|oil|water|coolant|petrol|washer|tank|noise|sound)\b[\w' ]{0,24}"]),

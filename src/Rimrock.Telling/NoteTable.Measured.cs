@@ -11,12 +11,13 @@ internal static partial class NoteTable
             @"paints?\b[\w' ]{0,6}\ball white",
             @"(all|every|third|highest|last|both) (the |of the |three |two |four )*(paints?|strips?|stickers?|dots?)\b[\w' ]{0,14}\b(gone|turned|changed"
                 + @"|white|black)"),
-        Row(Spoken.InWords, @"(paints?|strips?|stickers?|dots?|labels?)\b[\w' ]{0,20}\b(gone|turned|changed|white|black|yellow|burnt off|shows?|went"
+        Row(Spoken.InWords, @"(pads?|linings?)\b[\w' ]{0,16}\b(about |only |just |maybe )*(2[.,][1-9]|[34]([.,]\d)?) ?mm"),
+        Row(Spoken.InWords, @"(paints?|strips?|stickers?|dots?|labels?)\b[\w':, ]{0,20}\b(gone|turned|changed|white|black|yellow|burnt off|shows?|went"
                 + @"|tripped|reads?)",
-            @"(ir|infrared|pyro\w*|laser|gun|probe|thermocouples?|thermometer)\b[\w' ]{0,20}\b[1-9]\d\d",
-            @"[1-9]\d\d ?(c|°c?|degrees|deg|f|°f)\b[\w' ]{0,14}\b(discs?|rotors?|calipers?|pads?|rings?|brakes?|front|rear)",
+            @"(ir|infrared|pyro\w*|laser|gun|probe|thermocouples?|thermometer)\b[\w' ]{0,20}\b[1-9]\d\d\d?",
+            @"[1-9]\d\d\d? ?(c|°c?|degrees|deg|f|°f)\b[\w' ]{0,14}\b(discs?|rotors?|calipers?|pads?|rings?|brakes?|front|rear)",
             @"(discs?|rotors?|calipers?|pads?|rings?)( temps?| temperatures?)? (at |was |were |hit |reached |peaked at |read |showed "
-                + @"|got to )*[2-9]\d\d\b") with
+                + @"|got to )*([2-9]\d\d|1\d\d\d)\b") with
         {
             Except = WordsOf([@"\d+ ?(mm|km\S*|miles?|laps?|kw|hp|g|kg|nm|rpm|stops|euros?|pounds?|dollars?)",
                 @"[a-z]+[- ]?\d+ (pads?|discs?|rotors?|calipers?)",

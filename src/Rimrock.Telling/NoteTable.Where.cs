@@ -6,16 +6,16 @@ namespace Rimrock.Telling;
 internal static partial class NoteTable
 {
     /// <summary>A thickness, in millimetres by its word ("1 min 58" is a lap), beside the least that it may be.</summary>
-    public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)( is| was|:)? ?(\d+([.,]\d+)?)", Any);
+    public static Regex Least { get; } = new(@"(\d+([.,]\d+)?) ?(mm)[,;:( ]*(min|minimum|limit|least)\.?( is| was|:)? ?(\d+([.,]\d+)?)", Any);
 
     /// <summary>The same of a disc: it needs no word for millimetres.</summary>
     public static Regex LeastOfDisc { get; } = new(
-        @"\b(?:disc|rotor|ring)s?[\w' ]{0,10} (\d+([.,]\d+)?)( ?mm)?(?: thick)?[,;:( ]*(min|minimum|limit)( is| was| stamped| says|:)? ?(\d+([.,]\d+)?)",
+        @"\b(?:disc|rotor|ring)s?[\w' ]{0,10} (\d+([.,]\d+)?)( ?mm)?(?: thick)?[,;:( ]*(min|minimum|limit)\.?( is| was| stamped| says|:)? ?(\d+([.,]\d+)?)",
         Any);
 
     /// <summary>The least before the thickness: "min 22, measured 21.4".</summary>
     public static Regex LeastFirst { get; } = new(
-        @"\b(?:min|minimum|limit)(?: thickness)?(?: is| was|:)? ?(\d+([.,]\d+)?)(?: ?mm)?[,;:( ]*(?:and |but |it |disc |rotor )*"
+        @"\b(?:min|minimum|limit)(?: thickness)?(?: is| was|:)? ?(\d+([.,]\d+)?)(?: ?mm)?[,;:( ]*(?:and |but |it |i |disc |rotor )*"
             + @"(?:measured|measures|now|is|at|found|got|has)(?: at)? (\d+([.,]\d+)?)", Any);
 
     /// <summary>No disc is as thick as this: a limit above it is of noise, speed or time (common practice).</summary>

@@ -21,7 +21,7 @@ internal static partial class NoteTable
     private const string Near = @"\b[\w' ]{0,20}\b";
 
     /// <summary>All rows.</summary>
-    public static IReadOnlyList<NoteLine> All => field ??= [.. Felt(), .. OfFluid(), .. OfParts(), .. Measured()];
+    public static IReadOnlyList<NoteLine> All => field ??= [.. Felt(), .. OfFluid(), .. OfParts(), .. Measured(), .. Terse()];
 
     /// <summary>Something that is wrong with what stops the car, in words that no row above knows.</summary>
     public static IReadOnlyList<NoteLine> Worries { get; } =
@@ -31,7 +31,8 @@ internal static partial class NoteTable
             "(" + Wrong + "|hit|bad|confidence|pushed)" + @"\b[\w':, ]{0,36}\b" + Stops, "trailer pushe(d|s)",
             "(went|sailed|slid|shot) straight on (at|in|into|after|under)",
             "(white|ashy|grey) edges?", "barely made", "(escape|arrest[eo]r|runaway) (lane|ramp|bed)",
-            @"(hoses?|lines?)\b[\w' ]{0,6}\b(1[0-9]|[2-9]\d) years?( old)?", @"(hoses?|lines?) from (19\d\d|20[01]\d)", @"heat marks", @"vent block\w*",
+            @"(hoses?|lines?)\b[\w' ]{0,6}\b(1[0-9]|[2-9]\d) years?( old)?", @"(hoses?|lines?) (are |is |date |dated )*from (19\d\d|20[01]\d)", @"heat marks",
+            @"vent block\w*",
             @"(into|hit|against) the (tyre |tire )?(wall|barriers?|armco|fence)",
             "(praying|prayed|an? (gamble|lottery|adventure|nightmare|struggle)|terrif\\w+)") with
         {
@@ -49,6 +50,9 @@ internal static partial class NoteTable
         Row(Spoken.Unclear, @"(brakes?|pedal|feel)\b[\w' ]{0,10}\b[0-5]( ?/ ?| out of )10", "breakaway cable",
             @"(overrun|tow hitch|coupling)\b[\w' ]{0,10}\bbang\w*",
             "(front|rear|back)s? (does|do|did) nothing", @"(car|bike|it|she) brak(es|ed) (by )?itself", Stops + @"\b[\w' ]{0,10}\bby (itself|themselves)"),
+        Flat(Spoken.Unclear, Stops + @"\b[\w' ]{0,10}\b(not|don't|doesn't|didn't|never) feel(ing)? (the same|right|as)"),
+        Row(Spoken.Unclear, Stops + @"\b[\w' ]{0,10}\b(took|takes|needs?|needed) (a|one|two|half a|some) (second|moment|while|time)s? to (respond|bite"
+                + @"|work|react)"),
         Flat(Spoken.Unclear, @"(trailer|caravan)\b[\w' ]{0,8}\b(does not|doesn't|did not|didn't|won't|not) (brak\w*|stop\w*)"),
         Flat(Spoken.Unclear, "(didn't|did not|don't|do not|wouldn't|would not) dare"),
         Row(Spoken.Unclear, @"something( is| was|'s)? (wrong|off|odd|let go|broke|gave|snapped|failed|not right)\b[\w' ]{0,16}\b(front|rear|back|left"

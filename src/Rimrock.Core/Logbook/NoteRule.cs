@@ -114,7 +114,7 @@ public enum Spoken
     /// <summary>The brakes, in words of which nobody knows whether they speak of anything wrong.</summary>
     Unread,
 
-    /// <summary>A paint, a sticker or a reading that stands in words alone.</summary>
+    /// <summary>A paint, a sticker or a measurement that stands in words alone.</summary>
     InWords,
 }
 
