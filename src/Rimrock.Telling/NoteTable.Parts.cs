@@ -158,6 +158,9 @@ internal static partial class NoteTable
         Row(Spoken.Stuck, @"(burnt|burned|scalded|scorched)\b[\w' ]{0,10}\b(by|on|at) the (\w+ )?(rim|wheel|hub|drum)"),
         Row(Spoken.Stuck, @"one (rim|wheel|hub|side|corner|drum)\b[\w' ]{0,10}\b(hot|burning|boiling|scorching)",
             @"(rims?|wheels?|hubs?|drums?)\b[\w' ]{0,6}\b(burning|boiling|scorching|really|very) hot"),
+        Row(Spoken.Stuck, @"(hubs?|rims?|drums?)\b[\w' ]{0,20}\btoo hot", @"wheels?\b[\w' ]{0,10}\b(hardly|barely) (turn|move|roll|spin)\w*"),
+        Flat(Spoken.Stuck, @"(hand ?brake|parking brake|brakes|calipers?|wheels?|pistons?)\b[\w' ]{0,6}\b(not|\w+n't) (fully |quite |really )?releas(e|ed"
+                + @"|es|ing)"),
         Flat(Spoken.Stuck, @"(sliders?|slides?|pins?)\b[\w' ]{0,20}\b(not|doesn't|don't|didn't|won't) (slide|move)"),
         Flat(Spoken.Stuck, @"wheels?\b[\w' ]{0,10}\b(won't|will not|would not|wouldn't|can't|cannot|does not|doesn't) (turn|rotate|spin)"),
         Flat(Spoken.Stuck, @"wheel\b[\w' ]{0,8}\bhot\b[\w', ]{0,24}\bnot the others?"),

@@ -49,7 +49,9 @@ internal static partial class NoteTable
         },
         Row(Spoken.Unclear, @"(brakes?|pedal|feel)\b[\w' ]{0,10}\b[0-5]( ?/ ?| out of )10", "breakaway cable",
             @"(overrun|tow hitch|coupling)\b[\w' ]{0,10}\bbang\w*",
-            "(front|rear|back)s? (does|do|did) nothing", @"(car|bike|it|she) brak(es|ed) (by )?itself", Stops + @"\b[\w' ]{0,10}\bby (itself|themselves)"),
+            "(front|rear|back)s?( brakes?)? (does|do|did) (almost |next to |hardly )?(nothing|anything)",
+            "(discs?|rotors?|rings?) (is |are |were )?(badly|heavily|deeply) rust\\w*",
+            @"(car|bike|it|she) brak(es|ed) (by )?itself", Stops + @"\b[\w' ]{0,10}\bby (itself|themselves)"),
         Flat(Spoken.Unclear, Stops + @"\b[\w' ]{0,10}\b(not|don't|doesn't|didn't|never) feel(ing)? (the same|right|as)"),
         Row(Spoken.Unclear, Stops + @"\b[\w' ]{0,10}\b(took|takes|needs?|needed) (a|one|two|half a|some) (second|moment|while|time)s? to (respond|bite"
                 + @"|work|react)"),
