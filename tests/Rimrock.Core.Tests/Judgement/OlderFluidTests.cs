@@ -2,6 +2,7 @@ using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Fluids;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Vehicles;
 
 namespace Rimrock.Core.Tests.Judgement;
@@ -17,12 +18,14 @@ public class OlderFluidTests
     {
         var plan = SampleParts.Plan() with
         {
+            Fluid = new BrakeFluid("weak", "dot3", 205, 140, 15),
             FluidState = new FluidState(months),
             OutsideHeat = new OutsideHeat(HeatedPlace.Line, 400, 30),
         };
         var older = plan with { FluidState = new FluidState(then) };
         var (belief, day) = (Population.Prior, new Day(plan));
-        var read = Judge.Sharing([plan], belief, day)[0].WithFluid(older);
+        var now = Judge.Sharing([plan], belief, day)[0];
+        var read = now.WithFluid(older);
         var run = Judge.Sharing([older], belief, day)[0];
         foreach (var row in run.Rows)
         {
@@ -30,7 +33,7 @@ public class OlderFluidTests
         }
 
         (read.Danger, read.Damage, read.Members).ShouldBe((run.Danger, run.Damage, run.Members));
-        run.Danger.Share.ShouldBeGreaterThan(0);
+        run.Rows.ShouldContain(row => LimitTable.Boils(row) && run.Of(row.Code) != now.Of(row.Code), "age matters on this day");
         run.ShareTogether(row => row.Code.StartsWith("front", StringComparison.Ordinal))
             .ShouldBe(run.Together(row => row.Code.StartsWith("front", StringComparison.Ordinal)).Share);
     }
