@@ -10,6 +10,8 @@ namespace Rimrock.Core.Beliefs;
 /// <param name="Weights">One weight a member; they sum to 1.</param>
 public sealed record Population(double[][] Scores, double[] Weights)
 {
+    private readonly Lazy<CarFactors[]> cars = new(() => [.. Scores.Select(PriorFactor.CarOf)]);
+
     /// <summary>Members of a population.</summary>
     public const int Size = PriorScores.Size;
 
@@ -47,7 +49,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
     public double EffectiveSize() => EffectiveSizeOf(Weights);
 
     /// <summary>The car of each member.</summary>
-    public CarFactors[] Cars() => [.. Scores.Select(PriorFactor.CarOf)];
+    public IReadOnlyList<CarFactors> Cars => cars.Value;
 
     /// <summary>
     /// The same belief with members of one weight: each kept as often as its weight asks, by systematic resampling (Kitagawa,

@@ -227,8 +227,9 @@ public sealed partial class Matcher
         bool IsSafe(DrawnSetup one) => judged(one).Danger.Share <= judged(fitted).Danger.Share;
         bool IsSpared(DrawnSetup one, DrawnSetup other)
         {
-            var (difference, error) = judged(one).Against(judged(other), Limits.Harm.Danger);
-            return difference >= Thresholds.MostDanger && difference > Thresholds.EqualPairedSigmas * error;
+            // How sure a difference is takes longest to tell: asked only where it counts.
+            return judged(one).Difference(judged(other), Limits.Harm.Danger) >= Thresholds.MostDanger
+                && judged(one).Against(judged(other), Limits.Harm.Danger) is var (difference, error) && difference > Thresholds.EqualPairedSigmas * error;
         }
 
         bool IsBetter(DrawnSetup other, DrawnSetup one) => (holds && IsSafe(other) && !IsSafe(one)) || IsSpared(one, other);

@@ -183,6 +183,9 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
         }
     }
 
+    /// <summary>Makes what <see cref="Told"/> is put together from, which takes a run of its own: several may be made at once.</summary>
+    public static void Prepare(DrawnSetup drawn, CountedSetup counted) => _ = (drawn.Bare.Value, counted.Events.Value);
+
     /// <summary>A drawn setup with its chances; reasons are against the fitted one where it is given.</summary>
     public static Suggestion Told(DrawnSetup drawn, CountedSetup counted, Suggestion? fitted)
     {

@@ -74,15 +74,14 @@ public sealed partial class WheelNetwork
 
     private void Account(Lane seconds, Lane heatW, Lane airC, in FacePaths faces)
     {
-        var mean = chain.Mean;
         Paths.Add(
             seconds,
             heatW + caliperSourceW,
-            (faces.ConvectionIn * (mean[FaceIn] - airC)) + (faces.ConvectionOut * (mean[FaceOut] - airC)),
-            (mean[VaneNode] + mean[VaneNode - 1] + mean[VaneNode + 1] - (airC * 3)) * passages,
-            (faces.RadiationIn * (mean[FaceIn] - ambient)) + (faces.RadiationOut * (mean[FaceOut] - ambient)),
+            (faces.ConvectionIn * (chain.Mean(FaceIn) - airC)) + (faces.ConvectionOut * (chain.Mean(FaceOut) - airC)),
+            (chain.Mean(VaneNode) + chain.Mean(VaneNode - 1) + chain.Mean(VaneNode + 1) - (airC * 3)) * passages,
+            (faces.RadiationIn * (chain.Mean(FaceIn) - ambient)) + (faces.RadiationOut * (chain.Mean(FaceOut) - ambient)),
             ((chain.Near.Mean - airC) * hatLoss) + ((chain.Far.Mean - ambient) * HubLossWK),
-            ((chain.Common.Mean - ambient) * chain.Common.Sink) + ((mean[PlateIn] + mean[PlateOut] - (airC * 2)) * plateToAir));
+            ((chain.Common.Mean - ambient) * chain.Common.Sink) + ((chain.Mean(PlateIn) + chain.Mean(PlateOut) - (airC * 2)) * plateToAir));
     }
 
     /// <summary>The ring's node that the hat hangs on: the outboard cheek of a one-piece rotor, the middle of a floating ring.</summary>

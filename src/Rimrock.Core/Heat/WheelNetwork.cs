@@ -216,8 +216,8 @@ public sealed partial class WheelNetwork
         chain.Temperature[FaceIn..(FaceOut + 1)].CopyTo(history.Row(Before)[FaceIn..]);
         chain.Step(seconds);
         previousStepS = seconds;
-        KeepRingEnthalpy();
         Account(seconds, heatW, airC, paths);
+        KeepRingEnthalpy();
         ReadFaces(FluxIntoFace(PadInFace, FaceIn, intoIn), FluxIntoFace(PadOutFace, FaceOut, intoOut));
     }
 

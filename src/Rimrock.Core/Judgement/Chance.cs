@@ -23,13 +23,7 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
     {
         ArgumentNullException.ThrowIfNull(gives);
         ArgumentNullException.ThrowIfNull(weights);
-        var share = 0.0;
-        for (var i = 0; i < weights.Length; i++)
-        {
-            share += gives[i] ? weights[i] : 0;
-        }
-
-        share = Math.Clamp(share, 0, 1);
+        var share = ShareOf(gives, weights);
         var error = MemberError.Of([.. gives.Select(give => give ? 1.0 : 0)], weights, balanced, drawnAlike) * Math.Sqrt(repeated);
 
         // Where all of them give, or none, what is left of the error is rounding.
@@ -38,6 +32,18 @@ public sealed record Chance(double Share, double SamplingError, double UpperBoun
         const double z = Thresholds.UpperBoundSigmas;
         var upper = (share + (z * z / (2 * worth)) + (z * Math.Sqrt((share * (1 - share) / worth) + (z * z / (4 * worth * worth))))) / (1 + (z * z / worth));
         return new Chance(share, error, Math.Clamp(upper, share, 1));
+    }
+
+    /// <summary>The share alone.</summary>
+    internal static double ShareOf(IReadOnlyList<bool> gives, double[] weights)
+    {
+        var share = 0.0;
+        for (var i = 0; i < weights.Length; i++)
+        {
+            share += gives[i] ? weights[i] : 0;
+        }
+
+        return Math.Clamp(share, 0, 1);
     }
 
     /// <summary>True where a limit of a harm with this chance is listed among what may give.</summary>

@@ -44,7 +44,7 @@ public static class Judge
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
             reader.Read(run, places, cars);
-        }, cancel);
+        }, cancel, courses: false);
         ends.Edges();
         return reader.Judged(belief);
     }
@@ -61,7 +61,7 @@ public static class Judge
 
         var further = FurtherMembers.For(judged);
         var reader = new LimitReader([judged.Plan], further.Scores.Length);
-        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, reader.Read, cancel);
+        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, reader.Read, cancel, courses: false);
         return judged.With(reader.Of(0), further.Scores, further.Weights, further.DrawnAlike);
     }
 }

@@ -18,6 +18,9 @@ public sealed class JudgedDay
     private readonly bool[] damaging;
     private readonly Population belief;
 
+    // Chances of single limits, counted when they are first asked for.
+    private readonly Chance?[] counted;
+
     /// <summary>Takes what was read.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="rows">Its limits.</param>
@@ -36,7 +39,7 @@ public sealed class JudgedDay
     private JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, bool[][] gives, Reading[][]? readings, double[][] scores,
         double[] weights, int drawnAlike)
     {
-        this.drawnAlike = drawnAlike;
+        (this.drawnAlike, counted) = (drawnAlike, new Chance?[rows.Count]);
         (Plan, Rows, this.belief, this.gives, this.readings, Scores, this.weights) = (plan, rows, belief, gives, readings, scores, weights);
         balanced = belief.Balanced && weights.Length == belief.Scores.Length ? scores : null;
         EffectiveMembers = Population.EffectiveSizeOf(weights) / belief.Repeated;
@@ -78,7 +81,7 @@ public sealed class JudgedDay
     internal Population Belief => belief;
 
     /// <summary>Chance of one limit; none where the plan does not have it.</summary>
-    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? ChanceOf(gives[place]) : null;
+    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? counted[place] ??= ChanceOf(gives[place]) : null;
 
     /// <summary>Chance that at least one of some limits gives.</summary>
     public Chance Together(Func<LimitRow, bool> which) => ChanceOf(GivesAny(which));
@@ -86,14 +89,7 @@ public sealed class JudgedDay
     /// <summary>The same without how sure it is, which takes longer to tell.</summary>
     public double ShareTogether(Func<LimitRow, bool> which)
     {
-        var given = GivesAny(which);
-        var share = 0.0;
-        for (var i = 0; i < weights.Length; i++)
-        {
-            share += given[i] ? weights[i] : 0;
-        }
-
-        return Math.Clamp(share, 0, 1);
+        return Chance.ShareOf(GivesAny(which), weights);
     }
 
     /// <summary>For each member whether at least one of some limits gives.</summary>
@@ -101,7 +97,16 @@ public sealed class JudgedDay
     {
         ArgumentNullException.ThrowIfNull(which);
         int[] places = [.. Enumerable.Range(0, Rows.Count).Where(place => which(Rows[place]))];
-        return [.. Enumerable.Range(0, Members).Select(member => Array.Exists(places, place => gives[place][member]))];
+        var any = new bool[Members];
+        foreach (var place in places)
+        {
+            for (var member = 0; member < any.Length; member++)
+            {
+                any[member] |= gives[place][member];
+            }
+        }
+
+        return any;
     }
 
     /// <summary>One limit's demands, and margins, over the members of the belief that was asked for.</summary>
@@ -156,6 +161,19 @@ public sealed class JudgedDay
     /// <exception cref="ArgumentException">They were judged by other members.</exception>
     public (double Difference, double Error) Against(JudgedDay other, Harm harm)
     {
+        var (differences, weight) = Differences(other, harm);
+        return (Sum(differences, weight), MemberError.Of(differences, weight, null) * Math.Sqrt(belief.Repeated));
+    }
+
+    /// <summary>The same difference without how sure it is.</summary>
+    internal double Difference(JudgedDay other, Harm harm)
+    {
+        var (differences, weight) = Differences(other, harm);
+        return Sum(differences, weight);
+    }
+
+    private (double[] Differences, double[] Weights) Differences(JudgedDay other, Harm harm)
+    {
         ArgumentNullException.ThrowIfNull(other);
         if (belief.Scores.Length != other.belief.Scores.Length)
         {
@@ -163,10 +181,25 @@ public sealed class JudgedDay
         }
 
         var (mine, theirs) = harm == Harm.Danger ? (dangerous, other.dangerous) : (damaging, other.damaging);
-        var common = Math.Min(Alike, other.Alike);
-        double[] difference = [.. Enumerable.Range(0, common).Select(i => (mine[i] ? 1.0 : 0) - (theirs[i] ? 1 : 0))];
-        double[] weight = common == belief.Scores.Length ? belief.Weights : [.. Enumerable.Repeat(1.0 / common, common)];
-        return (difference.Zip(weight, (one, by) => one * by).Sum(), MemberError.Of(difference, weight, null) * Math.Sqrt(belief.Repeated));
+        var differences = new double[Math.Min(Alike, other.Alike)];
+        for (var i = 0; i < differences.Length; i++)
+        {
+            differences[i] = (mine[i] ? 1 : 0) - (theirs[i] ? 1 : 0);
+        }
+
+        return (differences, differences.Length == belief.Scores.Length ? belief.Weights
+            : [.. Enumerable.Repeat(1.0 / differences.Length, differences.Length)]);
+    }
+
+    private static double Sum(double[] values, double[] weights)
+    {
+        var sum = 0.0;
+        for (var i = 0; i < values.Length; i++)
+        {
+            sum += values[i] * weights[i];
+        }
+
+        return sum;
     }
 
     /// <summary>The same by more members.</summary>
@@ -183,7 +216,7 @@ public sealed class JudgedDay
     /// </summary>
     internal JudgedDay WithFluid(PredictionPlan plan)
     {
-        double[] vapourC = [.. Scores.Select(score => FluidToday.Of(plan, PriorFactor.CarOf(score)).VapourC)];
+        double[] vapourC = [.. belief.Cars.Select(car => FluidToday.Of(plan, car).VapourC)];
         return new(plan, Rows, belief, [.. gives.Select((given, place) => LimitTable.Boils(Rows[place])
             ? [.. Read.Select((member, i) => member[place].Demand >= vapourC[i])] : given)], null, Scores, weights, drawnAlike);
     }

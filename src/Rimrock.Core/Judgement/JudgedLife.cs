@@ -63,7 +63,7 @@ public sealed class JudgedLife
 
     /// <summary>Chance that at least one of some limits gives, on the day where that is likeliest.</summary>
     /// <param name="which">The limits.</param>
-    public Chance Together(Func<LimitRow, bool> which) => Most(day => day.Together(which)).Together(which);
+    public Chance Together(Func<LimitRow, bool> which) => Days.MaxBy(day => day.ShareTogether(which))!.Together(which);
 
     /// <summary>The same without how sure it is.</summary>
     public double ShareTogether(Func<LimitRow, bool> which) => Days.Max(day => day.ShareTogether(which));
@@ -78,6 +78,10 @@ public sealed class JudgedLife
         ArgumentNullException.ThrowIfNull(other);
         return harm == Harm.Danger ? MostDangerous.Against(other.MostDangerous, harm) : MostDamaging.Against(other.MostDamaging, harm);
     }
+
+    /// <summary>The same difference without how sure it is.</summary>
+    internal double Difference(JudgedLife other, Harm harm) => harm == Harm.Danger ? MostDangerous.Difference(other.MostDangerous, harm)
+        : MostDamaging.Difference(other.MostDamaging, harm);
 
     /// <summary>The same without what each member asked for.</summary>
     internal JudgedLife Slim() => new([.. Days.Select(day => day.Slim())]);

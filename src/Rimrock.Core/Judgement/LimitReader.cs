@@ -54,6 +54,10 @@ internal sealed class LimitReader
     public Reading[][] Of(int plan) => readings[plan];
 
     /// <summary>The days, judged.</summary>
-    public IReadOnlyList<JudgedDay> Judged(Population belief) =>
-        [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, readings[i], belief.Scores, belief.Weights))];
+    public IReadOnlyList<JudgedDay> Judged(Population belief)
+    {
+        var days = new JudgedDay[plans.Count];
+        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief, readings[i], belief.Scores, belief.Weights));
+        return days;
+    }
 }

@@ -13,8 +13,8 @@ internal static class MemberError
 {
     private const int Curved = 3;
 
-    // The factors at right angles to each other: the same for every limit.
-    private static readonly ConditionalWeakTable<double[][], List<double[]>> Straight = [];
+    // What goes with the factors is the same for every limit.
+    private static readonly ConditionalWeakTable<double[][], Directions> Known = [];
 
     /// <summary>The error.</summary>
     /// <param name="values">One for each member.</param>
@@ -36,8 +36,9 @@ internal static class MemberError
             return 0;
         }
 
-        var straight = Straight.GetValue(balanced, scores => StraightOf(scores));
-        var taken = new List<double[]>(straight);
+        var known = Known.GetValue(balanced, scores => new Directions(scores));
+        var straight = known.Straight;
+        var curved = new List<double[]>(2 * Curved);
         var along = new double[straight.Count];
         for (var j = 0; j < along.Length; j++)
         {
@@ -47,22 +48,11 @@ internal static class MemberError
 
         foreach (var j in Enumerable.Range(0, along.Length).OrderByDescending(j => Math.Abs(along[j])).Take(Curved))
         {
-            Take(rest, Column(balanced, j, 2), taken);
-            Take(rest, Column(balanced, j, 3), taken);
+            Take(rest, known.Curve(j, 2), curved);
+            Take(rest, known.Curve(j, 3), curved);
         }
 
-        return Math.Sqrt(Dot(rest, rest) / (values.Length - 1 - taken.Count) / values.Length);
-    }
-
-    private static List<double[]> StraightOf(double[][] scores)
-    {
-        var taken = new List<double[]>();
-        for (var j = 0; j < scores[0].Length; j++)
-        {
-            Take(new double[scores.Length], Column(scores, j, 1), taken);
-        }
-
-        return taken;
+        return Math.Sqrt(Dot(rest, rest) / (values.Length - 1 - straight.Count - curved.Count) / values.Length);
     }
 
     private static double SquaresAboutMean(ReadOnlySpan<double> values, bool aboutMean)
@@ -75,13 +65,6 @@ internal static class MemberError
         }
 
         return squares - (aboutMean && values.Length > 0 ? sum * sum / values.Length : 0);
-    }
-
-    private static double[] Column(double[][] scores, int factor, int power)
-    {
-        double[] column = [.. scores.Select(row => Math.Pow(row[factor], power))];
-        var mean = column.Average();
-        return [.. column.Select(value => value - mean)];
     }
 
     /// <summary>Takes out of the rest what goes with a direction, less what the earlier ones took.</summary>
@@ -117,12 +100,65 @@ internal static class MemberError
 
     private static double Dot(double[] a, double[] b)
     {
-        var sum = 0.0;
-        for (var i = 0; i < a.Length; i++)
+        var lanes = Lane.Zero;
+        var i = 0;
+        for (; i <= a.Length - Lane.Count; i += Lane.Count)
+        {
+            lanes += Lanes.Create(a, i) * Lanes.Create(b, i);
+        }
+
+        var sum = Lanes.Sum(lanes);
+        for (; i < a.Length; i++)
         {
             sum += a[i] * b[i];
         }
 
         return sum;
+    }
+
+    /// <summary>What goes with each factor over the members, at right angles to what goes straight with the others.</summary>
+    private sealed class Directions
+    {
+        private const int Powers = 3;
+        private readonly double[][] scores;
+        private readonly double[]?[] curves;
+
+        public Directions(double[][] scores)
+        {
+            this.scores = scores;
+            curves = new double[]?[scores[0].Length * Powers];
+            for (var j = 0; j < scores[0].Length; j++)
+            {
+                Take(new double[scores.Length], Column(j, 1), Straight);
+            }
+        }
+
+        /// <summary>Straight with the factors, of length 1.</summary>
+        public List<double[]> Straight { get; } = [];
+
+        /// <summary>A factor's square or cube less what goes straight with any: the caller's own. Two that ask at once find the same.</summary>
+        public double[] Curve(int factor, int power)
+        {
+            ref var kept = ref curves[(factor * Powers) + power - 1];
+            if (kept is null)
+            {
+                var column = Column(factor, power);
+                foreach (var straight in Straight)
+                {
+                    Subtract(column, straight, Dot(column, straight));
+                }
+
+                kept = column;
+            }
+
+            return [.. kept];
+        }
+
+        private double[] Column(int factor, int power)
+        {
+            double[] column = [.. scores.Select(row => Math.Pow(row[factor], power))];
+            var mean = column.Average();
+            return [.. column.Select(value => value - mean)];
+        }
     }
 }

@@ -7,7 +7,8 @@ namespace Rimrock.Core.Numerics;
 /// C_i dT_i/dt = L_(i-1) (T_(i-1) - T_i) + L_i (T_(i+1) - T_i) - S_i T_i + Q_i, with coefficients held over a step.
 /// Stepped by the two-stage, second-order, L-stable diagonally implicit Runge-Kutta method (Alexander, SIAM J. Numer.
 /// Anal. 14 (1977) 1006-1021, gamma = 1 - 1/sqrt 2; from memory): any step is stable and stiff parts do not ring.
-/// The tridiagonal system is eliminated from both ends towards the middle, which lets the processor overlap the halves.
+/// The tridiagonal system is eliminated from both ends towards the middle, which lets the processor overlap the halves, and the first stage goes along with
+/// the elimination. Rows are few, so that the chains of two wheels lie near the processor.
 /// Beside the chain stand a body that any node may be joined to (a bordered system, solved exactly by its Schur complement:
 /// Golub and Van Loan, Matrix Computations, 3rd ed. 1996, section 3.2, from memory) and a branch of two bodies at one node
 /// (eliminated into it). A node may have no capacity; it then follows its neighbours. Allocates in the constructor only.
@@ -37,15 +38,12 @@ public sealed class ChainSolver
         last = nodes - 1;
         middle = nodes / 2;
         Temperature.Fill(startC);
-        Mean.Fill(startC);
+        rows.Row(RowOf.First).Fill(startC);
         (Common, Near, Far) = (new LumpedBody(startC), new LumpedBody(startC), new LumpedBody(startC));
     }
 
     /// <summary>Temperatures now, C.</summary>
     public Span<Lane> Temperature => rows.Row(RowOf.Temperature);
-
-    /// <summary>Mean temperatures over the last step as the method weighs them: conductance times these is the heat that flowed, exactly.</summary>
-    public Span<Lane> Mean => rows.Row(RowOf.Mean);
 
     /// <summary>Heat capacities, J/K.</summary>
     public Span<Lane> Capacity => rows.Row(RowOf.Capacity);
@@ -80,6 +78,14 @@ public sealed class ChainSolver
     /// <summary>Conductance between the branch's two bodies, W/K.</summary>
     public Lane FarLink { get; set; }
 
+    /// <summary>
+    /// Mean temperature of a node over the last step as the method weighs it: conductance times this is the heat that flowed, exactly. For as long as
+    /// <see cref="Temperature"/> is what the step left.
+    /// </summary>
+    /// <param name="node">The node.</param>
+    public Lane Mean(int node) => Lanes.MultiplyAddEstimate(Temperature[node], Lanes.Create(TwoStages.Gamma),
+        rows.Row(RowOf.First)[node] * (1 - TwoStages.Gamma));
+
     /// <summary>Moves the chain and all that hangs on it.</summary>
     /// <param name="seconds">Step, s, above 0.</param>
     public void Step(double seconds) => Step(Lanes.Create(seconds));
@@ -91,24 +97,33 @@ public sealed class ChainSolver
         var inverse = Lanes.Create(1 / TwoStages.Gamma) / seconds;
         Far.Factor(inverse, FarLink);
         Near.Factor(inverse, NearLink + (FarLink * (Lane.One - (FarLink * Far.Pivot))));
-        Factor(inverse, NearLink * (Lane.One - (NearLink * Near.Pivot)));
-        SolveWithBranch(ref rows.First(RowOf.Temperature), new FirstStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Stage),
-            ref rows.First(RowOf.Mean)), first: true);
-        SolveWithBranch(ref rows.First(RowOf.Stage), new SecondStage(ref rows.First(RowOf.Temperature), ref rows.First(RowOf.Mean)), first: false);
+
+        // The branch is eliminated into its node before a stage and filled in after it.
+        ref var sink = ref Unsafe.Add(ref rows.First(RowOf.Sink), BranchNode);
+        ref var source = ref Unsafe.Add(ref rows.First(RowOf.Source), BranchNode);
+        var (ownSink, ownSource) = (sink, source);
+        sink += NearLink * (Lane.One - (NearLink * Near.Pivot));
+        var (near, far) = DueOfBranch(first: true);
+        source = ownSource + (NearLink * Near.Pivot * near);
+        var common = FirstStage(inverse);
+        sink = ownSink;
+        FillBranch(near, far, common, Unsafe.Add(ref rows.First(RowOf.First), BranchNode), first: true);
+
+        (near, far) = DueOfBranch(first: false);
+        source = ownSource + (NearLink * Near.Pivot * near);
+        common = SecondStage(inverse);
+        source = ownSource;
+        FillBranch(near, far, common, Unsafe.Add(ref rows.First(RowOf.Temperature), BranchNode), first: false);
     }
 
-    // The branch is eliminated into its node before a stage and filled in after it.
-    private void SolveWithBranch<TStage>(ref Lane start, TStage stage, bool first)
-        where TStage : struct, IStage, allows ref struct
+    private (Lane Near, Lane Far) DueOfBranch(bool first)
     {
         var far = Far.Due(first);
-        var near = Near.Due(first) + (FarLink * Far.Pivot * far);
-        ref var source = ref Unsafe.Add(ref rows.First(RowOf.Source), BranchNode);
-        var own = source;
-        source += NearLink * Near.Pivot * near;
-        var common = Solve(ref start, Common.Due(first), stage);
-        source = own;
-        var node = first ? Mean[BranchNode] * (1 / (1 - TwoStages.Gamma)) : Temperature[BranchNode];
+        return (Near.Due(first) + (FarLink * Far.Pivot * far), far);
+    }
+
+    private void FillBranch(Lane near, Lane far, Lane common, Lane node, bool first)
+    {
         var nearFound = (near + (NearLink * node)) * Near.Pivot;
         Near.Put(nearFound, first);
         Far.Put((far + (FarLink * nearFound)) * Far.Pivot, first);
@@ -116,146 +131,131 @@ public sealed class ChainSolver
     }
 
     // The loops below run over both halves at once through references: running values stay in registers, and no index is
-    // checked thirty times a step. All rows have the length that the constructor gave them.
-    private void Factor(Lane inverse, Lane branch)
+    // checked thirty times a step. All rows have the length that the constructor gave them. On the way to the middle a stage leaves in its row what each node
+    // would be if its neighbour towards the middle were nought; on the way back that becomes its temperature.
+    // Returns the common body's temperature in the stage, which the way to the middle yields.
+    private Lane FirstStage(Lane inverse)
     {
-        ref var branchSink = ref Unsafe.Add(ref rows.First(RowOf.Sink), BranchNode);
-        var ownSink = branchSink;
-        branchSink += branch;
+        ref var temperature = ref rows.First(RowOf.Temperature);
+        ref var found = ref rows.First(RowOf.First);
         ref var capacity = ref rows.First(RowOf.Capacity);
         ref var link = ref rows.First(RowOf.Link);
         ref var sink = ref rows.First(RowOf.Sink);
-        ref var held = ref rows.First(RowOf.Held);
+        ref var source = ref rows.First(RowOf.Source);
+        ref var join = ref rows.First(RowOf.Join);
         ref var pivot = ref rows.First(RowOf.Pivot);
         ref var share = ref rows.First(RowOf.Share);
-        ref var join = ref rows.First(RowOf.Join);
         ref var reply = ref rows.First(RowOf.Reply);
-        Lane fromLeft = Lane.Zero, fromRight = Lane.Zero, replyLeft = Lane.Zero, replyRight = Lane.Zero, passedLeft = Lane.Zero, passedRight = Lane.Zero;
+        Lane sumLeft = Lane.Zero, sumRight = Lane.Zero, shareLeft = Lane.Zero, shareRight = Lane.Zero, linkLeft = Lane.Zero, linkRight = Lane.Zero;
+        Lane replyLeft = Lane.Zero, replyRight = Lane.Zero, passedLeft = Lane.Zero, passedRight = Lane.Zero;
+        Lane toCommonLeft = Lane.Zero, toCommonRight = Lane.Zero;
         for (int i = 0, j = last; i < middle; i++, j--)
         {
-            var nextLeft = Unsafe.Add(ref link, i);
-            var nextRight = Unsafe.Add(ref link, j - 1);
-            var heldLeft = Unsafe.Add(ref capacity, i) * inverse;
-            var heldRight = Unsafe.Add(ref capacity, j) * inverse;
-            Unsafe.Add(ref held, i) = heldLeft;
-            Unsafe.Add(ref held, j) = heldRight;
-            var joinLeft = Unsafe.Add(ref join, i);
-            var joinRight = Unsafe.Add(ref join, j);
-            var left = Lane.One / (heldLeft + Unsafe.Add(ref sink, i) + joinLeft + nextLeft + fromLeft);
-            var right = Lane.One / (heldRight + Unsafe.Add(ref sink, j) + joinRight + nextRight + fromRight);
-            Unsafe.Add(ref pivot, i) = left;
-            Unsafe.Add(ref pivot, j) = right;
-            var shareLeft = nextLeft * left;
-            var shareRight = nextRight * right;
-            Unsafe.Add(ref share, i) = shareLeft;
-            Unsafe.Add(ref share, j) = shareRight;
-
-            // What the next diagonal gains from this link: L - L^2 / pivot.
-            fromLeft = nextLeft - (nextLeft * shareLeft);
-            fromRight = nextRight - (nextRight * shareRight);
+            // The diagonal, less the square of the last link over the last pivot.
+            var (nextLeft, nextRight) = (Unsafe.Add(ref link, i), Unsafe.Add(ref link, j - 1));
+            var (joinLeft, joinRight) = (Unsafe.Add(ref join, i), Unsafe.Add(ref join, j));
+            var (heldLeft, heldRight) = (Unsafe.Add(ref capacity, i) * inverse, Unsafe.Add(ref capacity, j) * inverse);
+            var diagonalLeft = heldLeft + Unsafe.Add(ref sink, i) + joinLeft + nextLeft + linkLeft;
+            var diagonalRight = heldRight + Unsafe.Add(ref sink, j) + joinRight + nextRight + linkRight;
+            var pivotLeft = MemberLanes.Inverse(MemberLanes.Less(linkLeft, shareLeft, diagonalLeft));
+            var pivotRight = MemberLanes.Inverse(MemberLanes.Less(linkRight, shareRight, diagonalRight));
 
             // What a kelvin of the common body brings to each node, and what of it does not come back.
-            replyLeft += joinLeft;
-            replyRight += joinRight;
-            var heatLeft = replyLeft * left;
-            var heatRight = replyRight * right;
-            Unsafe.Add(ref reply, i) = heatLeft;
-            Unsafe.Add(ref reply, j) = heatRight;
-            passedLeft += joinLeft - (replyLeft * heatLeft);
-            passedRight += joinRight - (replyRight * heatRight);
-            replyLeft *= shareLeft;
-            replyRight *= shareRight;
+            replyLeft = Lanes.MultiplyAddEstimate(replyLeft, shareLeft, joinLeft);
+            replyRight = Lanes.MultiplyAddEstimate(replyRight, shareRight, joinRight);
+            var (heatLeft, heatRight) = (replyLeft * pivotLeft, replyRight * pivotRight);
+            passedLeft = MemberLanes.Less(replyLeft, heatLeft, passedLeft + joinLeft);
+            passedRight = MemberLanes.Less(replyRight, heatRight, passedRight + joinRight);
+
+            sumLeft = Lanes.MultiplyAddEstimate(sumLeft, shareLeft,
+                Lanes.MultiplyAddEstimate(heldLeft, Unsafe.Add(ref temperature, i), Unsafe.Add(ref source, i)));
+            sumRight = Lanes.MultiplyAddEstimate(sumRight, shareRight,
+                Lanes.MultiplyAddEstimate(heldRight, Unsafe.Add(ref temperature, j), Unsafe.Add(ref source, j)));
+            toCommonLeft = Lanes.MultiplyAddEstimate(heatLeft, sumLeft, toCommonLeft);
+            toCommonRight = Lanes.MultiplyAddEstimate(heatRight, sumRight, toCommonRight);
+            (Unsafe.Add(ref found, i), Unsafe.Add(ref found, j)) = (sumLeft * pivotLeft, sumRight * pivotRight);
+            (linkLeft, linkRight) = (nextLeft, nextRight);
+            (shareLeft, shareRight) = (nextLeft * pivotLeft, nextRight * pivotRight);
+            (Unsafe.Add(ref pivot, i), Unsafe.Add(ref pivot, j)) = (pivotLeft, pivotRight);
+            (Unsafe.Add(ref share, i), Unsafe.Add(ref share, j)) = (shareLeft, shareRight);
+            (Unsafe.Add(ref reply, i), Unsafe.Add(ref reply, j)) = (heatLeft, heatRight);
         }
 
-        var heldMiddle = Unsafe.Add(ref capacity, middle) * inverse;
-        Unsafe.Add(ref held, middle) = heldMiddle;
+        var held = Unsafe.Add(ref capacity, middle) * inverse;
         var joinMiddle = Unsafe.Add(ref join, middle);
-        var centre = Lane.One / (heldMiddle + Unsafe.Add(ref sink, middle) + joinMiddle + fromLeft + fromRight);
-        Unsafe.Add(ref pivot, middle) = centre;
-        branchSink = ownSink;
-        var replyMiddle = joinMiddle + replyLeft + replyRight;
-        Unsafe.Add(ref reply, middle) = replyMiddle * centre;
-        Common.Factor(inverse, passedLeft + passedRight + joinMiddle - (replyMiddle * replyMiddle * centre));
+        var diagonal = held + Unsafe.Add(ref sink, middle) + joinMiddle + MemberLanes.Less(linkLeft, shareLeft, linkLeft)
+            + MemberLanes.Less(linkRight, shareRight, linkRight);
+        var pivotMiddle = Lane.One / diagonal;
+        var replyMiddle = joinMiddle + (replyLeft * shareLeft) + (replyRight * shareRight);
+        Unsafe.Add(ref pivot, middle) = pivotMiddle;
+        Unsafe.Add(ref reply, middle) = replyMiddle * pivotMiddle;
+        Common.Factor(inverse, passedLeft + passedRight + joinMiddle - (replyMiddle * replyMiddle * pivotMiddle));
+        var sum = Lanes.MultiplyAddEstimate(held, Unsafe.Add(ref temperature, middle), Unsafe.Add(ref source, middle)) + (sumLeft * shareLeft)
+            + (sumRight * shareRight);
+        return Back(ref found, sum, Common.Due(first: true) + toCommonLeft + toCommonRight);
     }
 
-    // Finds a stage; returns the common body's temperature in it, which the forward sweep yields on its way.
-    private Lane Solve<TStage>(ref Lane start, Lane commonDue, TStage stage)
-        where TStage : struct, IStage, allows ref struct
+    private Lane SecondStage(Lane inverse)
     {
+        ref var temperature = ref rows.First(RowOf.Temperature);
+        ref var found = ref rows.First(RowOf.First);
+        ref var capacity = ref rows.First(RowOf.Capacity);
         ref var source = ref rows.First(RowOf.Source);
-        ref var held = ref rows.First(RowOf.Held);
         ref var pivot = ref rows.First(RowOf.Pivot);
         ref var share = ref rows.First(RowOf.Share);
-        ref var partial = ref rows.First(RowOf.Partial);
         ref var reply = ref rows.First(RowOf.Reply);
-        Lane left = Lane.Zero, right = Lane.Zero, toCommonLeft = commonDue, toCommonRight = Lane.Zero;
+        Lane sumLeft = Lane.Zero, sumRight = Lane.Zero, shareLeft = Lane.Zero, shareRight = Lane.Zero;
+        Lane toCommonLeft = Common.Due(first: false), toCommonRight = Lane.Zero;
         for (int i = 0, j = last; i < middle; i++, j--)
         {
-            var sumLeft = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, i), Unsafe.Add(ref start, i), Unsafe.Add(ref source, i)) + left;
-            var sumRight = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, j), Unsafe.Add(ref start, j), Unsafe.Add(ref source, j)) + right;
-            Unsafe.Add(ref partial, i) = sumLeft * Unsafe.Add(ref pivot, i);
-            Unsafe.Add(ref partial, j) = sumRight * Unsafe.Add(ref pivot, j);
+            var (startLeft, startRight) = (Start(Unsafe.Add(ref temperature, i), Unsafe.Add(ref found, i)),
+                Start(Unsafe.Add(ref temperature, j), Unsafe.Add(ref found, j)));
+            sumLeft = Lanes.MultiplyAddEstimate(sumLeft, shareLeft,
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref capacity, i) * inverse, startLeft, Unsafe.Add(ref source, i)));
+            sumRight = Lanes.MultiplyAddEstimate(sumRight, shareRight,
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref capacity, j) * inverse, startRight, Unsafe.Add(ref source, j)));
+            Unsafe.Add(ref temperature, i) = sumLeft * Unsafe.Add(ref pivot, i);
+            Unsafe.Add(ref temperature, j) = sumRight * Unsafe.Add(ref pivot, j);
             toCommonLeft = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), sumLeft, toCommonLeft);
             toCommonRight = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), sumRight, toCommonRight);
-            left = sumLeft * Unsafe.Add(ref share, i);
-            right = sumRight * Unsafe.Add(ref share, j);
+            (shareLeft, shareRight) = (Unsafe.Add(ref share, i), Unsafe.Add(ref share, j));
         }
 
-        var sumMiddle = Lanes.MultiplyAddEstimate(Unsafe.Add(ref held, middle), Unsafe.Add(ref start, middle), Unsafe.Add(ref source, middle)) + left + right;
-        var common = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, middle), sumMiddle, toCommonLeft + toCommonRight) * Common.Pivot;
-        var centre = Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, middle), common, sumMiddle * Unsafe.Add(ref pivot, middle));
-        stage.Put(middle, centre);
-        left = right = centre;
+        var start = Start(Unsafe.Add(ref temperature, middle), Unsafe.Add(ref found, middle));
+        var sum = Lanes.MultiplyAddEstimate(Unsafe.Add(ref capacity, middle) * inverse, start, Unsafe.Add(ref source, middle)) + (sumLeft * shareLeft)
+            + (sumRight * shareRight);
+        return Back(ref temperature, sum, toCommonLeft + toCommonRight);
+    }
+
+    /// <summary>Where the second stage begins at a node.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private static Lane Start(Lane old, Lane found) => Lanes.MultiplyAddEstimate(found - old, Lanes.Create(TwoStages.Ahead), old);
+
+    // From the middle to both ends.
+    private Lane Back(ref Lane row, Lane sum, Lane toCommon)
+    {
+        ref var share = ref rows.First(RowOf.Share);
+        ref var reply = ref rows.First(RowOf.Reply);
+        var replyMiddle = Unsafe.Add(ref reply, middle);
+        var common = Lanes.MultiplyAddEstimate(replyMiddle, sum, toCommon) * Common.Pivot;
+        var centre = Lanes.MultiplyAddEstimate(replyMiddle, common, sum * Unsafe.Add(ref rows.First(RowOf.Pivot), middle));
+        Unsafe.Add(ref row, middle) = centre;
+        Lane left = centre, right = centre;
         for (int i = middle - 1, j = middle + 1; i >= 0; i--, j++)
         {
             left = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, i), left,
-                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), common, Unsafe.Add(ref partial, i)));
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, i), common, Unsafe.Add(ref row, i)));
             right = Lanes.MultiplyAddEstimate(Unsafe.Add(ref share, j), right,
-                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), common, Unsafe.Add(ref partial, j)));
-            stage.Put(i, left);
-            stage.Put(j, right);
+                Lanes.MultiplyAddEstimate(Unsafe.Add(ref reply, j), common, Unsafe.Add(ref row, j)));
+            Unsafe.Add(ref row, i) = left;
+            Unsafe.Add(ref row, j) = right;
         }
 
         return common;
     }
 
-    /// <summary>What becomes of a stage's temperatures as they are found.</summary>
-    private interface IStage
-    {
-        void Put(int node, Lane found);
-    }
-
     private static class RowOf
     {
-        public const int Temperature = 0, Mean = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Held = 6, Pivot = 7, Share = 8, Partial = 9, Stage = 10,
-            Join = 11, Reply = 12, Count = 13;
-    }
-
-    private readonly ref struct FirstStage(ref Lane temperature, ref Lane stage, ref Lane mean) : IStage
-    {
-        private readonly ref Lane temperature = ref temperature;
-        private readonly ref Lane stage = ref stage;
-        private readonly ref Lane mean = ref mean;
-
-        [MethodImpl(MethodImplOptions.AggressiveInlining)]
-        public void Put(int node, Lane found)
-        {
-            var old = Unsafe.Add(ref temperature, node);
-            Unsafe.Add(ref mean, node) = found * (1 - TwoStages.Gamma);
-            Unsafe.Add(ref stage, node) = Lanes.MultiplyAddEstimate(found - old, Lanes.Create(TwoStages.Ahead), old);
-        }
-    }
-
-    private readonly ref struct SecondStage(ref Lane temperature, ref Lane mean) : IStage
-    {
-        private readonly ref Lane temperature = ref temperature;
-        private readonly ref Lane mean = ref mean;
-
-        [MethodImpl(MethodImplOptions.AggressiveInlining)]
-        public void Put(int node, Lane found)
-        {
-            Unsafe.Add(ref temperature, node) = found;
-            Unsafe.Add(ref mean, node) = Lanes.MultiplyAddEstimate(found, Lanes.Create(TwoStages.Gamma), Unsafe.Add(ref mean, node));
-        }
+        public const int Temperature = 0, First = 1, Capacity = 2, Link = 3, Sink = 4, Source = 5, Join = 6, Pivot = 7, Share = 8, Reply = 9, Count = 10;
     }
 }

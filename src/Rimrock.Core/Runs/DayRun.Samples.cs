@@ -26,7 +26,7 @@ public sealed partial class DayRun
 
     private void TakeSample()
     {
-        if (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6)
+        if (!courses || (sampleTimes.Count > 0 && clockS - sampleTimes[^1] < 1e-6))
         {
             return;
         }

@@ -40,6 +40,7 @@ public sealed partial class DayRun
     private readonly List<Lane> samples = [];
     private readonly List<double> sampleTimes = [];
     private readonly bool demands;
+    private readonly bool courses;
     private readonly int count;
     private readonly Car car;
     private readonly Lane busySide;
@@ -51,7 +52,9 @@ public sealed partial class DayRun
     /// <param name="demands">False to leave out what only the drawing of a single prediction needs.</param>
     /// <param name="by">Who drives.</param>
     /// <param name="steps">About how many steps will be run, where that is known: room is made for them at once.</param>
-    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0, DrivenBy by = DrivenBy.Driver)
+    /// <param name="courses">False to leave the temperatures over time out, where nothing but what each stretch came to is asked for.</param>
+    public DayRun(PredictionPlan plan, IReadOnlyList<CarFactors> members, bool demands = true, int steps = 0, DrivenBy by = DrivenBy.Driver,
+        bool courses = true)
     {
         ArgumentNullException.ThrowIfNull(plan);
         ArgumentNullException.ThrowIfNull(members);
@@ -59,8 +62,9 @@ public sealed partial class DayRun
         this.plan = plan;
         this.demands = demands;
         count = members.Count;
-        samples.EnsureCapacity(steps * Sampled.Length);
-        sampleTimes.EnsureCapacity(steps);
+        this.courses = courses;
+        samples.EnsureCapacity(courses ? steps * Sampled.Length : 0);
+        sampleTimes.EnsureCapacity(courses ? steps : 0);
         (FrontFluidTime, RearFluidTime, FrontSealTime, FrontCoreEnergy) =
             (new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count), new EnergyHistogram(count));
         car = plan.DrivenCar();

@@ -14,9 +14,10 @@ internal static class MemberRuns
     /// threads.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <param name="by">Who drives.</param>
+    /// <param name="courses">False where no temperature over time is asked for.</param>
     public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read,
         CancellationToken cancel,
-        DrivenBy by = DrivenBy.Driver)
+        DrivenBy by = DrivenBy.Driver, bool courses = true)
     {
         var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
@@ -27,7 +28,7 @@ internal static class MemberRuns
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
             CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
-            var run = new DayRun(plan, cars, demands: false, steps, by);
+            var run = new DayRun(plan, cars, demands: false, steps, by, courses);
             foreach (var phase in phases)
             {
                 cancel.ThrowIfCancellationRequested();
