@@ -49,7 +49,7 @@ public sealed record Population(double[][] Scores, double[] Weights)
     public double EffectiveSize() => EffectiveSizeOf(Weights);
 
     /// <summary>The car of each member.</summary>
-    public IReadOnlyList<CarFactors> Cars => cars.Value;
+    public IReadOnlyList<CarFactors> Cars() => cars.Value;
 
     /// <summary>
     /// The same belief with members of one weight: each kept as often as its weight asks, by systematic resampling (Kitagawa,

@@ -80,7 +80,7 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
             return Spread.Times(1, PriorSpread.Wear, 6);
         }
 
-        var (slow, middle, fast) = Quantiles.Band(Of(plan).Cars.Select(car => (float)car.Wear).ToArray());
+        var (slow, middle, fast) = Quantiles.Band(Of(plan).Cars().Select(car => (float)car.Wear).ToArray());
         return new Spread(slow, middle, fast);
     }
 

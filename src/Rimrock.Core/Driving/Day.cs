@@ -9,7 +9,8 @@ public sealed class Day
     /// <summary>Share of the tyre's grip used inside the zones of a table (engineering judgement).</summary>
     private const double ZoneGripShare = 0.9;
 
-    private const double LastRestMinutes = 60;
+    /// <summary>The last rest is no shorter, so that the fluid's peak is found.</summary>
+    internal const double LastRestMinutes = 60;
 
     /// <summary>Steps on the road are so much longer than on track: its stops are gentle, and a third of them moves no peak by 1 K (tested).</summary>
     private const double RoadStepShare = 5.4;

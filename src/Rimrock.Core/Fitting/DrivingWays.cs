@@ -21,6 +21,9 @@ public sealed record Driving(string Key, IReadOnlyList<DrivingWay> Ways);
 /// <summary>What a driver can do about a kind of day without buying anything (common practice).</summary>
 internal static class DrivingWays
 {
+    /// <summary>Code of all ways at once.</summary>
+    public const string Together = "together";
+
     private const double ShortestMinutes = 4;
     private const double LongerRest = 1.5;
     private const double LeastDropM = 300;
@@ -71,7 +74,7 @@ internal static class DrivingWays
         if (ways.Count > 1)
         {
             Way[] each = [.. ways];
-            ways.Add(new Way("together", Said.Of("driving-ways.together"), one => each.Aggregate(one, (so, way) => way.Of(so)), boils));
+            ways.Add(new Way(Together, Said.Of("driving-ways.together"), one => each.Aggregate(one, (so, way) => way.Of(so)), boils));
         }
 
         return ways;
@@ -108,8 +111,8 @@ internal static class DrivingWays
         bool Helps(DrivingWay way) => way.Danger.Share <= without.Danger.Share && way.Damage.Share <= without.Damage.Share
             && (IsLess(way.Danger, without.Danger) || IsLess(way.Damage, without.Damage)
                 || IsLess(way.Fades, without.Together(Limits.LimitTable.Disappoints)));
-        var alone = judged.Where(way => way.Code != "together" && Helps(way)).ToList();
-        return [.. alone.Concat(alone.Exists(way => way.Holds == true) ? [] : judged.Where(way => way.Code == "together" && Helps(way)))
+        var alone = judged.Where(way => way.Code != Together && Helps(way)).ToList();
+        return [.. alone.Concat(alone.Exists(way => way.Holds == true) ? [] : judged.Where(way => way.Code == Together && Helps(way)))
             .OrderByDescending(way => way.Holds == true).ThenBy(way => way.Danger.Share).ThenBy(way => way.Damage.Share).ThenBy(way => way.Fades.Share)];
     }
 }

@@ -108,7 +108,7 @@ public static class Ensemble
     }
 
     private static Spread WaterOf(PredictionPlan on, Population population) => Quantiles.Weighted(
-        [.. population.Cars.Select(car => (float)FluidToday.Of(on, car).WaterPercent)], population.Weights, 1);
+        [.. population.Cars().Select(car => (float)FluidToday.Of(on, car).WaterPercent)], population.Weights, 1);
 
     private static float[] Picked(float[] values, int[]? picks) => picks is null ? values : [.. picks.Select(member => values[member])];
 

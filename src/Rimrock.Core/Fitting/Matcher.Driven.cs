@@ -12,12 +12,13 @@ public sealed partial class Matcher
     // What costs nothing is judged with what is fitted first; where nothing of it holds so, and the steps do not end in a car that holds, with where they end.
     private Driving? Driven(IReadOnlyList<SpendStep> steps, CancellationToken cancel)
     {
-        var asItStands = Driven(fitted.Key, cancel);
-        return asItStands?.Ways.Any(way => way.Holds == true) != true && steps is [.., { Setup.Holds: false } last] && last.Setup.Key != fitted.Key
-            ? Driven(last.Setup.Key, cancel) : asItStands;
+        var last = steps is [.., { Setup.Holds: false } end] && end.Setup.Key != fitted.Key ? end.Setup.Key : null;
+        return Driven(fitted.Key, onlyHolding: last is not null, cancel) is { } asItStands ? asItStands : last is null ? null
+            : Driven(last, onlyHolding: false, cancel);
     }
 
-    private Driving? Driven(string key, CancellationToken cancel)
+    // Null too where it is of no interest unless something holds, and nothing does.
+    private Driving? Driven(string key, bool onlyHolding, CancellationToken cancel)
     {
         if (Selection.OfKey(key, plan, offer) is not { } setup)
         {
@@ -29,8 +30,43 @@ public sealed partial class Matcher
             : life.Most(day => day.Together(Limits.LimitTable.Disappoints)));
         var boils = !wishes.FreshFluidEachEvent && setup.Fluid.Id != Selection.FittedId
             && life.Together(Limits.LimitTable.Boils).Share >= Thresholds.MostDanger;
-        var ways = DrivingWays.For(plan, worst, boils).Select(way => judge.Driven(setup, life, way.Of(plan), way.IsFresh, cancel) is { } then
-            ? new DrivingWay(way.Code, way.What, then.Danger, then.Damage, then.Together(Limits.LimitTable.Disappoints), then.Holds) : null);
-        return new Driving(key, DrivingWays.Helping([.. ways.OfType<DrivingWay>()], life));
+        var ways = DrivingWays.For(plan, worst, boils).ToLookup(way => way.Code == DrivingWays.Together);
+        var judged = new Dictionary<string, DrivingWay>(StringComparer.Ordinal);
+        Ask(ways[false], onlyHolding);
+
+        // All of them together are told only where none alone holds.
+        if (!IsHeld())
+        {
+            Ask(ways[true], onlyHolding);
+        }
+
+        if (onlyHolding && !IsHeld())
+        {
+            return null;
+        }
+
+        Ask(ways[false], onlyHolding: false);
+        return new Driving(key, Helping());
+
+        IReadOnlyList<DrivingWay> Helping() => DrivingWays.Helping([.. ways.SelectMany(some => some).OrderBy(way => way.Code == DrivingWays.Together)
+            .Where(way => judged.ContainsKey(way.Code)).Select(way => judged[way.Code])], life);
+
+        bool IsHeld() => Helping().Any(way => way.Holds == true);
+
+        void Ask(IEnumerable<DrivingWays.Way> some, bool onlyHolding)
+        {
+            DrivingWays.Way[] left = [.. some.Where(way => !judged.ContainsKey(way.Code))];
+            Parallel.ForEach(left, new ParallelOptions { CancellationToken = cancel }, way =>
+            {
+                if (judge.Driven(setup, life, way.Of(plan), way.IsFresh, onlyHolding, cancel) is { } then)
+                {
+                    lock (judged)
+                    {
+                        judged[way.Code] = new DrivingWay(way.Code, way.What, then.Danger, then.Damage, then.Together(Limits.LimitTable.Disappoints),
+                            then.Holds);
+                    }
+                }
+            });
+        }
     }
 }

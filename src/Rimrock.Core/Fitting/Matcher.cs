@@ -223,14 +223,18 @@ public sealed partial class Matcher
             return;
         }
 
-        for (var i = 0; i < drawn.Count; i++)
+        var due = drawn.Where(one => !sketch && known.ContainsKey((one.Key, false, false))).DistinctBy(one => one.Key).ToList();
+        var settled = new CountedSetup[due.Count];
+        var done = 0;
+        Parallel.For(0, due.Count, new ParallelOptions { CancellationToken = cancel }, i =>
         {
-            if (!sketch && known.Remove((drawn[i].Key, false, false), out var counted))
-            {
-                known[(drawn[i].Key, false, true)] = judge.Settled(counted, cancel);
-            }
-
-            told?.Invoke(0.3 + (0.7 * (i + 1) / drawn.Count));
+            settled[i] = judge.Settled(known[(due[i].Key, false, false)], cancel);
+            told?.Invoke(0.3 + (0.7 * Interlocked.Increment(ref done) / due.Count));
+        });
+        for (var i = 0; i < due.Count; i++)
+        {
+            known.Remove((due[i].Key, false, false));
+            known[(due[i].Key, false, true)] = settled[i];
         }
     }
 

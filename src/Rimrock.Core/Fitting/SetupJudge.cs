@@ -47,6 +47,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     private readonly ConcurrentDictionary<string, Population> beliefs = new();
     private readonly ConcurrentDictionary<string, Spread> wears = new();
     private readonly ConcurrentDictionary<string, Heated?> heated = new();
+    private readonly ConcurrentDictionary<(string Heat, int Place), (List<string> Keys, BegunDay Day)> begun = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
     public DrawnSetup? Known(Selection setup)
@@ -109,32 +110,64 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     public Dictionary<string, CountedSetup> Judged(IReadOnlyList<DrawnSetup> drawn, bool sketch, Action<int>? told, CancellationToken cancel)
     {
         var judged = new Dictionary<string, CountedSetup>(StringComparer.Ordinal);
-        foreach (var group in Alike(drawn))
+
+        // Several at once: what is counted after one's runs goes on beside the next one's.
+        Parallel.ForEach(Alike(drawn), new ParallelOptions { CancellationToken = cancel }, group =>
         {
-            try
+            var counted = Counted(group, sketch, cancel);
+            lock (judged)
             {
-                var by = sketch ? BeliefOf(group[0].On).Sketched() : BeliefOf(group[0].On);
-                var leading = Judge.Sharing([.. group.Select(one => one.On.OnLeading())], by, day, cancel);
-                var days = Enumerable.Range(0, year.Days.Count).Where(i => !sketch || telling is null || telling.Contains(i))
-                    .Select(i => ReferenceEquals(year.Days[i], day) ? leading
-                        : Judge.Sharing([.. group.Select(one => one.On.On(one.On.Planned()[i]))], by, year.Days[i], cancel)).ToList();
-
-                // The year's events are the leading day with its fluid older: they need no runs of their own, and only what is told needs them.
-                foreach (var (one, i) in group.Select((one, i) => (one, i)))
+                foreach (var (one, i) in counted.Select((one, i) => (one, i)))
                 {
-                    judged[one.Key] = new CountedSetup(new JudgedLife([.. days.Select(each => each[i])]),
-                        new(() => sketch ? [] : [.. Events(one).Select(leading[i].WithFluid)]));
+                    judged[group[i].Key] = one;
                 }
-            }
-            catch (BeyondModelException)
-            {
-                // More than half of its members lead out of the model: nothing can be said of it, and it is not offered.
-            }
 
-            told?.Invoke(judged.Count);
+                told?.Invoke(judged.Count);
+            }
+        });
+        return judged;
+    }
+
+    // None where more than half of the members lead out of the model: nothing can be said of it, and it is not offered.
+    private List<CountedSetup> Counted(IReadOnlyList<DrawnSetup> group, bool sketch, CancellationToken cancel)
+    {
+        try
+        {
+            var leading = Counted(group, plan.PlaceOf(null), sketch, cancel);
+            var days = Enumerable.Range(0, year.Days.Count).Where(i => !sketch || telling is null || telling.Contains(i))
+                .Select(i => ReferenceEquals(year.Days[i], day) ? leading : Counted(group, i, sketch, cancel)).ToList();
+
+            // The year's events are the leading day with its fluid older: they need no runs of their own, and only what is told needs them.
+            return [.. group.Select((one, i) => new CountedSetup(new JudgedLife([.. days.Select(each => each[i])]),
+                new(() => sketch ? [] : [.. Events(one).Select(leading[i].WithFluid)])))];
+        }
+        catch (BeyondModelException)
+        {
+            return [];
+        }
+    }
+
+    // What was begun for a sketch is gone on with.
+    private IReadOnlyList<JudgedDay> Counted(IReadOnlyList<DrawnSetup> group, int place, bool sketch, CancellationToken cancel)
+    {
+        var (on, by) = (group[0].On, BeliefOf(group[0].On));
+        var key = (group[0].Selection.HeatKey(), place);
+        PredictionPlan[] plans = [.. group.Select(one => one.On.On(one.On.Planned()[place]))];
+        if (!by.Balanced)
+        {
+            return Judge.Sharing(plans, sketch ? by.Sketched() : by, year.Days[place], cancel);
         }
 
-        return judged;
+        if (sketch)
+        {
+            var started = new BegunDay(plans, year.Days[place], cancel);
+            begun[key] = ([.. group.Select(one => one.Key)], started);
+            return started.Few;
+        }
+
+        return begun.TryGetValue(key, out var before) && group.All(one => before.Keys.Contains(one.Key)) && begun.TryRemove(key, out before)
+            ? before.Day.All(cancel) is var all ? [.. group.Select(one => all[before.Keys.IndexOf(one.Key)])] : []
+            : Judge.Sharing(plans, by, year.Days[place], cancel);
     }
 
     /// <summary>
@@ -163,19 +196,45 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
         return counted with { Life = Judge.Settled(counted.Life, year, cancel).Slim() };
     }
 
+    private PredictionPlan OnWith(Selection setup, PredictionPlan otherwise, bool isFresh) =>
+        setup.On(otherwise, isFresh ? wishes with { FreshFluidEachEvent = true } : wishes);
+
     /// <summary>A setup's life where the plan is driven otherwise; null where that leads out of the model's range.</summary>
     /// <param name="setup">The setup.</param>
     /// <param name="judged">Its life as the plan has it: days that go on alike are not run again.</param>
     /// <param name="otherwise">The same plan, driven otherwise.</param>
     /// <param name="isFresh">True where its fluid is new before each event.</param>
+    /// <param name="onlyHolding">True where it is of no interest unless it holds: null too where a few members show that it does not.</param>
     /// <param name="cancel">Stops between stretches.</param>
-    public JudgedLife? Driven(Selection setup, JudgedLife judged, PredictionPlan otherwise, bool isFresh, CancellationToken cancel)
+    public JudgedLife? Driven(Selection setup, JudgedLife judged, PredictionPlan otherwise, bool isFresh, bool onlyHolding, CancellationToken cancel)
     {
-        var (on, days) = (setup.On(otherwise, isFresh ? wishes with { FreshFluidEachEvent = true } : wishes), otherwise.Planned());
+        var on = setup.On(otherwise, isFresh ? wishes with { FreshFluidEachEvent = true } : wishes);
+        var by = BeliefOf(on);
+        var days = new List<JudgedDay>();
         try
         {
-            return new JudgedLife([.. days.Select((day, i) => otherwise.On(day).Drive() is var drive && !isFresh && drive == plan.On(plan.Planned()[i]).Drive()
-                ? judged.Days[i] : Judge.Sharing([on.On(day)], BeliefOf(on), new Day(drive), cancel)[0].Slim())]);
+            foreach (var (planned, i) in otherwise.Planned().Select((planned, i) => (planned, i)))
+            {
+                var drive = otherwise.On(planned).Drive();
+                if (!isFresh && drive == plan.On(plan.Planned()[i]).Drive())
+                {
+                    days.Add(judged.Days[i]);
+                }
+                else if (!onlyHolding || !by.Balanced)
+                {
+                    days.Add(Judge.Sharing([on.On(planned)], by, new Day(drive), cancel)[0].Slim());
+                }
+                else if (new BegunDay([on.On(planned)], new Day(drive), cancel) is var started && started.MayHold())
+                {
+                    days.Add(started.All(cancel)[0].Slim());
+                }
+                else
+                {
+                    return null;
+                }
+            }
+
+            return new JudgedLife(days);
         }
         catch (BeyondModelException)
         {

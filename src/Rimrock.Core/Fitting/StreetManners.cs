@@ -44,7 +44,7 @@ public sealed record StreetManners(double ExtraMetres, double DustAndNoise, doub
     public static double QuickExtraMetres(PredictionPlan plan, Pad front, Pad rear, double everydayPedalN)
     {
         ArgumentNullException.ThrowIfNull(plan);
-        var original = new Pad("original", plan.Car.OriginalPadFamily);
+        var original = Pad.OriginalOf(plan.Car.OriginalPadFamily);
         return Metres(plan, front, rear, everydayPedalN) - Metres(plan, original, original, everydayPedalN);
     }
 

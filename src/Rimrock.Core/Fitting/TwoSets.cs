@@ -58,7 +58,7 @@ internal static class TwoSets
     /// <summary>How long a drive on the road lasts until these pads brake as hard as the original ones do cold.</summary>
     private static Said Warm(PredictionPlan on, DayRun run)
     {
-        var cold = PadTables.Of(new Pad("original", on.Car.OriginalPadFamily)).Mu.At(on.Weather.AmbientC);
+        var cold = PadTables.Of(Pad.OriginalOf(on.Car.OriginalPadFamily)).Mu.At(on.Weather.AmbientC);
         return run.Stops.FirstOrDefault(stop => stop.FrontMu[Middle] >= cold) is not { } first ? Said.Of("two-sets.never-on-such-a-drive")
             : ReferenceEquals(first, run.Stops[0]) ? Said.Of("two-sets.from-the-first-stop-on-a-mild-day")
             : Said.Of("two-sets.after-minutes", Units.Min(first.AtS / 60));

@@ -19,7 +19,7 @@ internal static class WayBack
         int[] lost = [.. Enumerable.Range(0, plan.Planned().Count).Where(place => !IsWithin(plan, place))];
         var ways = lost.SelectMany(place => DrivingWays.For(plan, place)).DistinctBy(way => (way.Code, way.What))
             .Where(way => way.Of(plan) is var so && lost.All(place => IsWithin(so, place))).ToList();
-        var alone = ways.Where(way => way.Code != "together").Take(Most).ToList();
+        var alone = ways.Where(way => way.Code != DrivingWays.Together).Take(Most).ToList();
         var told = (alone.Count > 0 ? alone : ways).Select(way => Said.Of("way-back.with", way.What)).DefaultIfEmpty(Said.Of("way-back.none"));
         return new BeyondModelException([.. beyond.Faults.Select(fault => fault with { Message = told.Aggregate(fault.Message, (text, way) => text + way) })]);
     }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Rimrock.Core.Priors;
 
 namespace Rimrock.Core.Friction;
@@ -28,11 +29,16 @@ public sealed record Pad(
     bool ForMotorcycle = false)
 {
     private const int MostShapes = 60;
+    private static readonly ConcurrentDictionary<string, Pad> Original = new(StringComparer.Ordinal);
     private static readonly FieldRange Stated = new("pad.statedFromC", "C", -40, 1100);
     private static readonly FieldRange Price = new("pad.priceAxleSet", "", 0, 20000);
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [Stated, Price, .. PadTraits.Ranges];
+
+    /// <summary>What a car was sold with, of which nothing but the family is known: one pad for each family, so that its tables are made once.</summary>
+    /// <param name="family">Family code.</param>
+    public static Pad OriginalOf(string family) => Original.GetOrAdd(family, code => new Pad("original", code));
 
     /// <summary>The pad's family.</summary>
     public PadFamily FamilyOf() => PadFamilies.Find(Family);

@@ -18,9 +18,6 @@ public sealed class JudgedDay
     private readonly bool[] damaging;
     private readonly Population belief;
 
-    // Chances of single limits, counted when they are first asked for.
-    private readonly Chance?[] counted;
-
     /// <summary>Takes what was read.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="rows">Its limits.</param>
@@ -39,7 +36,7 @@ public sealed class JudgedDay
     private JudgedDay(PredictionPlan plan, IReadOnlyList<LimitRow> rows, Population belief, bool[][] gives, Reading[][]? readings, double[][] scores,
         double[] weights, int drawnAlike)
     {
-        (this.drawnAlike, counted) = (drawnAlike, new Chance?[rows.Count]);
+        this.drawnAlike = drawnAlike;
         (Plan, Rows, this.belief, this.gives, this.readings, Scores, this.weights) = (plan, rows, belief, gives, readings, scores, weights);
         balanced = belief.Balanced && weights.Length == belief.Scores.Length ? scores : null;
         EffectiveMembers = Population.EffectiveSizeOf(weights) / belief.Repeated;
@@ -81,7 +78,7 @@ public sealed class JudgedDay
     internal Population Belief => belief;
 
     /// <summary>Chance of one limit; none where the plan does not have it.</summary>
-    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? counted[place] ??= ChanceOf(gives[place]) : null;
+    public Chance? Of(string code) => PlaceOf(code) is >= 0 and var place ? ChanceOf(gives[place]) : null;
 
     /// <summary>Chance that at least one of some limits gives.</summary>
     public Chance Together(Func<LimitRow, bool> which) => ChanceOf(GivesAny(which));
@@ -216,7 +213,7 @@ public sealed class JudgedDay
     /// </summary>
     internal JudgedDay WithFluid(PredictionPlan plan)
     {
-        double[] vapourC = [.. belief.Cars.Select(car => FluidToday.Of(plan, car).VapourC)];
+        double[] vapourC = [.. belief.Cars().Select(car => FluidToday.Of(plan, car).VapourC)];
         return new(plan, Rows, belief, [.. gives.Select((given, place) => LimitTable.Boils(Rows[place])
             ? [.. Read.Select((member, i) => member[place].Demand >= vapourC[i])] : given)], null, Scores, weights, drawnAlike);
     }

@@ -13,6 +13,7 @@ internal sealed class LimitReader
 {
     private readonly IReadOnlyList<PredictionPlan> plans;
     private readonly IReadOnlyList<LimitRow> rows;
+    private readonly int[] boiling;
     private readonly Lazy<ColdStopResult[]> coldStops;
     private readonly Reading[][][] readings;
 
@@ -23,6 +24,7 @@ internal sealed class LimitReader
     {
         this.plans = plans;
         rows = LimitTable.Of(plans[0]);
+        boiling = [.. Enumerable.Range(0, rows.Count).Where(place => LimitTable.Boils(rows[place]))];
         coldStops = new Lazy<ColdStopResult[]>(() => [ColdStop.ColdMorning(plans[0])]);
         readings = [.. plans.Select(_ => new Reading[members][])];
     }
@@ -31,7 +33,8 @@ internal sealed class LimitReader
     /// <param name="run">The run.</param>
     /// <param name="places">Members that its lanes carry, one array a lane.</param>
     /// <param name="cars">Their factors.</param>
-    public void Read(DayRun run, int[][] places, CarFactors[] cars)
+    /// <param name="after">Members before the first that is run here.</param>
+    public void Read(DayRun run, int[][] places, CarFactors[] cars, int after = 0)
     {
         for (var lane = 0; lane < places.Length; lane++)
         {
@@ -40,11 +43,16 @@ internal sealed class LimitReader
             for (var plan = 0; plan < plans.Count; plan++)
             {
                 var day = MemberDay.Of(plans[plan], run, lane, cars[lane], coldStops.Value);
-                Reading[] found = [.. rows.Select((row, place) => plan == 0 || LimitTable.Boils(row) ? row.Read(day) : heat[place])];
+                Reading[] found = plan == 0 ? [.. rows.Select(row => row.Read(day))] : [.. heat];
+                foreach (var place in plan == 0 ? [] : boiling)
+                {
+                    found[place] = rows[place].Read(day);
+                }
+
                 heat = plan == 0 ? found : heat;
                 foreach (var member in places[lane])
                 {
-                    readings[plan][member] = found;
+                    readings[plan][after + member] = found;
                 }
             }
         }
@@ -53,11 +61,11 @@ internal sealed class LimitReader
     /// <summary>The readings of a plan's members.</summary>
     public Reading[][] Of(int plan) => readings[plan];
 
-    /// <summary>The days, judged.</summary>
+    /// <summary>The days, judged by the first members, as many as a belief has.</summary>
     public IReadOnlyList<JudgedDay> Judged(Population belief)
     {
         var days = new JudgedDay[plans.Count];
-        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief, readings[i], belief.Scores, belief.Weights));
+        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief, readings[i][..belief.Scores.Length], belief.Scores, belief.Weights));
         return days;
     }
 }

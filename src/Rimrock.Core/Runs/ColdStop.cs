@@ -108,7 +108,7 @@ public static class ColdStop
 
     private static PredictionPlan Original(PredictionPlan plan)
     {
-        var pad = new Pad("original", plan.Car.OriginalPadFamily);
+        var pad = Pad.OriginalOf(plan.Car.OriginalPadFamily);
         return plan with { FrontPad = pad, RearPad = pad };
     }
 

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
 
@@ -6,6 +7,9 @@ namespace Rimrock.Core.Runs;
 /// <summary>Runs a plan for many members, eight side by side in each piece; equal rows of scores are run once.</summary>
 internal static class MemberRuns
 {
+    // The same members are run for one setup after the other.
+    private static readonly ConditionalWeakTable<double[], CarFactors> Cars = [];
+
     /// <summary>Runs them.</summary>
     /// <param name="phases">The stretches to run.</param>
     /// <param name="plan">The plan.</param>
@@ -27,7 +31,7 @@ internal static class MemberRuns
         Task[] pieces = [.. Enumerable.Range(0, groups).Select(group => Task.Factory.StartNew(() =>
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
-            CarFactors[] cars = [.. mine.Select(place => PriorFactor.CarOf(scores[place[0]]))];
+            CarFactors[] cars = [.. mine.Select(place => Cars.GetValue(scores[place[0]], PriorFactor.CarOf))];
             var run = new DayRun(plan, cars, demands: false, steps, by, courses);
             foreach (var phase in phases)
             {

@@ -60,7 +60,7 @@ public class CarEvidenceTests
     {
         var old = Plan with { FluidState = new FluidState(24), Stint = new StintPlan(1, 10, 20) };
         var learnt = Learning.From(CarEvidence.Of([], [Stands(0, null, water: 0.5) with { Plan = old }]).Select(day => day.Evidence).ToList());
-        double[] rates = [.. learnt.Of(old).Cars.Select(car => car.WaterRate).Order()];
+        double[] rates = [.. learnt.Of(old).Cars().Select(car => car.WaterRate).Order()];
         rates[128].ShouldBeInRange(0.4, 0.85);
         rates[230].ShouldBeGreaterThan(0.7);
     }
@@ -79,7 +79,7 @@ public class CarEvidenceTests
         learnt.Contradicted.ShouldBeFalse();
         learnt.EffectiveMembers.ShouldBeGreaterThan(81);
         learnt.Of(plan).Repeated.ShouldBe(Population.Size / learnt.EffectiveMembers, 0.1);
-        learnt.Of(plan).Cars.Select(car => car.Wear).Order().ElementAt(128).ShouldBeLessThan(0.5);
+        learnt.Of(plan).Cars().Select(car => car.Wear).Order().ElementAt(128).ShouldBeLessThan(0.5);
     }
 
     private static InspectionNote Stands(int day, double? mm, int? laps = null, double? water = null) =>
