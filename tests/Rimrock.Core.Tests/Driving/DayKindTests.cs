@@ -46,6 +46,18 @@ public class DayKindTests
         run.Stops.ShouldAllBe(stop => stop.Stop.MeanG < 1.3);
     }
 
+    /// <summary>Sessions are the track's: on the road two plans that differ in them have one drive, so that it is run once.</summary>
+    [Theory]
+    [InlineData("weekday", 20, 60, true)]
+    [InlineData("weekday", 20, 90, false)]
+    [InlineData("track-day", 20, 40, false)]
+    public void A_drive_on_the_road_knows_nothing_of_sessions(string code, double minutes, double rest, bool isSame)
+    {
+        var plan = Of(new PlannedDay(code, 3)) with { Stint = new StintPlan(3, 40, 40) };
+        var other = plan with { Stint = new StintPlan(1, minutes, rest, CoolDownLaps: 2) };
+        (plan.Drive() == other.Drive()).ShouldBe(isSame);
+    }
+
     /// <summary>Steps on the road are long; a third of them tells the same day.</summary>
     [Theory]
     [InlineData("weekday")]

@@ -1,0 +1,58 @@
+using Rimrock.Core.Beliefs;
+using Rimrock.Core.Driving;
+using Rimrock.Core.Fluids;
+using Rimrock.Core.Friction;
+using Rimrock.Core.Judgement;
+
+namespace Rimrock.Core.Tests.Judgement;
+
+/// <summary>What was begun for a sketch and is gone on with comes out as if it had never stopped.</summary>
+public class BegunDayTests
+{
+    private static readonly PredictionPlan Plan = SampleParts.Plan() with { Stint = new StintPlan(1, 20, 20) };
+
+    [Fact]
+    public void A_day_gone_on_with_is_judged_as_one_that_never_stopped()
+    {
+        PredictionPlan[] plans = [Plan, Plan with { Fluid = new BrakeFluid("weak", "dot3", 205, 140, 15), FluidState = new FluidState(24) }];
+        var day = new Day(Plan);
+        var begun = new BegunDay(plans, day, CancellationToken.None);
+        AreEqual(begun.Few, Judge.Sharing(plans, Population.Prior.Sketched(), day));
+        AreEqual(begun.All(CancellationToken.None), Judge.Sharing(plans, Population.Prior, day));
+    }
+
+    /// <summary>Pads from the mildest to the hottest, so that days lie on both sides.</summary>
+    [Fact]
+    public void What_may_not_hold_by_a_few_does_not_hold_by_all()
+    {
+        bool[] may = [.. new[] { ("organic", "advanced"), ("street-performance", "novice"), ("track-sport", "novice") }.Select(one =>
+        {
+            var pad = new Pad("any", one.Item1);
+            var plan = Plan with { FrontPad = pad, RearPad = pad, Pace = one.Item2 };
+            var begun = new BegunDay([plan], new Day(plan), CancellationToken.None);
+            var all = begun.All(CancellationToken.None)[0];
+            if (!begun.MayHold())
+            {
+                all.Holds.ShouldBe(false, one.ToString());
+            }
+
+            return begun.MayHold();
+        })];
+        may.ShouldContain(true);
+        may.ShouldContain(false);
+    }
+
+    private static void AreEqual(IReadOnlyList<JudgedDay> found, IReadOnlyList<JudgedDay> expected)
+    {
+        foreach (var (one, other) in found.Zip(expected))
+        {
+            (one.Members, one.Danger, one.Damage).ShouldBe((other.Members, other.Danger, other.Damage));
+            foreach (var row in other.Rows)
+            {
+                one.Of(row.Code).ShouldBe(other.Of(row.Code), row.Code);
+                one.When(row.Code).ShouldBe(other.When(row.Code), row.Code);
+                one.Demand(row.Code).ShouldBe(other.Demand(row.Code), row.Code);
+            }
+        }
+    }
+}
