@@ -36,6 +36,9 @@ public sealed record Population(double[][] Scores, double[] Weights)
     /// </summary>
     public Population Sketched() => ReferenceEquals(this, Prior) ? Equal(PriorScores.Rows[..SketchSize]) : Resampled(SketchSize);
 
+    /// <summary>Places of a sketch's members among all.</summary>
+    internal int[] SketchPicks() => ReferenceEquals(this, Prior) ? [.. Enumerable.Range(0, SketchSize)] : Picks(SketchSize);
+
     /// <summary>True where every member weighs the same.</summary>
     public bool EqualWeights { get; } = Weights.All(weight => weight == Weights[0]);
 

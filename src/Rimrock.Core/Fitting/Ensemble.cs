@@ -43,47 +43,12 @@ public static class Ensemble
         double[] times = [];
         var gate = new Lock();
         var ends = new ModelEnds.Tally(on);
-        MemberRuns.Each(day.Phases, on, scores, (run, places, cars) =>
-        {
-            ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
-            reader.Read(run, places, cars);
-            for (var lane = 0; lane < places.Length; lane++)
-            {
-                foreach (var (part, peaks) in layers)
-                {
-                    var peak = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
-                    foreach (var member in places[lane])
-                    {
-                        peaks[member] = peak;
-                    }
-                }
-            }
-
-            lock (gate)
-            {
-                tracks ??= [.. DayRun.Sampled.Select(_ => new float[run.SampleTimesS.Count * scores.Length])];
-                times = [.. run.SampleTimesS];
-            }
-
-            for (var part = 0; part < DayRun.Sampled.Length; part++)
-            {
-                for (var i = 0; i < run.SampleTimesS.Count; i++)
-                {
-                    var sample = run.Sample(i, part);
-                    var row = tracks[part].AsSpan(i * scores.Length, scores.Length);
-                    for (var lane = 0; lane < places.Length; lane++)
-                    {
-                        foreach (var member in places[lane])
-                        {
-                            row[member] = (float)sample[lane];
-                        }
-                    }
-                }
-            }
-        }, cancel);
+        var days = new JudgedDay[year.Days.Count];
+        int[] order = [place, .. Enumerable.Range(0, days.Length).Where(i => i != place)];
+        MemberRuns.SideBySide(days.Length, at => days[order[at]] = at == 0 ? Drawn()
+            : Judge.Sharing([plan.EachDay()[order[at]]], population, year.Days[order[at]], cancel)[0], cancel);
         var edges = ends.Edges();
-        var judged = new JudgedLife([.. plan.EachDay().Select((other, i) =>
-            i == place ? reader.Judged(population)[0] : Judge.Sharing([other], population, year.Days[i], cancel)[0])]);
+        var judged = new JudgedLife(days);
         judged = settle ? Judge.Settled(judged, year, cancel) : judged;
 
         // What is drawn is drawn by members of one weight.
@@ -105,6 +70,50 @@ public static class Ensemble
             named?.On.Plan.Leading().Kind, on.Leading().Kind,
             [.. judged.Days.Select(one => new DayChance(one.Plan.Leading().Kind, one.Plan.Leading().DaysAYear, one.Danger, one.Damage))],
             WaterOf(on, population));
+
+        JudgedDay Drawn()
+        {
+            MemberRuns.Each(day.Phases, on, scores, (run, places, cars) =>
+            {
+                ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
+                reader.Read(run, places, cars);
+                for (var lane = 0; lane < places.Length; lane++)
+                {
+                    foreach (var (part, peaks) in layers)
+                    {
+                        var peak = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
+                        foreach (var member in places[lane])
+                        {
+                            peaks[member] = peak;
+                        }
+                    }
+                }
+
+                lock (gate)
+                {
+                    tracks ??= [.. DayRun.Sampled.Select(_ => new float[run.SampleTimesS.Count * scores.Length])];
+                    times = [.. run.SampleTimesS];
+                }
+
+                for (var part = 0; part < DayRun.Sampled.Length; part++)
+                {
+                    for (var i = 0; i < run.SampleTimesS.Count; i++)
+                    {
+                        var sample = run.Sample(i, part);
+                        var row = tracks[part].AsSpan(i * scores.Length, scores.Length);
+                        for (var lane = 0; lane < places.Length; lane++)
+                        {
+                            foreach (var member in places[lane])
+                            {
+                                row[member] = (float)sample[lane];
+                            }
+                        }
+                    }
+                }
+            }, cancel);
+            ends.Edges();
+            return reader.Judged(population)[0];
+        }
     }
 
     private static Spread WaterOf(PredictionPlan on, Population population) => Quantiles.Weighted(

@@ -1,5 +1,6 @@
 using Rimrock.Core.Driving;
 using Rimrock.Core.Judgement;
+using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Fitting;
 
@@ -56,8 +57,9 @@ public sealed partial class Matcher
         void Ask(IEnumerable<DrivingWays.Way> some, bool onlyHolding)
         {
             DrivingWays.Way[] left = [.. some.Where(way => !judged.ContainsKey(way.Code))];
-            Parallel.ForEach(left, new ParallelOptions { CancellationToken = cancel }, way =>
+            MemberRuns.SideBySide(left.Length, i =>
             {
+                var way = left[i];
                 if (judge.Driven(setup, life, way.Of(plan), way.IsFresh, onlyHolding, cancel) is { } then)
                 {
                     lock (judged)
@@ -66,7 +68,7 @@ public sealed partial class Matcher
                             then.Holds);
                     }
                 }
-            });
+            }, cancel);
         }
     }
 }

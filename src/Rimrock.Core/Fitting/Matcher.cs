@@ -226,11 +226,11 @@ public sealed partial class Matcher
         var due = drawn.Where(one => !sketch && known.ContainsKey((one.Key, false, false))).DistinctBy(one => one.Key).ToList();
         var settled = new CountedSetup[due.Count];
         var done = 0;
-        Parallel.For(0, due.Count, new ParallelOptions { CancellationToken = cancel }, i =>
+        MemberRuns.SideBySide(due.Count, i =>
         {
             settled[i] = judge.Settled(known[(due[i].Key, false, false)], cancel);
             told?.Invoke(0.3 + (0.7 * Interlocked.Increment(ref done) / due.Count));
-        });
+        }, cancel);
         for (var i = 0; i < due.Count; i++)
         {
             known.Remove((due[i].Key, false, false));

@@ -47,7 +47,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     private readonly ConcurrentDictionary<string, Population> beliefs = new();
     private readonly ConcurrentDictionary<string, Spread> wears = new();
     private readonly ConcurrentDictionary<string, Heated?> heated = new();
-    private readonly ConcurrentDictionary<(string Heat, int Place), (List<string> Keys, BegunDay Day)> begun = new();
+    private readonly ConcurrentDictionary<(string Heat, string Belief, int Place), (List<string> Keys, BegunDay Day)> begun = new();
 
     /// <summary>Draws a setup's day; null where it leads out of the model's range.</summary>
     public DrawnSetup? Known(Selection setup)
@@ -111,9 +111,10 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     {
         var judged = new Dictionary<string, CountedSetup>(StringComparer.Ordinal);
 
-        // Several at once: what is counted after one's runs goes on beside the next one's.
-        Parallel.ForEach(Alike(drawn), new ParallelOptions { CancellationToken = cancel }, group =>
+        var groups = Alike(drawn).ToList();
+        MemberRuns.SideBySide(groups.Count, at =>
         {
+            var group = groups[at];
             var counted = Counted(group, sketch, cancel);
             lock (judged)
             {
@@ -124,7 +125,7 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
 
                 told?.Invoke(judged.Count);
             }
-        });
+        }, cancel);
         return judged;
     }
 
@@ -151,16 +152,11 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
     private IReadOnlyList<JudgedDay> Counted(IReadOnlyList<DrawnSetup> group, int place, bool sketch, CancellationToken cancel)
     {
         var (on, by) = (group[0].On, BeliefOf(group[0].On));
-        var key = (group[0].Selection.HeatKey(), place);
+        var key = (group[0].Selection.HeatKey(), belief.KeyOf(on), place);
         PredictionPlan[] plans = [.. group.Select(one => one.On.On(one.On.Planned()[place]))];
-        if (!by.Balanced)
-        {
-            return Judge.Sharing(plans, sketch ? by.Sketched() : by, year.Days[place], cancel);
-        }
-
         if (sketch)
         {
-            var started = new BegunDay(plans, year.Days[place], cancel);
+            var started = new BegunDay(plans, by, year.Days[place], cancel);
             begun[key] = ([.. group.Select(one => one.Key)], started);
             return started.Few;
         }
@@ -220,11 +216,11 @@ internal sealed partial class SetupJudge(PredictionPlan plan, Offer offer, Wishe
                 {
                     days.Add(judged.Days[i]);
                 }
-                else if (!onlyHolding || !by.Balanced)
+                else if (!onlyHolding)
                 {
                     days.Add(Judge.Sharing([on.On(planned)], by, new Day(drive), cancel)[0].Slim());
                 }
-                else if (new BegunDay([on.On(planned)], new Day(drive), cancel) is var started && started.MayHold())
+                else if (new BegunDay([on.On(planned)], by, new Day(drive), cancel) is var started && started.MayHold())
                 {
                     days.Add(started.All(cancel)[0].Slim());
                 }

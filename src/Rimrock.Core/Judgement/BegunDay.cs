@@ -1,54 +1,70 @@
 using Rimrock.Core.Beliefs;
 using Rimrock.Core.Driving;
+using Rimrock.Core.Limits;
 using Rimrock.Core.Runs;
 
 namespace Rimrock.Core.Judgement;
 
 /// <summary>
-/// Plans whose heat is the same, judged by the prior's first members, which are a sketch; gone on with, they are judged by all members as if nobody had
+/// Plans whose heat is the same, judged by a few members of a belief, which are a sketch; gone on with, they are judged by all members as if nobody had
 /// stopped. Made for one who goes on once.
 /// </summary>
 internal sealed class BegunDay
 {
     private readonly Day day;
     private readonly PredictionPlan plan;
+    private readonly Population belief;
     private readonly LimitReader reader;
     private readonly ModelEnds.Tally ends;
+    private readonly int[] picks;
+    private readonly ILookup<double[], int> places;
 
     /// <summary>Begins.</summary>
     /// <param name="plans">The plans.</param>
+    /// <param name="belief">What is believed of the car.</param>
     /// <param name="day">Their day.</param>
     /// <param name="cancel">Stops between stretches.</param>
-    /// <exception cref="BeyondModelException">More than half of the first members lead out of the model's range.</exception>
-    public BegunDay(IReadOnlyList<PredictionPlan> plans, Day day, CancellationToken cancel)
+    /// <exception cref="BeyondModelException">More than half of the few lead out of the model's range.</exception>
+    public BegunDay(IReadOnlyList<PredictionPlan> plans, Population belief, Day day, CancellationToken cancel)
     {
-        (this.day, plan, reader, ends) = (day, plans[0], new LimitReader(plans, Population.Size), new ModelEnds.Tally(plans[0]));
-        Few = Run(0, Population.Prior.Sketched(), cancel);
+        (this.day, this.belief, plan, reader, ends) = (day, belief, plans[0], new LimitReader(plans, belief.Scores.Length), new ModelEnds.Tally(plans[0]));
+        places = Enumerable.Range(0, belief.Scores.Length).ToLookup(member => belief.Scores[member]);
+        picks = belief.SketchPicks();
+        Run([.. picks.Select(member => belief.Scores[member]).Distinct()], cancel);
+        Few = reader.Judged(belief.Sketched(), picks);
     }
 
-    /// <summary>By the first members.</summary>
+    /// <summary>By the few.</summary>
     public IReadOnlyList<JudgedDay> Few { get; }
 
     /// <summary>By all.</summary>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="BeyondModelException">More than half of the members lead out of the model's range.</exception>
-    public IReadOnlyList<JudgedDay> All(CancellationToken cancel) => Run(Population.SketchSize, Population.Prior, cancel);
-
-    /// <summary>False where so many of the first members give that the day does not hold by all of them.</summary>
-    public bool MayHold()
+    public IReadOnlyList<JudgedDay> All(CancellationToken cancel)
     {
-        const double share = (double)Population.SketchSize / Population.Size;
-        return Few.Any(judged => judged.Danger.Share * share < Thresholds.MostDanger && judged.Damage.Share * share < Thresholds.MostDamage);
+        Run([.. places.Select(same => same.Key).Except(picks.Select(member => belief.Scores[member]))], cancel);
+        return reader.Judged(belief);
     }
 
-    private IReadOnlyList<JudgedDay> Run(int after, Population belief, CancellationToken cancel)
+    /// <summary>False where so many of the few give that no plan's day holds by all.</summary>
+    public bool MayHold() => Few.Any(judged => Given(judged, Harm.Danger) < Thresholds.MostDanger && Given(judged, Harm.Damage) < Thresholds.MostDamage);
+
+    // Share of all members that is known to give already.
+    private double Given(JudgedDay judged, Harm harm)
     {
-        MemberRuns.Each(day.Phases, plan, belief.Scores[after..], (run, places, cars) =>
+        var gives = judged.GivesAny(row => row.HarmOf(judged.Plan) == harm);
+        return picks.Where((_, few) => gives[few]).Select(member => belief.Scores[member]).Distinct()
+            .Sum(row => places[row].Sum(member => belief.Weights[member]));
+    }
+
+    private void Run(double[][] rows, CancellationToken cancel)
+    {
+        MemberRuns.Each(day.Phases, plan, rows, (run, lanes, cars) =>
         {
-            ends.Add(run, [.. places.Select(same => (double)same.Length)]);
-            reader.Read(run, places, cars, after);
+            int[][] members = [.. lanes.Select(same => places[rows[same[0]]].ToArray())];
+            ends.Add(run, [.. members.Select(same => same.Sum(member => belief.Weights[member]))]);
+            reader.Read(run, members, cars);
         }, cancel, courses: false);
         ends.Edges();
-        return reader.Judged(belief);
     }
 }

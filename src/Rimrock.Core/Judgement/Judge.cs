@@ -61,8 +61,7 @@ public static class Judge
 
         var further = FurtherMembers.For(judged);
         var reader = new LimitReader([judged.Plan], further.Scores.Length);
-        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, (run, places, cars) => reader.Read(run, places, cars), cancel,
-            courses: false);
+        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, reader.Read, cancel, courses: false);
         return judged.With(reader.Of(0), further.Scores, further.Weights, further.DrawnAlike);
     }
 }

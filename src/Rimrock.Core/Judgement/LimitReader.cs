@@ -33,8 +33,7 @@ internal sealed class LimitReader
     /// <param name="run">The run.</param>
     /// <param name="places">Members that its lanes carry, one array a lane.</param>
     /// <param name="cars">Their factors.</param>
-    /// <param name="after">Members before the first that is run here.</param>
-    public void Read(DayRun run, int[][] places, CarFactors[] cars, int after = 0)
+    public void Read(DayRun run, int[][] places, CarFactors[] cars)
     {
         for (var lane = 0; lane < places.Length; lane++)
         {
@@ -52,7 +51,7 @@ internal sealed class LimitReader
                 heat = plan == 0 ? found : heat;
                 foreach (var member in places[lane])
                 {
-                    readings[plan][after + member] = found;
+                    readings[plan][member] = found;
                 }
             }
         }
@@ -61,11 +60,14 @@ internal sealed class LimitReader
     /// <summary>The readings of a plan's members.</summary>
     public Reading[][] Of(int plan) => readings[plan];
 
-    /// <summary>The days, judged by the first members, as many as a belief has.</summary>
-    public IReadOnlyList<JudgedDay> Judged(Population belief)
+    /// <summary>The days, judged.</summary>
+    /// <param name="belief">The belief whose members were run.</param>
+    /// <param name="picks">Its members' places among those that were run; null for all.</param>
+    public IReadOnlyList<JudgedDay> Judged(Population belief, int[]? picks = null)
     {
         var days = new JudgedDay[plans.Count];
-        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief, readings[i][..belief.Scores.Length], belief.Scores, belief.Weights));
+        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief,
+            picks is null ? readings[i] : [.. picks.Select(member => readings[i][member])], belief.Scores, belief.Weights));
         return days;
     }
 }

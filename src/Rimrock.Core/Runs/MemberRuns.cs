@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using System.Runtime.ExceptionServices;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Numerics;
 
@@ -9,6 +10,28 @@ internal static class MemberRuns
 {
     // The same members are run for one setup after the other.
     private static readonly ConditionalWeakTable<double[], CarFactors> Cars = [];
+
+    /// <summary>Does several things that run members, two side by side: what follows one's runs is done beside the other's.</summary>
+    /// <param name="count">How many.</param>
+    /// <param name="run">Does one of them.</param>
+    /// <param name="cancel">Stops between them.</param>
+    /// <exception cref="Exception">What the first of them that failed threw.</exception>
+    public static void SideBySide(int count, Action<int> run, CancellationToken cancel)
+    {
+        var failed = new ExceptionDispatchInfo?[count];
+        Parallel.For(0, count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 }, i =>
+        {
+            try
+            {
+                run(i);
+            }
+            catch (Exception thrown) when (thrown is not OperationCanceledException)
+            {
+                failed[i] = ExceptionDispatchInfo.Capture(thrown);
+            }
+        });
+        failed.FirstOrDefault(one => one is not null)?.Throw();
+    }
 
     /// <summary>Runs them.</summary>
     /// <param name="phases">The stretches to run.</param>

@@ -47,11 +47,13 @@ public static class ModelEnds
         Said.Of("model-ends.beyond-model-upper-edge", ModelEnd.All[end].Name, Units.C(ModelEnd.All[end].EndC(plan)));
 
     // A run keeps no temperature beyond an end, only that it was reached.
-    private static bool Passes(PredictionPlan plan, DayRun run, int end, int member)
+    private static bool Passes(PredictionPlan plan, DayRun run, int end, int member, Axles<Lane>? heldJ = null)
     {
         var (part, _, endC) = ModelEnd.All[end];
-        var wheel = ((int)part % 2 == 1 ? run.Rear : run.Front).Wheel;
-        return !double.IsFinite(wheel.StoredJ()[member]) || run.Phases.Any(phase => !(phase.Peak[(int)part][member] < endC(plan)));
+        var stored = heldJ ?? new(run.Front.Wheel.StoredJ(), run.Rear.Wheel.StoredJ());
+        var endsC = endC(plan);
+        return !double.IsFinite(stored[(int)part % 2 == 1 ? Axle.Rear : Axle.Front][member])
+            || run.Phases.Exists(phase => !(phase.Peak[(int)part][member] < endsC));
     }
 
     private static BeyondModelException Beyond(PredictionPlan plan, int end)
@@ -78,6 +80,7 @@ public static class ModelEnds
         /// <param name="weights">Weight of each of its lanes.</param>
         public void Add(DayRun run, ReadOnlySpan<double> weights)
         {
+            Axles<Lane> stored = new(run.Front.Wheel.StoredJ(), run.Rear.Wheel.StoredJ());
             lock (gate)
             {
                 for (var lane = 0; lane < weights.Length; lane++)
@@ -85,7 +88,7 @@ public static class ModelEnds
                     all += weights[lane];
                     for (var end = 0; end < ModelEnd.All.Count; end++)
                     {
-                        beyond[end] += Passes(plan, run, end, lane) ? weights[lane] : 0;
+                        beyond[end] += Passes(plan, run, end, lane, stored) ? weights[lane] : 0;
                     }
                 }
             }

@@ -54,8 +54,17 @@ public sealed class LongQueue(int processors) : TaskScheduler
     }
 
     /// <inheritdoc/>
-    protected override bool TryExecuteTaskInline(Task task, bool taskWasPreviouslyQueued) =>
-        onLane && (!taskWasPreviouslyQueued || TryDequeue(task)) && TryExecuteTask(task);
+    protected override bool TryExecuteTaskInline(Task task, bool taskWasPreviouslyQueued)
+    {
+        if (onLane && taskWasPreviouslyQueued)
+        {
+            // A piece that waits for others leaves its lane to them, and goes on without one.
+            Leave();
+            return false;
+        }
+
+        return onLane && TryExecuteTask(task);
+    }
 
     /// <inheritdoc/>
     protected override bool TryDequeue(Task task)
@@ -112,14 +121,22 @@ public sealed class LongQueue(int processors) : TaskScheduler
         }
         finally
         {
-            onLane = false;
-            lock (gate)
+            if (onLane)
             {
-                lanes--;
+                Leave();
             }
-
-            Open();
         }
+    }
+
+    private void Leave()
+    {
+        onLane = false;
+        lock (gate)
+        {
+            lanes--;
+        }
+
+        Open();
     }
 
     private sealed class Way(LongQueue queue) : IDisposable

@@ -11,14 +11,21 @@ public class BegunDayTests
 {
     private static readonly PredictionPlan Plan = SampleParts.Plan() with { Stint = new StintPlan(1, 20, 20) };
 
-    [Fact]
-    public void A_day_gone_on_with_is_judged_as_one_that_never_stopped()
+    // Of a belief that was learnt some members stand for the same row, and weigh differently.
+    private static readonly Population Learnt = new([.. Population.Prior.Scores.Select((_, i) => Population.Prior.Scores[i * i % 200])],
+        [.. Enumerable.Range(1, Population.Size).Select(i => 2.0 * i / Population.Size / (Population.Size + 1))]);
+
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void A_day_gone_on_with_is_judged_as_one_that_never_stopped(bool isLearnt)
     {
+        var belief = isLearnt ? Learnt : Population.Prior;
         PredictionPlan[] plans = [Plan, Plan with { Fluid = new BrakeFluid("weak", "dot3", 205, 140, 15), FluidState = new FluidState(24) }];
         var day = new Day(Plan);
-        var begun = new BegunDay(plans, day, CancellationToken.None);
-        AreEqual(begun.Few, Judge.Sharing(plans, Population.Prior.Sketched(), day));
-        AreEqual(begun.All(CancellationToken.None), Judge.Sharing(plans, Population.Prior, day));
+        var begun = new BegunDay(plans, belief, day, CancellationToken.None);
+        AreEqual(begun.Few, Judge.Sharing(plans, belief.Sketched(), day));
+        AreEqual(begun.All(CancellationToken.None), Judge.Sharing(plans, belief, day));
     }
 
     /// <summary>Pads from the mildest to the hottest, so that days lie on both sides.</summary>
@@ -29,7 +36,7 @@ public class BegunDayTests
         {
             var pad = new Pad("any", one.Item1);
             var plan = Plan with { FrontPad = pad, RearPad = pad, Pace = one.Item2 };
-            var begun = new BegunDay([plan], new Day(plan), CancellationToken.None);
+            var begun = new BegunDay([plan], Population.Prior, new Day(plan), CancellationToken.None);
             var all = begun.All(CancellationToken.None)[0];
             if (!begun.MayHold())
             {

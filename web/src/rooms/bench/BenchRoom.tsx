@@ -8,10 +8,10 @@ import { NoCarYet } from '../../shared/NoCarYet';
 import { ProblemNote } from '../../shared/ProblemNote';
 import { Verdict, type Asked, type Told } from './BenchVerdict';
 
-/** How long the page rests on an answer before its band is asked for, ms: not while a value is still being dragged. */
-const restMs = 60;
-/** Answers that follow each other faster than this come from a value being dragged, ms: then the story waits for the rest too. */
+/** Answers that follow each other faster than this come from a value being dragged, ms. */
 const draggedMs = 300;
+/** How long the page then rests on an answer before its story and its band are asked for, ms. */
+const restMs = 60;
 const hiddenPauseMs = 100;
 /** Waits for the frame at hand to be drawn and some time more; in a hidden tab, where none is drawn, just a little. */
 const drawn = (signal: AbortSignal, moreMs: number) =>
@@ -35,13 +35,18 @@ export default function BenchRoom() {
   const asked = useMemo(() => plan && { plan, day: drawnDay }, [plan, drawnDay]);
   const query = useQuery({ ...predictionOf(plan!, drawnDay), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
-  const answeredAt = useRef(0);
+  const answered = useRef({ data: query.data, at: 0, restMs: 0 });
+  // Asked of an answer once, by whichever comes first.
+  const rest = () => {
+    const { data, at } = answered.current;
+    if (data !== query.data)
+      answered.current = { data: query.data, at: performance.now(), restMs: performance.now() - at < draggedMs ? restMs : 0 };
+    return answered.current.restMs;
+  };
   const course = useQuery({
     queryKey: ['course', plan, drawnDay],
     queryFn: async ({ signal }) => {
-      const since = performance.now() - answeredAt.current;
-      answeredAt.current += since;
-      await drawn(signal, since < draggedMs ? restMs : 0);
+      await drawn(signal, rest());
       return predictCourse(plan!, signal, drawnDay);
     },
     enabled: ready,
@@ -51,7 +56,7 @@ export default function BenchRoom() {
   const prior = useQuery({
     queryKey: ['prior', plan, drawnDay],
     queryFn: async ({ signal }) => {
-      await drawn(signal, restMs);
+      await drawn(signal, rest());
       return predictBand(plan!, nothingSeen, signal, false, drawnDay);
     },
     enabled: ready,
