@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Vehicles;
@@ -7,6 +8,20 @@ namespace Rimrock.Core.Runs;
 /// <summary>What of a run is kept over time.</summary>
 public sealed partial class DayRun
 {
+    /// <summary>Times of the samples, s in the day.</summary>
+    public IReadOnlyList<double> SampleTimesS => sampleTimes;
+
+    /// <summary>Parts whose course is kept.</summary>
+    public static ImmutableArray<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
+
+    /// <summary>How a front wheel lost its heat, every ten seconds and at the end of each stretch.</summary>
+    public List<CoolingSample> CoolingSamples { get; } = [];
+
+    /// <summary>A sample, C.</summary>
+    /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
+    /// <param name="part">Place in <see cref="Sampled"/>.</param>
+    public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
+
     /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
     public double SampledC(BrakePart part, double atS, int member)
     {

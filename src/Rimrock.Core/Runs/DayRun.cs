@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Priors;
@@ -132,20 +131,6 @@ public sealed partial class DayRun
 
     /// <summary>Braking energy against the front pad's core temperature.</summary>
     public EnergyHistogram FrontCoreEnergy { get; }
-
-    /// <summary>Times of the samples, s in the day.</summary>
-    public IReadOnlyList<double> SampleTimesS => sampleTimes;
-
-    /// <summary>Parts whose course is kept.</summary>
-    public static ImmutableArray<BrakePart> Sampled { get; } = [BrakePart.FrontFace, BrakePart.RearFace, BrakePart.FrontFluid];
-
-    /// <summary>How a front wheel lost its heat, every ten seconds and at the end of each stretch.</summary>
-    public List<CoolingSample> CoolingSamples { get; } = [];
-
-    /// <summary>A sample, C.</summary>
-    /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
-    /// <param name="part">Place in <see cref="Sampled"/>.</param>
-    public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
 
     /// <summary>Told after every step, for those who watch the car on its way.</summary>
     public Action<DayStep>? Stepped { get; set; }
