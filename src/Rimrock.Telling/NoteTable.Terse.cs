@@ -8,9 +8,13 @@ internal static partial class NoteTable
 {
     private const string Corner = "(at |on )?(the )?(front|rear|left|right|fl|fr|rl|rr|lf|rf|lr)( left| right)?";
 
+    // Beside these air is what tyres are filled with: a list of what was seen to.
+    private const string Provisions = "tyres?|tires?|fuel|petrol|oil|coolant|water|washers?|pressures?";
+
     private static NoteLine[] Terse() =>
     [
-        Alone(Spoken.SoftPedal, @"boil(ed|s|ing)?|vapou?r|air|pump(ed|ing)?( (it|twice|again))?|(needs?|needed) (a )?bleed(ing)?|bleed(ing)? needed|sponge"),
+        Alone(Spoken.SoftPedal, @"boil(ed|s|ing)?|vapou?r|pump(ed|ing)?( (it|twice|again))?|(needs?|needed) (a )?bleed(ing)?|bleed(ing)? needed|sponge"),
+        Alone(Spoken.SoftPedal, $@"(?<!\b({Provisions})( and|\s*,)\s*)air(?!(\s*,| and)\s*(and )?({Provisions})\b)"),
         Alone(Spoken.Faded, "weak|wooden|pedal hard|hard pedal|fade[ds]?|cooked"),
         Alone(Spoken.WornOut, "pads? (done|worn|low|thin|at the end|used up)|pads? to (the )?metal|backing plates?|no pads?|crumbl(ing|ed|es)"),
         Alone(Spoken.Grinding, "scrap(es?|ing)|metal"),

@@ -217,7 +217,7 @@ public sealed partial class NoteReaderTests
         }
     }
 
-    /// <summary>Notes of some five hundred drivers, as far as one can think of them: what each speaks of, and what speaks of nothing.</summary>
+    /// <summary>Notes of more than a thousand drivers, as far as one can think of them: what each speaks of, and what speaks of nothing.</summary>
     [Theory]
     [MemberData(nameof(Written))]
     public void What_drivers_write_is_heard(string note, string heard) =>

@@ -76,6 +76,51 @@ public sealed class LongQueueTests
         (done, most).ShouldBe((400, 2));
     }
 
+    /// <summary>Two that wait for pieces of their own, as two setups that are judged side by side do, give a short answer its lane all the same.</summary>
+    [Fact]
+    public async Task What_waits_for_its_pieces_holds_no_lane()
+    {
+        ThreadPool.SetMinThreads(16, 16).ShouldBeTrue();
+        var queue = new LongQueue(2);
+        var (now, most, done) = (0, 0, 0);
+        var asked = new TaskCompletionSource();
+        void Piece()
+        {
+            InterlockedMax(ref most, Interlocked.Increment(ref now));
+            Thread.Sleep(5);
+            Interlocked.Decrement(ref now);
+            if (Interlocked.Increment(ref done) == 40)
+            {
+                asked.SetResult();
+            }
+        }
+
+        var work = queue.RunAsync(() =>
+        {
+            Parallel.For(0, 2, _ => Task.WaitAll([.. Enumerable.Range(0, 200).Select(_ => Begun(Piece))]));
+            return Task.FromResult(0);
+        });
+        await asked.Task.WaitAsync(AtMost);
+        most.ShouldBe(2);
+        using (queue.ShortAnswer())
+        {
+            // What is under way is finished; from then on one lane goes on.
+            var before = Volatile.Read(ref done);
+            for (var waited = TimeSpan.Zero; Volatile.Read(ref done) < before + 4; waited += Tick)
+            {
+                waited.ShouldBeLessThan(AtMost, "one lane always goes on");
+                await Task.Delay(Tick);
+            }
+
+            most = 0;
+            await Task.Delay(20 * Tick);
+            most.ShouldBe(1);
+        }
+
+        await work.WaitAsync(AtMost);
+        done.ShouldBe(400);
+    }
+
     [Fact]
     public async Task What_fails_fails_for_whoever_asked()
     {

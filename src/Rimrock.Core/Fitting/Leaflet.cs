@@ -90,7 +90,8 @@ public static class Leaflet
         }
 
         var worst = life.Days.ToList().IndexOf(life.Danger.Share > 0 ? life.MostDangerous : life.MostDamaging);
-        List<(Said What, PredictionPlan On)> tried = [.. DrivingWays.For(on, worst).Where(way => way.Code != DrivingWays.Together).Select(way => (way.What, way.Of(on)))];
+        List<(Said What, PredictionPlan On)> tried = [.. DrivingWays.For(on, worst).Where(way => way.Code != DrivingWays.Together)
+            .Select(way => (way.What, way.Of(on)))];
         if (FitRules.OfDuct(on.Car) is null && on.FrontDuct is not { HoseMm: >= DuctHoseMm })
         {
             tried.Add((Said.Of("leaflet.with-duct", Units.Mm(DuctHoseMm)), on with { FrontDuct = new WheelDuct(DuctHoseMm, Shield.Trimmed) }));
