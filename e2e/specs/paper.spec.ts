@@ -87,16 +87,21 @@ test('forced colours leave what is chosen, dangerous and at its limit to be seen
 });
 
 test('the first load of the Bench is at most 170 kB of script, and fonts of the script in use', async ({ page }) => {
-  const [scripts, fonts]: [number[], string[]] = [[], []];
+  const [scripts, fonts] = [new Map<string, number>(), [] as string[]];
   page.on('response', async (answer) => {
     const { pathname } = new URL(answer.url());
-    if (pathname.endsWith('.js')) scripts.push(gzipSync(await answer.body()).length);
+    if (pathname.endsWith('.js')) scripts.set(pathname, gzipSync(await answer.body()).length);
     if (/\.woff2?$/.test(pathname)) fonts.push(pathname);
   });
   await openBench(page);
   await page.waitForTimeout(1500);
-  expect(scripts.length).toBeGreaterThan(2);
-  expect(scripts.reduce((sum, bytes) => sum + bytes, 0)).toBeLessThan(170_000);
+  // Four seconds after the page has begun the other rooms' scripts are fetched, whether a slow machine has come so far or not.
+  const first = await page.evaluate(() =>
+    performance.getEntriesByType('resource').flatMap((one) => (one.startTime < 4000 ? [new URL(one.name).pathname] : [])),
+  );
+  const bytes = first.flatMap((path) => scripts.get(path) ?? []);
+  expect(bytes.length).toBeGreaterThan(2);
+  expect(bytes.reduce((sum, one) => sum + one, 0)).toBeLessThan(170_000);
   expect(fonts.filter((name) => !name.includes('latin'))).toEqual([]);
   expect(fonts.length).toBeLessThanOrEqual(4);
 });

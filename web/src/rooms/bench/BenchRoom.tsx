@@ -9,18 +9,15 @@ import { ProblemNote } from '../../shared/ProblemNote';
 import { Verdict, type Asked, type Told } from './BenchVerdict';
 
 /** Answers that follow each other faster than this come from a value being dragged, ms. */
-const draggedMs = 300;
+const draggedMs = 600;
 /** How long the page then rests on an answer before its story and its band are asked for, ms. */
 const restMs = 60;
-const hiddenPauseMs = 100;
+const hiddenPauseMs = 200;
 /** Waits for the frame at hand to be drawn and some time more; in a hidden tab, where none is drawn, just a little. */
 const drawn = (signal: AbortSignal, moreMs: number) =>
   new Promise<void>((resume) => {
-    const late = setTimeout(resume, hiddenPauseMs);
-    requestAnimationFrame(() => {
-      clearTimeout(late);
-      setTimeout(resume, moreMs);
-    });
+    setTimeout(resume, hiddenPauseMs);
+    requestAnimationFrame(() => setTimeout(resume, moreMs));
   }).then(() => signal.throwIfAborted());
 const nothingSeen: Observation[] = [];
 
@@ -35,18 +32,14 @@ export default function BenchRoom() {
   const asked = useMemo(() => plan && { plan, day: drawnDay }, [plan, drawnDay]);
   const query = useQuery({ ...predictionOf(plan!, drawnDay), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
-  const answered = useRef({ data: query.data, at: 0, restMs: 0 });
-  // Asked of an answer once, by whichever comes first.
-  const rest = () => {
-    const { data, at } = answered.current;
-    if (data !== query.data)
-      answered.current = { data: query.data, at: performance.now(), restMs: performance.now() - at < draggedMs ? restMs : 0 };
-    return answered.current.restMs;
-  };
+  const answeredAt = useRef(0);
+  const restsMs = useRef(0);
   const course = useQuery({
     queryKey: ['course', plan, drawnDay],
     queryFn: async ({ signal }) => {
-      await drawn(signal, rest());
+      const since = performance.now() - answeredAt.current;
+      answeredAt.current += since;
+      await drawn(signal, (restsMs.current = since < draggedMs ? restMs : 0));
       return predictCourse(plan!, signal, drawnDay);
     },
     enabled: ready,
@@ -56,7 +49,8 @@ export default function BenchRoom() {
   const prior = useQuery({
     queryKey: ['prior', plan, drawnDay],
     queryFn: async ({ signal }) => {
-      await drawn(signal, rest());
+      // As long as the story, which is asked first.
+      await drawn(signal, restsMs.current);
       return predictBand(plan!, nothingSeen, signal, false, drawnDay);
     },
     enabled: ready,
