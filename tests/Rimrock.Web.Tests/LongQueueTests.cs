@@ -83,7 +83,7 @@ public sealed class LongQueueTests
         ThreadPool.SetMinThreads(16, 16).ShouldBeTrue();
         var queue = new LongQueue(2);
         var (now, most, done) = (0, 0, 0);
-        var asked = new TaskCompletionSource();
+        var asked = new TaskCompletionSource(TaskCreationOptions.RunContinuationsAsynchronously);
         void Piece()
         {
             InterlockedMax(ref most, Interlocked.Increment(ref now));
@@ -97,7 +97,8 @@ public sealed class LongQueueTests
 
         var work = queue.RunAsync(() =>
         {
-            Parallel.For(0, 2, _ => Task.WaitAll([.. Enumerable.Range(0, 200).Select(_ => Begun(Piece))]));
+            Parallel.For(0, 2, new ParallelOptions { TaskScheduler = TaskScheduler.Current }, _ =>
+                Task.WaitAll([.. Enumerable.Range(0, 200).Select(_ => Begun(Piece))]));
             return Task.FromResult(0);
         });
         await asked.Task.WaitAsync(AtMost);

@@ -19,7 +19,7 @@ internal static class MemberRuns
     public static void SideBySide(int count, Action<int> run, CancellationToken cancel)
     {
         var failed = new ExceptionDispatchInfo?[count];
-        Parallel.For(0, count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2 }, i =>
+        Parallel.For(0, count, new ParallelOptions { CancellationToken = cancel, MaxDegreeOfParallelism = 2, TaskScheduler = TaskScheduler.Current }, i =>
         {
             try
             {
