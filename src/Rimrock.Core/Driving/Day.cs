@@ -9,9 +9,6 @@ public sealed class Day
     /// <summary>Share of the tyre's grip used inside the zones of a table (engineering judgement).</summary>
     private const double ZoneGripShare = 0.9;
 
-    /// <summary>The last rest is no shorter, so that the fluid's peak is found.</summary>
-    internal const double LastRestMinutes = 60;
-
     /// <summary>Steps on the road are so much longer than on track: its stops are gentle, and a third of them moves no peak by 1 K (tested).</summary>
     private const double RoadStepShare = 5.4;
 
@@ -130,7 +127,7 @@ public sealed class Day
     }
 
     private DrivingSchedule Rest(bool isLast) =>
-        DrivingSchedule.Parked(isLast ? Math.Max(LastRestMinutes, drive.Stint.RestMinutes) : drive.Stint.RestMinutes, stepShare, longestS);
+        DrivingSchedule.Parked(isLast ? drive.Stint.LastRestMinutes() : drive.Stint.RestMinutes, stepShare, longestS);
 
     private DrivingSchedule Cut(LapTrace lap, Vehicles.Car car, double longer = 1) =>
         DrivingSchedule.Of(lap, car, AirDensityKgM3, stepShare * longer, longestS);

@@ -198,12 +198,9 @@ public sealed partial record PredictionPlan(
             {
                 Days = [day],
                 Circuit = day.Place(Circuit),
-                Stint = kind.Shape == DayShape.Road ? Parked() : day.Stint ?? kind.UsualStint ?? Stint,
+                Stint = kind.Shape == DayShape.Road ? Stint.OnTheRoad() : day.Stint ?? kind.UsualStint ?? Stint,
             };
     }
-
-    // Of the plan's sessions a drive on the road has its rest alone: two plans that differ in the others have the same one.
-    private StintPlan Parked() => new(1, RestMinutes: Math.Max(Day.LastRestMinutes, Stint.RestMinutes));
 
     /// <summary>The plan of its leading day alone with so many sessions or runs.</summary>
     /// <param name="sessions">How many.</param>

@@ -18,6 +18,7 @@ public sealed record StintPlan(
     double CoolDownPace = 0.65,
     int? HotLapsEach = null)
 {
+    private const double LeastLastRestMinutes = 60;
     private static readonly FieldRange SessionRange = new("stint.sessions", "", 1, 30);
     private static readonly FieldRange Minutes = new("stint.minutesEach", "min", 0.5, 180);
     private static readonly FieldRange Rest = new("stint.restMinutes", "min", 2, 240);
@@ -29,6 +30,12 @@ public sealed record StintPlan(
 
     /// <summary>Ranges of the fields, for forms.</summary>
     public static IReadOnlyList<FieldRange> Ranges { get; } = [SessionRange, Minutes, Rest, Out, Cool, CoolPace, Laps];
+
+    /// <summary>Minutes parked after the last session: no fewer than it takes to find the fluid's peak.</summary>
+    public double LastRestMinutes() => Math.Max(LeastLastRestMinutes, RestMinutes);
+
+    /// <summary>What of it a drive on the road has, its rest: two that differ in the sessions have the same one.</summary>
+    public StintPlan OnTheRoad() => new(1, RestMinutes: LastRestMinutes());
 
     /// <summary>Number of hot laps in a session for given lap times: laps begun before the flag.</summary>
     public int HotLaps(double outLapS, double hotLapS)

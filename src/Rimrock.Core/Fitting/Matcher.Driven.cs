@@ -14,8 +14,7 @@ public sealed partial class Matcher
     private Driving? Driven(IReadOnlyList<SpendStep> steps, CancellationToken cancel)
     {
         var last = steps is [.., { Setup.Holds: false } end] && end.Setup.Key != fitted.Key ? end.Setup.Key : null;
-        return Driven(fitted.Key, onlyHolding: last is not null, cancel) is { } asItStands ? asItStands : last is null ? null
-            : Driven(last, onlyHolding: false, cancel);
+        return Driven(fitted.Key, onlyHolding: last is not null, cancel) ?? (last is null ? null : Driven(last, onlyHolding: false, cancel));
     }
 
     // Null too where it is of no interest unless something holds, and nothing does.

@@ -140,7 +140,8 @@ public sealed partial class Matcher
             var rows = sure.Concat(listed.Where(one => stage != MatchStage.Whole && !sure.Exists(row => SameHeat(row.Selection, one.Selection)))).ToList();
             CountedSetup Judged(DrawnSetup one) =>
                 Has(one, sketch: false) && stage != MatchStage.Sketch ? Counted(one, sketch: false) : Counted(one, sketch: true);
-            Parallel.ForEach(rows.Prepend(fitted), one => SetupJudge.Prepare(one, Judged(one)));
+            DrawnSetup[] shown = [fitted, .. rows];
+            MemberRuns.SideBySide(shown.Length, i => SetupJudge.Prepare(shown[i], Judged(shown[i])), cancel);
             var asItStands = SetupJudge.Told(fitted, Judged(fitted), null);
             var told = rows.Select(one => InStreetSets(SetupJudge.Told(one, Judged(one), asItStands))).ToList();
             progress?.Invoke(0.9);

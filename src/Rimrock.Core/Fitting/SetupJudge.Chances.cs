@@ -21,7 +21,6 @@ internal sealed partial class SetupJudge
     public Dictionary<string, CountedSetup> Judged(IReadOnlyList<DrawnSetup> drawn, bool sketch, Action<int>? told, CancellationToken cancel)
     {
         var judged = new Dictionary<string, CountedSetup>(StringComparer.Ordinal);
-
         var groups = Alike(drawn).ToList();
         MemberRuns.SideBySide(groups.Count, at =>
         {

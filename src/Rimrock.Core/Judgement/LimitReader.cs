@@ -63,11 +63,7 @@ internal sealed class LimitReader
     /// <summary>The days, judged.</summary>
     /// <param name="belief">The belief whose members were run.</param>
     /// <param name="picks">Its members' places among those that were run; null for all.</param>
-    public IReadOnlyList<JudgedDay> Judged(Population belief, int[]? picks = null)
-    {
-        var days = new JudgedDay[plans.Count];
-        Parallel.For(0, days.Length, i => days[i] = new JudgedDay(plans[i], rows, belief,
-            picks is null ? readings[i] : [.. picks.Select(member => readings[i][member])], belief.Scores, belief.Weights));
-        return days;
-    }
+    public IReadOnlyList<JudgedDay> Judged(Population belief, int[]? picks = null) =>
+        [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, picks is null ? readings[i] : [.. picks.Select(member => readings[i][member])],
+            belief.Scores, belief.Weights))];
 }
