@@ -109,16 +109,19 @@ public class ChanceTests
         Chance.Of(new bool[256], Equal(256), null).LogOdds(256).ShouldBe(Math.Log(0.5 / 255.5), 1e-9);
 
     /// <summary>Two limits that give in the same members give together no oftener than one of them.</summary>
-    [Fact]
-    public void Together_is_counted_over_members_and_not_multiplied()
+    [Theory]
+    [InlineData(1.2816, 1.0364)]
+    [InlineData(1.0364, 1.2816)]
+    public void Together_is_counted_over_members_and_not_multiplied(double front, double rear)
     {
         var random = new Random(5);
         var along = Direction(random);
         var rows = (LimitRow[])[Row, LimitTable.Find(LimitCode.RearFluid)];
         var scores = Population.Prior.Scores;
-        Reading[][] readings = [.. scores.Select(row => new[] { Read(Along(row, along), 1.2816), Read(Along(row, along), 1.0364) })];
+        Reading[][] readings = [.. scores.Select(row => new[] { Read(Along(row, along), front), Read(Along(row, along), rear) })];
         var judged = new JudgedDay(SampleParts.Plan(), rows, Population.Prior, readings, scores, Population.Prior.Weights);
-        judged.Danger.Share.ShouldBe(judged.Of(LimitCode.RearFluid)!.Share);
+        judged.Danger.Share.ShouldBe(Math.Max(judged.Of(Row.Code)!.Share, judged.Of(LimitCode.RearFluid)!.Share));
+        judged.Of(Row.Code)!.Share.ShouldNotBe(judged.Of(LimitCode.RearFluid)!.Share);
         judged.Damage.Share.ShouldBe(0);
         judged.Of("no such limit").ShouldBeNull();
     }
