@@ -89,6 +89,22 @@ public sealed class AnswerCacheTests : IDisposable
         (await Ask("band", 1, _ => Task.FromResult(5))).ShouldBe(5);
     }
 
+    /// <summary>What is asked in stages is gone on with, however much was asked before.</summary>
+    [Fact]
+    public async Task The_newest_is_kept_whatever_has_to_go_for_it()
+    {
+        var computed = 0;
+        for (var question = 0; question < 40; question++)
+        {
+            for (var stage = 0; stage < 3; stage++)
+            {
+                (await cache.RememberAsync("matcher", new Question("a", [question]), _ => Task.FromResult(computed++), CancellationToken.None, 20_000))
+                    .ShouldBe(question);
+                await Ask("match", (10 * question) + stage, _ => Task.FromResult(0));
+            }
+        }
+    }
+
     [Fact]
     public async Task What_cannot_be_computed_is_not_kept()
     {

@@ -4,6 +4,7 @@ using System.Security.Cryptography;
 using System.Text.Json;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Caching.Hybrid;
+using Microsoft.Extensions.Caching.Memory;
 using Microsoft.Extensions.Options;
 using Rimrock.Web.Hosting;
 
@@ -16,7 +17,7 @@ namespace Rimrock.Web.Bench;
 /// failures are
 /// never kept.
 /// </summary>
-public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
+public sealed class AnswerCache(HybridCache cache, IMemoryCache memory, IOptions<JsonOptions> json)
 {
     // Rough sizes of what is kept that is no text, KB: only their order matters, for what is put away first.
     private const int PartKb = 400;
@@ -65,7 +66,26 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
         // Long work stays long work on the cache's own threads.
         var scheduler = TaskScheduler.Current as LongQueue;
         return cache.GetOrCreateAsync(key, (Compute: compute, Queue: scheduler),
-            static async (work, token) => await (work.Queue?.RunAsync(() => work.Compute(token)) ?? work.Compute(token)), cancellationToken: cancel);
+            async (work, token) =>
+            {
+                var kept = await (work.Queue?.RunAsync(() => work.Compute(token)) ?? work.Compute(token));
+                MakeRoom(kept.Kb);
+                return kept;
+            }, cancellationToken: cancel);
+    }
+
+    // A full cache does not take what comes next, and makes room for what comes after it: whoever goes on with that would begin anew.
+    private void MakeRoom(int kb)
+    {
+        if (memory is not MemoryCache counted)
+        {
+            return;
+        }
+
+        while (counted.Count > 0 && counted.GetCurrentStatistics() is { CurrentEstimatedSize: var size } && size + (2 * kb) > AnswerCaching.MostKb)
+        {
+            counted.Compact(Math.Max(0.05, 1.5 / counted.Count));
+        }
     }
 
     /// <summary>Something kept, never changed.</summary>
@@ -94,13 +114,13 @@ public sealed class AnswerCache(HybridCache cache, IOptions<JsonOptions> json)
 /// <summary>Registers the cache.</summary>
 public static class AnswerCaching
 {
-    private const int MostKb = 160_000;
+    internal const int MostKb = 160_000;
     private static readonly TimeSpan Kept = TimeSpan.FromHours(2);
 
     /// <summary>Adds it with its sizes.</summary>
     public static void AddAnswers(this IServiceCollection services)
     {
-        services.AddMemoryCache(options => options.SizeLimit = MostKb);
+        services.AddMemoryCache(options => (options.SizeLimit, options.TrackStatistics) = (MostKb, true));
         services.AddHybridCache(options =>
         {
             options.MaximumPayloadBytes = MostKb;
