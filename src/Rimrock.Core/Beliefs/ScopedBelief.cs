@@ -104,6 +104,10 @@ public sealed record ScopedBelief(double[][] Rows, double[] Weights, IReadOnlyLi
     /// <summary>Tells plans apart of which something else is believed: equal texts, equal beliefs.</summary>
     public string KeyOf(PredictionPlan plan) => Keys.Count == 0 ? "" : string.Join(' ', PlacesOf(plan));
 
+    /// <summary>The same of what heats: plans that differ in fluid alone have the same members, see <see cref="HeatRows"/>.</summary>
+    internal string HeatKeyOf(PredictionPlan plan) => Keys.Count == 0 ? ""
+        : string.Join(' ', PlacesOf(plan).Where((_, scope) => (FactorScope)scope != FactorScope.Fluid));
+
     /// <summary>Tells apart the members that a prior gives a plan: as many things of each scope came before its own.</summary>
     internal string AgesOf(PredictionPlan plan) => string.Join(' ', PlacesOf(plan).Select((place, scope) => Keys[scope].Count - 1 - place));
 

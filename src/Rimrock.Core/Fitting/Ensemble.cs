@@ -37,7 +37,7 @@ public static class Ensemble
         var (on, day) = (plan.EachDay()[place], year.Days[place]);
         var population = belief ?? Population.Prior;
         var scores = population.Scores;
-        var reader = new LimitReader([on], scores.Length);
+        var reader = new LimitReader([on], [scores]);
         var layers = Banded.ToDictionary(part => part, _ => new float[scores.Length]);
         float[][]? tracks = null;
         double[] times = [];
@@ -73,10 +73,10 @@ public static class Ensemble
 
         JudgedDay Drawn()
         {
-            MemberRuns.Each(day.Phases, on, scores, (run, places, cars) =>
+            MemberRuns.Each(day.Phases, on, scores, (run, places, _) =>
             {
                 ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
-                reader.Read(run, places, cars);
+                reader.Read(run, places);
                 for (var lane = 0; lane < places.Length; lane++)
                 {
                     foreach (var (part, peaks) in layers)
@@ -112,7 +112,7 @@ public static class Ensemble
                 }
             }, cancel);
             ends.Edges();
-            return reader.Judged(population)[0];
+            return reader.Judged([population])[0];
         }
     }
 

@@ -61,19 +61,18 @@ internal sealed partial class SetupJudge
     // What was begun for a sketch is gone on with.
     private IReadOnlyList<JudgedDay> Counted(IReadOnlyList<DrawnSetup> group, int place, bool sketch, CancellationToken cancel)
     {
-        var (on, by) = (group[0].On, BeliefOf(group[0].On));
-        var key = (group[0].Selection.HeatKey(), belief.KeyOf(on), place);
-        PredictionPlan[] plans = [.. group.Select(one => one.On.On(one.On.Planned()[place]))];
+        var key = (group[0].Selection.HeatKey(), belief.HeatKeyOf(group[0].On), place);
+        Believed[] each = [.. group.Select(one => new Believed(one.On.On(one.On.Planned()[place]), BeliefOf(one.On)))];
         if (sketch)
         {
-            var started = new BegunDay(plans, by, year.Days[place], cancel);
+            var started = new BegunDay(each, year.Days[place], cancel);
             begun[key] = ([.. group.Select(one => one.Key)], started);
             return started.Few;
         }
 
         return begun.TryGetValue(key, out var before) && group.All(one => before.Keys.Contains(one.Key)) && begun.TryRemove(key, out before)
             ? before.Day.All(cancel) is var all ? [.. group.Select(one => all[before.Keys.IndexOf(one.Key)])] : []
-            : Judge.Sharing(plans, by, year.Days[place], cancel);
+            : Judge.Sharing(each, year.Days[place], cancel);
     }
 
     /// <summary>
@@ -127,7 +126,7 @@ internal sealed partial class SetupJudge
                 {
                     days.Add(Judge.Sharing([on.On(planned)], by, new Day(drive), cancel)[0].Slim());
                 }
-                else if (new BegunDay([on.On(planned)], by, new Day(drive), cancel) is var started && started.MayHold())
+                else if (new BegunDay([new(on.On(planned), by)], new Day(drive), cancel) is var started && started.MayHold())
                 {
                     days.Add(started.All(cancel)[0].Slim());
                 }
@@ -147,8 +146,8 @@ internal sealed partial class SetupJudge
 
     private Population BeliefOf(PredictionPlan on) => beliefs.GetOrAdd(belief.KeyOf(on), _ => belief.Of(on));
 
-    /// <summary>Setups that differ in fluid and hoses alone, and of which the same is believed.</summary>
+    /// <summary>Setups that differ in fluid and hoses alone, and of which the same is believed but for the fluid.</summary>
     private IEnumerable<IReadOnlyList<DrawnSetup>> Alike(IReadOnlyList<DrawnSetup> drawn) =>
-        drawn.GroupBy(one => (one.Selection.HeatKey(), belief.KeyOf(one.On)))
+        drawn.GroupBy(one => (one.Selection.HeatKey(), belief.HeatKeyOf(one.On)))
             .Select(group => group.ToList());
 }

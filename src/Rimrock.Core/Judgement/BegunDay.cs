@@ -12,58 +12,60 @@ namespace Rimrock.Core.Judgement;
 internal sealed class BegunDay
 {
     private readonly Day day;
-    private readonly PredictionPlan plan;
-    private readonly Population belief;
+    private readonly IReadOnlyList<Believed> each;
     private readonly LimitReader reader;
     private readonly ModelEnds.Tally ends;
     private readonly int[] picks;
     private readonly ILookup<double[], int> places;
 
     /// <summary>Begins.</summary>
-    /// <param name="plans">The plans.</param>
-    /// <param name="belief">What is believed of the car.</param>
+    /// <param name="each">The plans; what is believed of them differs in their fluids alone.</param>
     /// <param name="day">Their day.</param>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="BeyondModelException">More than half of the few lead out of the model's range.</exception>
-    public BegunDay(IReadOnlyList<PredictionPlan> plans, Population belief, Day day, CancellationToken cancel)
+    public BegunDay(IReadOnlyList<Believed> each, Day day, CancellationToken cancel)
     {
-        (this.day, this.belief, plan, reader, ends) = (day, belief, plans[0], new LimitReader(plans, belief.Scores.Length), new ModelEnds.Tally(plans[0]));
-        places = Enumerable.Range(0, belief.Scores.Length).ToLookup(member => belief.Scores[member]);
-        picks = belief.SketchPicks();
-        Run([.. picks.Select(member => belief.Scores[member]).Distinct()], cancel);
-        Few = reader.Judged(belief.Sketched(), picks);
+        (this.each, this.day) = (each, day);
+        (reader, ends) = (new([.. each.Select(one => one.Plan)], [.. each.Select(one => one.Belief.Scores)]), new(each[0].Plan));
+        places = Enumerable.Range(0, Scores.Length).ToLookup(member => Scores[member], HeatRows.Alike);
+        picks = each[0].Belief.SketchPicks();
+        Run([.. picks.Select(member => Scores[member]).Distinct(HeatRows.Alike)], cancel);
+        Few = reader.Judged([.. each.Select(one => one.Belief.Sketched())], picks);
     }
 
     /// <summary>By the few.</summary>
     public IReadOnlyList<JudgedDay> Few { get; }
+
+    private double[][] Scores => each[0].Belief.Scores;
 
     /// <summary>By all.</summary>
     /// <param name="cancel">Stops between stretches.</param>
     /// <exception cref="BeyondModelException">More than half of the members lead out of the model's range.</exception>
     public IReadOnlyList<JudgedDay> All(CancellationToken cancel)
     {
-        Run([.. places.Select(same => same.Key).Except(picks.Select(member => belief.Scores[member]))], cancel);
-        return reader.Judged(belief);
+        Run([.. places.Select(same => same.Key).Except(picks.Select(member => Scores[member]), HeatRows.Alike)], cancel);
+        return reader.Judged([.. each.Select(one => one.Belief)]);
     }
 
     /// <summary>False where so many of the few give that no plan's day holds by all.</summary>
-    public bool MayHold() => Few.Any(judged => Given(judged, Harm.Danger) < Thresholds.MostDanger && Given(judged, Harm.Damage) < Thresholds.MostDamage);
+    public bool MayHold() => each.Zip(Few).Any(one =>
+        Given(one.First, one.Second, Harm.Danger) < Thresholds.MostDanger && Given(one.First, one.Second, Harm.Damage) < Thresholds.MostDamage);
 
-    // Share of all members that is known to give already.
-    private double Given(JudgedDay judged, Harm harm)
+    // Share of all members that is known to give already: the few, and those that stand for the same row.
+    private double Given(Believed of, JudgedDay few, Harm harm)
     {
-        var gives = judged.GivesAny(row => row.HarmOf(judged.Plan) == harm);
-        return picks.Where((_, few) => gives[few]).Select(member => belief.Scores[member]).Distinct()
-            .Sum(row => places[row].Sum(member => belief.Weights[member]));
+        var gives = few.GivesAny(row => row.HarmOf(few.Plan) == harm);
+        HashSet<double[]> giving = [.. picks.Where((_, i) => gives[i]).Select(member => of.Belief.Scores[member])];
+        return of.Belief.Weights.Where((_, member) => giving.Contains(of.Belief.Scores[member])).Sum();
     }
 
     private void Run(double[][] rows, CancellationToken cancel)
     {
-        MemberRuns.Each(day.Phases, plan, rows, (run, lanes, cars) =>
+        MemberRuns.Each(day.Phases, each[0].Plan, rows, (run, lanes, _) =>
         {
             int[][] members = [.. lanes.Select(same => places[rows[same[0]]].ToArray())];
-            ends.Add(run, [.. members.Select(same => same.Sum(member => belief.Weights[member]))]);
-            reader.Read(run, members, cars);
+            ends.Add(run, [.. members.Select(same => same.Sum(member => each[0].Belief.Weights[member]))]);
+            reader.Read(run, members);
         }, cancel, courses: false);
         ends.Edges();
     }

@@ -38,15 +38,22 @@ public static class Judge
         ArgumentNullException.ThrowIfNull(plans);
         ArgumentNullException.ThrowIfNull(belief);
         ArgumentNullException.ThrowIfNull(day);
-        var reader = new LimitReader(plans, belief.Scores.Length);
-        var ends = new ModelEnds.Tally(plans[0]);
-        MemberRuns.Each(day.Phases, plans[0], belief.Scores, (run, places, cars) =>
+        return Sharing([.. plans.Select(plan => new Believed(plan, belief))], day, cancel);
+    }
+
+    /// <summary>The same where something else is believed of their fluids, and nothing else.</summary>
+    internal static IReadOnlyList<JudgedDay> Sharing(IReadOnlyList<Believed> each, Day day, CancellationToken cancel = default)
+    {
+        var (plan, belief) = each[0];
+        var reader = new LimitReader([.. each.Select(one => one.Plan)], [.. each.Select(one => one.Belief.Scores)]);
+        var ends = new ModelEnds.Tally(plan);
+        MemberRuns.Each(day.Phases, plan, belief.Scores, (run, places, _) =>
         {
             ends.Add(run, [.. places.Select(same => same.Sum(member => belief.Weights[member]))]);
-            reader.Read(run, places, cars);
-        }, cancel, courses: false);
+            reader.Read(run, places);
+        }, cancel, courses: false, alike: HeatRows.Alike);
         ends.Edges();
-        return reader.Judged(belief);
+        return reader.Judged([.. each.Select(one => one.Belief)]);
     }
 
     /// <summary>The same by more members where the danger is small but not nothing, else as it is.</summary>
@@ -60,8 +67,8 @@ public static class Judge
         }
 
         var further = FurtherMembers.For(judged);
-        var reader = new LimitReader([judged.Plan], further.Scores.Length);
-        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, reader.Read, cancel, courses: false);
+        var reader = new LimitReader([judged.Plan], [further.Scores]);
+        MemberRuns.Each(day.Phases, judged.Plan, further.Scores, (run, places, _) => reader.Read(run, places), cancel, courses: false);
         return judged.With(reader.Of(0), further.Scores, further.Weights, further.DrawnAlike);
     }
 }

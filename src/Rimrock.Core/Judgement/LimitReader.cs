@@ -12,6 +12,7 @@ namespace Rimrock.Core.Judgement;
 internal sealed class LimitReader
 {
     private readonly IReadOnlyList<PredictionPlan> plans;
+    private readonly IReadOnlyList<double[][]> scores;
     private readonly IReadOnlyList<LimitRow> rows;
     private readonly int[] boiling;
     private readonly Lazy<ColdStopResult[]> coldStops;
@@ -19,39 +20,41 @@ internal sealed class LimitReader
 
     /// <summary>Makes room.</summary>
     /// <param name="plans">Plans whose heat is the same.</param>
-    /// <param name="members">Members that will be run.</param>
-    public LimitReader(IReadOnlyList<PredictionPlan> plans, int members)
+    /// <param name="scores">The scores of each plan's members; at one place they heat alike, see <see cref="HeatRows"/>.</param>
+    public LimitReader(IReadOnlyList<PredictionPlan> plans, IReadOnlyList<double[][]> scores)
     {
-        this.plans = plans;
+        (this.plans, this.scores) = (plans, scores);
         rows = LimitTable.Of(plans[0]);
         boiling = [.. Enumerable.Range(0, rows.Count).Where(place => LimitTable.Boils(rows[place]))];
         coldStops = new Lazy<ColdStopResult[]>(() => [ColdStop.ColdMorning(plans[0])]);
-        readings = [.. plans.Select(_ => new Reading[members][])];
+        readings = [.. scores.Select(members => new Reading[members.Length][])];
     }
 
     /// <summary>Reads a run.</summary>
     /// <param name="run">The run.</param>
     /// <param name="places">Members that its lanes carry, one array a lane.</param>
-    /// <param name="cars">Their factors.</param>
-    public void Read(DayRun run, int[][] places, CarFactors[] cars)
+    public void Read(DayRun run, int[][] places)
     {
         for (var lane = 0; lane < places.Length; lane++)
         {
             // What fluid does not move is read once for all plans.
-            Reading[] heat = [];
+            Reading[]? heat = null;
             for (var plan = 0; plan < plans.Count; plan++)
             {
-                var day = MemberDay.Of(plans[plan], run, lane, cars[lane], coldStops.Value);
-                Reading[] found = plan == 0 ? [.. rows.Select(row => row.Read(day))] : [.. heat];
-                foreach (var place in plan == 0 ? [] : boiling)
+                foreach (var same in places[lane].GroupBy(member => scores[plan][member]))
                 {
-                    found[place] = rows[place].Read(day);
-                }
+                    var day = MemberDay.Of(plans[plan], run, lane, MemberRuns.CarOf(same.Key), coldStops.Value);
+                    Reading[] found = heat is null ? [.. rows.Select(row => row.Read(day))] : [.. heat];
+                    foreach (var place in heat is null ? [] : boiling)
+                    {
+                        found[place] = rows[place].Read(day);
+                    }
 
-                heat = plan == 0 ? found : heat;
-                foreach (var member in places[lane])
-                {
-                    readings[plan][member] = found;
+                    heat ??= found;
+                    foreach (var member in same)
+                    {
+                        readings[plan][member] = found;
+                    }
                 }
             }
         }
@@ -61,9 +64,9 @@ internal sealed class LimitReader
     public Reading[][] Of(int plan) => readings[plan];
 
     /// <summary>The days, judged.</summary>
-    /// <param name="belief">The belief whose members were run.</param>
+    /// <param name="beliefs">The belief of each plan whose members were run.</param>
     /// <param name="picks">Its members' places among those that were run; null for all.</param>
-    public IReadOnlyList<JudgedDay> Judged(Population belief, int[]? picks = null) =>
-        [.. plans.Select((plan, i) => new JudgedDay(plan, rows, belief, picks is null ? readings[i] : [.. picks.Select(member => readings[i][member])],
-            belief.Scores, belief.Weights))];
+    public IReadOnlyList<JudgedDay> Judged(IReadOnlyList<Population> beliefs, int[]? picks = null) =>
+        [.. plans.Select((plan, i) => new JudgedDay(plan, rows, beliefs[i], picks is null ? readings[i] : [.. picks.Select(member => readings[i][member])],
+            beliefs[i].Scores, beliefs[i].Weights))];
 }

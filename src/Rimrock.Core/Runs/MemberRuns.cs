@@ -11,6 +11,10 @@ internal static class MemberRuns
     // The same members are run for one setup after the other.
     private static readonly ConditionalWeakTable<double[], CarFactors> Cars = [];
 
+    /// <summary>The car of a row of scores, made once.</summary>
+    /// <param name="row">Scores in the order of <see cref="PriorFactor.All"/>.</param>
+    public static CarFactors CarOf(double[] row) => Cars.GetValue(row, PriorFactor.CarOf);
+
     /// <summary>Does several things that run members, two side by side: what follows one's runs is done beside the other's.</summary>
     /// <param name="count">How many.</param>
     /// <param name="run">Does one of them.</param>
@@ -42,11 +46,12 @@ internal static class MemberRuns
     /// <param name="cancel">Stops between stretches.</param>
     /// <param name="by">Who drives.</param>
     /// <param name="courses">False where no temperature over time is asked for.</param>
+    /// <param name="alike">Which rows one run stands for; null for none but the same.</param>
     public static void Each(IReadOnlyList<DayPhase> phases, PredictionPlan plan, double[][] scores, Action<DayRun, int[][], CarFactors[]> read,
         CancellationToken cancel,
-        DrivenBy by = DrivenBy.Driver, bool courses = true)
+        DrivenBy by = DrivenBy.Driver, bool courses = true, IEqualityComparer<double[]>? alike = null)
     {
-        var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i]).Select(same => same.ToArray()).ToArray();
+        var places = Enumerable.Range(0, scores.Length).GroupBy(i => scores[i], alike).Select(same => same.ToArray()).ToArray();
         var groups = (places.Length + MemberLanes.Count - 1) / MemberLanes.Count;
         var steps = phases.Sum(phase => phase.Schedule.Count);
 
@@ -54,7 +59,7 @@ internal static class MemberRuns
         Task[] pieces = [.. Enumerable.Range(0, groups).Select(group => Task.Factory.StartNew(() =>
         {
             var mine = places[(group * MemberLanes.Count)..Math.Min(places.Length, (group + 1) * MemberLanes.Count)];
-            CarFactors[] cars = [.. mine.Select(place => Cars.GetValue(scores[place[0]], PriorFactor.CarOf))];
+            CarFactors[] cars = [.. mine.Select(place => CarOf(scores[place[0]]))];
             var run = new DayRun(plan, cars, demands: false, steps, by, courses);
             foreach (var phase in phases)
             {
