@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { predictBand, predictCourse, type BandAnswer, type Observation, type PredictionResult } from '../../api/client';
 import { bandOf, predictionOf } from '../../plan/asking';
@@ -32,14 +32,14 @@ export default function BenchRoom() {
   const asked = useMemo(() => plan && { plan, day: drawnDay }, [plan, drawnDay]);
   const query = useQuery({ ...predictionOf(plan!, drawnDay), enabled: plan !== null, placeholderData: keepPreviousData });
   const ready = plan !== null && query.isSuccess && !query.isPlaceholderData;
+  const client = useQueryClient();
   const answeredAt = useRef(0);
-  const restsMs = useRef(0);
   const course = useQuery({
     queryKey: ['course', plan, drawnDay],
     queryFn: async ({ signal }) => {
       const since = performance.now() - answeredAt.current;
       answeredAt.current += since;
-      await drawn(signal, (restsMs.current = since < draggedMs ? restMs : 0));
+      await drawn(signal, since < draggedMs ? restMs : 0);
       return predictCourse(plan!, signal, drawnDay);
     },
     enabled: ready,
@@ -49,11 +49,14 @@ export default function BenchRoom() {
   const prior = useQuery({
     queryKey: ['prior', plan, drawnDay],
     queryFn: async ({ signal }) => {
-      // As long as the story, which is asked first.
-      await drawn(signal, restsMs.current);
+      // Where a value is dragged it waits like the story; else the server begins as soon as the verdict leaves it time to.
+      if (performance.now() - answeredAt.current < draggedMs) {
+        await client.ensureQueryData(predictionOf(plan!, drawnDay));
+        await drawn(signal, restMs);
+      }
       return predictBand(plan!, nothingSeen, signal, false, drawnDay);
     },
-    enabled: ready,
+    enabled: plan !== null,
     staleTime: Infinity,
     retry: false,
   });
