@@ -4,9 +4,27 @@ import { defineConfig } from 'vite';
 
 const api = 'http://127.0.0.1:5217';
 
+// What the Bench shows of a verdict, and other rooms too: as one file, since a dozen small ones pack badly.
+const ofVerdicts = [
+  ...['chance', 'ChanceBar', 'HardStopList', 'NoCarYet', 'seenWords', 'plan/useGuesses', 'plan/wishes'],
+  ...['ChartLegend', 'Hatches', 'ReadStrata', 'StrataChart', 'StrataLayer', 'parts', 'ramp'],
+];
+
 export default defineConfig({
   plugins: [react()],
-  build: { outDir: '../src/Rimrock.Web/wwwroot', emptyOutDir: true, assetsInlineLimit: 0 },
+  build: {
+    outDir: '../src/Rimrock.Web/wwwroot',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: 'verdict', test: new RegExp(`/(${ofVerdicts.join('|')})\\.tsx?$`) }],
+          includeDependenciesRecursively: false,
+        },
+      },
+    },
+  },
   server: { proxy: { '/api': api, '/openapi': api }, fs: { allow: ['..'] } },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
   test: {
