@@ -74,7 +74,8 @@ public sealed class AnswerCache(HybridCache cache, IMemoryCache memory, IOptions
             }, cancellationToken: cancel);
     }
 
-    // A full cache does not take what comes next, and makes room for what comes after it: whoever goes on with that would begin anew.
+    // A full cache does not take what comes next, and makes room for what comes after it: whoever goes on with that would begin anew. Twice the
+    // room, for what is computed at the same time.
     private void MakeRoom(int kb)
     {
         if (memory is not MemoryCache counted)

@@ -76,7 +76,8 @@ export default function BenchRoom() {
     placeholderData: (before, query) =>
       query?.queryKey[1] === plan && (query?.queryKey[2] as typeof seen).every((one) => seen.includes(one)) ? before : undefined,
   });
-  const slower = [course, prior, settled, band].find((item) => item.error);
+  // A band that was refused before its verdict says no more than the verdict will.
+  const slower = ready ? [course, prior, settled, band].find((item) => item.error) : undefined;
   // A plan that is refused keeps the last good answer on the page, under the reason.
   const [last, setLast] = useState<{ result: PredictionResult; asked: Asked } | null>(null);
   if (asked && query.data && query.data !== last?.result) setLast({ result: query.data, asked });
@@ -97,7 +98,7 @@ export default function BenchRoom() {
   }
   return (
     <div aria-busy={query.isFetching} data-redrawn={query.dataUpdatedAt} data-banded={prior.dataUpdatedAt}>
-      {slower?.error && !query.error && <ProblemNote error={slower.error} retry={() => void slower.refetch()} />}
+      {slower?.error && <ProblemNote error={slower.error} retry={() => void slower.refetch()} />}
       {query.error && <ProblemNote error={query.error} retry={() => void query.refetch()} />}
       {last ? (
         <Verdict
