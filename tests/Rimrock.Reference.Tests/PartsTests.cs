@@ -41,6 +41,22 @@ public class PartsTests
         }
     }
 
+    /// <summary>Most rings stay where neither peak nor flat end is: the short form gives the very same figures there, and is not used beyond.</summary>
+    [Fact]
+    public void Below_the_peak_the_short_form_is_the_whole_one()
+    {
+        RotorMaterial.GreyIron.SmoothBelowC.ShouldBe(650);
+        foreach (var material in new[] { RotorMaterial.CarbonCeramic, RotorMaterial.CarbonCarbon, RotorMaterial.GreyIron, RotorMaterial.BetterIron })
+        {
+            for (var celsius = -100.0; celsius <= Math.Min(1300, material.SmoothBelowC); celsius += 12.5)
+            {
+                var lanes = Lanes.Create(celsius);
+                material.SmoothSpecificHeatJKgK(lanes)[0].ShouldBe(material.SpecificHeatJKgK(lanes)[0]);
+                material.SmoothEnthalpyJKg(lanes)[0].ShouldBe(material.EnthalpyJKg(lanes)[0]);
+            }
+        }
+    }
+
     /// <summary>A leading and a trailing shoe together: about 2.0 at friction 0.38 (Limpert 2011, chapter 2, from memory).</summary>
     [Fact]
     public void A_drums_gain_is_the_textbooks()

@@ -1,3 +1,4 @@
+using System.Runtime.Intrinsics;
 using CsCheck;
 using Rimrock.Core.Numerics;
 
@@ -16,6 +17,26 @@ public class QuantilesTests
             band.P10.ShouldBe(MathNet.Numerics.Statistics.Statistics.QuantileCustom(doubles, 0.1, MathNet.Numerics.Statistics.QuantileDefinition.R7), 1e-3);
             band.P50.ShouldBe(MathNet.Numerics.Statistics.Statistics.QuantileCustom(doubles, 0.5, MathNet.Numerics.Statistics.QuantileDefinition.R7), 1e-3);
             band.P90.ShouldBe(MathNet.Numerics.Statistics.Statistics.QuantileCustom(doubles, 0.9, MathNet.Numerics.Statistics.QuantileDefinition.R7), 1e-3);
+        });
+    }
+
+    /// <summary>Against the runtime's own sort, in columns that have nothing to do with each other.</summary>
+    [Fact]
+    public void Columns_are_sorted_each_for_itself_and_read_as_selection_reads()
+    {
+        Gen.Float[-100, 900].Array[SortedColumns.Count].Array[1, 300].Sample(rows =>
+        {
+            var columns = rows.Select(row => Vector512.Create<float>(row)).ToArray();
+            SortedColumns.Sort(columns);
+            for (var column = 0; column < SortedColumns.Count; column++)
+            {
+                var plain = rows.Select(row => row[column]).Order().ToArray();
+                columns.Select(row => row[column]).ShouldBe(plain);
+                var band = Quantiles.Band(plain);
+                SortedColumns.Of(columns, column, 0.1).ShouldBe(band.P10, 1e-9);
+                SortedColumns.Of(columns, column, 0.5).ShouldBe(band.P50, 1e-9);
+                SortedColumns.Of(columns, column, 0.9).ShouldBe(band.P90, 1e-9);
+            }
         });
     }
 

@@ -39,9 +39,7 @@ public static class Ensemble
         var scores = population.Scores;
         var reader = new LimitReader([on], [scores]);
         var layers = Banded.ToDictionary(part => part, _ => new float[scores.Length]);
-        float[][]? tracks = null;
-        double[] times = [];
-        var gate = new Lock();
+        var courses = new CourseBands(scores.Length);
         var ends = new ModelEnds.Tally(on);
         var days = new JudgedDay[year.Days.Count];
         int[] order = [place, .. Enumerable.Range(0, days.Length).Where(i => i != place)];
@@ -61,8 +59,8 @@ public static class Ensemble
             limitBands[i] = LimitBandOf(judged.Most(one => one.Of(codes[i])), codes[i], ranks, picks);
         });
         var named = FittedVerdict.Names(judged);
-        return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), times,
-            [.. DayRun.Sampled.Select((part, p) => Band(part, tracks![p], scores.Length, picks))],
+        return new BandResult(judged.Members, Math.Round(judged.EffectiveMembers, 1), courses.TimesS,
+            [.. DayRun.Sampled.Select((_, part) => courses.Of(part, picks))],
             [.. layers.Select(layer => PeakBandOf(layer.Key, Picked(layer.Value, picks)))],
             [.. limitBands.OrderByDescending(limit => limit.Harm).ThenByDescending(limit => limit.Chance.Share)
                 .ThenBy(limit => limit.Code, StringComparer.Ordinal)], edges,
@@ -77,39 +75,20 @@ public static class Ensemble
             {
                 ends.Add(run, [.. places.Select(same => same.Sum(member => population.Weights[member]))]);
                 reader.Read(run, places);
-                for (var lane = 0; lane < places.Length; lane++)
+                foreach (var (part, peaks) in layers)
                 {
-                    foreach (var (part, peaks) in layers)
+                    var place = (int)Strata.PeakPart(part);
+                    var peak = run.Phases.Aggregate(Lanes.Create(double.NegativeInfinity), (so, phase) => Lanes.MaxNative(so, phase.Peak[place]));
+                    for (var lane = 0; lane < places.Length; lane++)
                     {
-                        var peak = (float)run.Phases.Max(phase => MemberLanes.At(in phase.Peak[(int)Strata.PeakPart(part)], lane));
                         foreach (var member in places[lane])
                         {
-                            peaks[member] = peak;
+                            peaks[member] = (float)peak[lane];
                         }
                     }
                 }
 
-                lock (gate)
-                {
-                    tracks ??= [.. DayRun.Sampled.Select(_ => new float[run.SampleTimesS.Count * scores.Length])];
-                    times = [.. run.SampleTimesS];
-                }
-
-                for (var part = 0; part < DayRun.Sampled.Length; part++)
-                {
-                    for (var i = 0; i < run.SampleTimesS.Count; i++)
-                    {
-                        var sample = run.Sample(i, part);
-                        var row = tracks[part].AsSpan(i * scores.Length, scores.Length);
-                        for (var lane = 0; lane < places.Length; lane++)
-                        {
-                            foreach (var member in places[lane])
-                            {
-                                row[member] = (float)sample[lane];
-                            }
-                        }
-                    }
-                }
+                courses.Add(run, places);
             }, cancel);
             ends.Edges();
             return reader.Judged([population])[0];
@@ -125,22 +104,6 @@ public static class Ensemble
     {
         var band = Quantiles.Band(peaks);
         return new PeakBand(part, Math.Round(band.P10, 1), Math.Round(band.P50, 1), Math.Round(band.P90, 1));
-    }
-
-    private static PartBand Band(BrakePart part, float[] track, int members, int[]? picks)
-    {
-        // Whole degrees: finer than any drawing shows.
-        var count = track.Length / members;
-        int[] low = new int[count], middle = new int[count], high = new int[count];
-        Parallel.For(0, count, i =>
-        {
-            var row = track.AsSpan(i * members, members);
-            var band = Quantiles.Band(picks is null ? row : Picked(row.ToArray(), picks));
-            low[i] = (int)Math.Round(band.P10);
-            middle[i] = (int)Math.Round(band.P50);
-            high[i] = (int)Math.Round(band.P90);
-        });
-        return new PartBand(part, low, middle, high);
     }
 
     private static LimitBand LimitBandOf(JudgedDay judged, string code, FactorRanks ranks, int[]? picks)

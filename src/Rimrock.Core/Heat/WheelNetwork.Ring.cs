@@ -11,9 +11,20 @@ public sealed partial class WheelNetwork
         var now = chain.Temperature;
         var before = history.Row(Before);
         var capacity = chain.Capacity;
+        var hottest = Lane.Zero;
         for (var i = FaceIn; i <= FaceOut; i++)
         {
-            capacity[i] = ring.SpecificHeatJKgK(now[i] + ((now[i] - before[i]) * ahead)) * cellMassKg;
+            var celsius = now[i] + ((now[i] - before[i]) * ahead);
+            hottest = Lanes.MaxNative(hottest, celsius);
+            capacity[i] = ring.SmoothSpecificHeatJKgK(celsius) * cellMassKg;
+        }
+
+        if (Lanes.GreaterThanAny(hottest, smoothBelow))
+        {
+            for (var i = FaceIn; i <= FaceOut; i++)
+            {
+                capacity[i] = ring.SpecificHeatJKgK(now[i] + ((now[i] - before[i]) * ahead)) * cellMassKg;
+            }
         }
 
         capacity[VaneNode] *= vaneNodeKg / cellMassKg;
@@ -44,12 +55,20 @@ public sealed partial class WheelNetwork
         var enthalpy = history.Row(Enthalpy);
         var capacity = chain.Capacity;
         capacity[VaneNode] *= cellMassKg / vaneNodeKg;
+        var hottest = Lane.Zero;
+        for (var i = FaceIn; i <= FaceOut; i++)
+        {
+            hottest = Lanes.MaxNative(hottest, now[i]);
+        }
+
+        var smooth = Lanes.LessThanOrEqualAll(hottest, smoothBelow);
         for (var i = FaceIn; i <= FaceOut; i++)
         {
             var specificHeat = capacity[i] * perCellKg;
             var due = Lanes.MultiplyAddEstimate(specificHeat, now[i] - before[i], enthalpy[i]);
             enthalpy[i] = due;
-            now[i] -= (ring.EnthalpyJKg(now[i]) - due) * MemberLanes.Inverse(specificHeat);
+            var held = smooth ? ring.SmoothEnthalpyJKg(now[i]) : ring.EnthalpyJKg(now[i]);
+            now[i] -= (held - due) * MemberLanes.Inverse(specificHeat);
         }
     }
 

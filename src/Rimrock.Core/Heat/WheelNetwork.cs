@@ -62,6 +62,7 @@ public sealed partial class WheelNetwork
     private readonly WheelAir air;
     private readonly WheelParts parts;
     private readonly RotorMaterial ring;
+    private readonly Lane smoothBelow;
     private readonly LaneBuffer history = new(2, Nodes);
     private readonly Lane rimShare;
     private readonly Lane contact;
@@ -113,6 +114,7 @@ public sealed partial class WheelNetwork
         ArgumentNullException.ThrowIfNull(members);
         this.parts = parts;
         ring = parts.Rotor.MaterialOf();
+        smoothBelow = Lanes.Create(ring.SmoothBelowC);
         Lane Each(Func<WheelFactors, double> of) => MemberLanes.Each(members, of);
 
         ambient = Lanes.Create(ambientC) + Each(m => m.AirShiftK);

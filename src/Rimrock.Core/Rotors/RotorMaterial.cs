@@ -96,8 +96,18 @@ public sealed class RotorMaterial
     {
         var peak = Lanes.MaxNative(Lane.One - (Lanes.Abs(celsius - Lanes.Create(PeakC)) * (1 / PeakHalfWidthK)), Lane.Zero);
         var rising = Lanes.MinNative(celsius, Lanes.Create(flatFromC));
-        var slope = Lanes.MultiplyAddEstimate(rising, Lanes.Create(heatCurve), Lanes.Create(heatSlope));
-        return Lanes.MultiplyAddEstimate(peak, Lanes.Create(peakHeight), Lanes.MultiplyAddEstimate(rising, slope, Lanes.Create(heatAtZero)));
+        return Lanes.MultiplyAddEstimate(peak, Lanes.Create(peakHeight), SmoothSpecificHeatJKgK(rising));
+    }
+
+    /// <summary>Below this the specific heat is its smooth curve alone, C: no peak, no flat end.</summary>
+    public double SmoothBelowC => peakHeight > 0 ? Math.Min(PeakC - PeakHalfWidthK, flatFromC) : flatFromC;
+
+    /// <summary>Specific heat, J/kgK, of members that all lie below <see cref="SmoothBelowC"/>: the same figures at a third of the work.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public Lane SmoothSpecificHeatJKgK(Lane celsius)
+    {
+        var slope = Lanes.MultiplyAddEstimate(celsius, Lanes.Create(heatCurve), Lanes.Create(heatSlope));
+        return Lanes.MultiplyAddEstimate(celsius, slope, Lanes.Create(heatAtZero));
     }
 
     /// <summary>Heat content above 0 C, J/kg: the integral of the specific heat.</summary>
@@ -118,10 +128,16 @@ public sealed class RotorMaterial
         // 0.5 (1 + s)^2 below the peak and 1 - 0.5 (1 - s)^2 above it are both 0.5 + s - 0.5 s |s|.
         var triangle = Lanes.Create(0.5) + (side * (Lane.One - (Lanes.Abs(side) * 0.5)));
         var rising = Lanes.MinNative(celsius, Lanes.Create(flatFromC));
-        var slope = Lanes.MultiplyAddEstimate(rising, Lanes.Create(heatCurve / 3), Lanes.Create(0.5 * heatSlope));
-        var smooth = Lanes.MultiplyAddEstimate(celsius - rising, Lanes.Create(flatHeat),
-            rising * Lanes.MultiplyAddEstimate(rising, slope, Lanes.Create(heatAtZero)));
+        var smooth = Lanes.MultiplyAddEstimate(celsius - rising, Lanes.Create(flatHeat), SmoothEnthalpyJKg(rising));
         return Lanes.MultiplyAddEstimate(triangle, Lanes.Create(peakHeight * PeakHalfWidthK), smooth);
+    }
+
+    /// <summary>Heat content above 0 C, J/kg, of members that all lie below <see cref="SmoothBelowC"/>.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public Lane SmoothEnthalpyJKg(Lane celsius)
+    {
+        var slope = Lanes.MultiplyAddEstimate(celsius, Lanes.Create(heatCurve / 3), Lanes.Create(0.5 * heatSlope));
+        return celsius * Lanes.MultiplyAddEstimate(celsius, slope, Lanes.Create(heatAtZero));
     }
 
     /// <summary>The temperature at which the heat content above 0 C is <paramref name="joulesPerKg"/>, by bisection to 1e-9 K.</summary>

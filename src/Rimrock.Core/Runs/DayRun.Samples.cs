@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.InteropServices;
 using Rimrock.Core.Driving;
 using Rimrock.Core.Heat;
 using Rimrock.Core.Vehicles;
@@ -21,6 +22,20 @@ public sealed partial class DayRun
     /// <param name="at">Place in <see cref="SampleTimesS"/>.</param>
     /// <param name="part">Place in <see cref="Sampled"/>.</param>
     public Lane Sample(int at, int part) => samples[(at * Sampled.Length) + part];
+
+    /// <summary>A stretch of one member's course, C; beyond the last sample it stands still.</summary>
+    /// <param name="part">Place in <see cref="Sampled"/>.</param>
+    /// <param name="member">The member's lane.</param>
+    /// <param name="from">First sample.</param>
+    /// <param name="into">Takes the stretch.</param>
+    public void Course(int part, int member, int from, Span<float> into)
+    {
+        var all = CollectionsMarshal.AsSpan(samples);
+        for (var i = 0; i < into.Length; i++)
+        {
+            into[i] = (float)Numerics.MemberLanes.At(in all[(Math.Min(from + i, sampleTimes.Count - 1) * Sampled.Length) + part], member);
+        }
+    }
 
     /// <summary>Temperature of one of <see cref="Sampled"/> at a time, between the samples around it, C.</summary>
     public double SampledC(BrakePart part, double atS, int member)

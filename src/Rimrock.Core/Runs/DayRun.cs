@@ -223,11 +223,15 @@ public sealed partial class DayRun
     {
         Read();
         var clock = Lanes.Create(clockS);
-        for (var part = 0; part < now.Length; part++)
+        Span<Lane> reached = now, peaks = record.Peak, peaksAtS = record.PeakAtS;
+        for (var part = 0; part < reached.Length; part++)
         {
-            var higher = Lanes.GreaterThan(now[part], record.Peak[part]);
-            record.PeakAtS[part] = Lanes.ConditionalSelect(higher, clock, record.PeakAtS[part]);
-            record.Peak[part] = Lanes.ConditionalSelect(higher, now[part], record.Peak[part]);
+            if (Lanes.GreaterThanAny(reached[part], peaks[part]))
+            {
+                var higher = Lanes.GreaterThan(reached[part], peaks[part]);
+                peaksAtS[part] = Lanes.ConditionalSelect(higher, clock, peaksAtS[part]);
+                peaks[part] = Lanes.MaxNative(reached[part], peaks[part]);
+            }
         }
 
         record.Shape.Follow(Parts.Front, Front.Wheel);

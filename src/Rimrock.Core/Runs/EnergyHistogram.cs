@@ -1,4 +1,4 @@
-using System.Buffers;
+using Rimrock.Core.Numerics;
 
 namespace Rimrock.Core.Runs;
 
@@ -24,15 +24,19 @@ public sealed class EnergyHistogram(int members)
     // A step's weight is laid down in so many pieces: on the brakes a face warms by several bins in one step.
     private const int Pieces = 3;
 
+    // Whole arrays that hold nothing: a histogram that is closed leaves its own, swept, to the next on its thread.
+    [ThreadStatic]
+    private static Stack<double[]>? spare;
+
     // Made when first needed: many a stretch of a day holds nothing.
     private double[] weights = [];
 
     // The bin that the first place of the weights stands for: a closed histogram keeps only what it holds.
     private int origin;
 
-    // The bins that hold anything: sums need look no further.
-    private int first = Bins;
-    private int last = -1;
+    // Where in the bins the lowest and highest weights of each member lie: sums need look no further.
+    private Lane lowest = Lanes.Create((double)Bins);
+    private Lane highest = Lanes.Create(-1.0);
     private Lane total;
 
     /// <summary>Adds a weight at a temperature for each member.</summary>
@@ -41,12 +45,13 @@ public sealed class EnergyHistogram(int members)
         Open();
         total += weight;
         var place = Lanes.MinNative(Lanes.MaxNative((celsius - Lanes.Create(StartC)) * (1 / BinK), Lane.Zero), Lanes.Create(Bins - 1.0));
+        lowest = Lanes.MinNative(lowest, place);
+        highest = Lanes.MaxNative(highest, place);
+        Span<long> bins = stackalloc long[Lane.Count];
+        Lanes.CopyTo(Lanes.ConvertToInt64Native(place), bins);
         for (var member = 0; member < members; member++)
         {
-            var bin = (int)place[member];
-            first = Math.Min(first, bin);
-            last = Math.Max(last, bin);
-            weights[Place(bin, member)] += weight[member];
+            weights[Place((int)bins[member], member)] += MemberLanes.At(in weight, member);
         }
     }
 
@@ -66,7 +71,8 @@ public sealed class EnergyHistogram(int members)
         ArgumentNullException.ThrowIfNull(other);
         Open();
         total += other.total;
-        for (var bin = other.first; bin <= other.last; bin++)
+        var (from, to) = other.Held();
+        for (var bin = from; bin <= to; bin++)
         {
             for (var member = 0; member < Lane.Count; member++)
             {
@@ -74,8 +80,8 @@ public sealed class EnergyHistogram(int members)
             }
         }
 
-        first = Math.Min(first, other.first);
-        last = Math.Max(last, other.last);
+        lowest = Lanes.MinNative(lowest, other.lowest);
+        highest = Lanes.MaxNative(highest, other.highest);
     }
 
     /// <summary>Keeps no more room than what is held needs; may be added to again.</summary>
@@ -87,9 +93,24 @@ public sealed class EnergyHistogram(int members)
         }
 
         var whole = weights;
-        weights = last < first ? [] : whole[Place(first, 0)..Place(last + 1, 0)];
-        origin = last < first ? 0 : first;
-        ArrayPool<double>.Shared.Return(whole);
+        var (first, last) = Held();
+        var held = whole.AsSpan(Place(first, 0), Math.Max(0, last + 1 - first) * Lane.Count);
+        weights = [.. held];
+        origin = first;
+        held.Clear();
+        (spare ??= new()).Push(whole);
+    }
+
+    // The bins that hold anything, once something was added; members that are not filled in have added nothing.
+    private (int First, int Last) Held()
+    {
+        double low = Bins, high = -1;
+        for (var member = 0; member < members; member++)
+        {
+            (low, high) = (Math.Min(low, lowest[member]), Math.Max(high, highest[member]));
+        }
+
+        return ((int)low, (int)high);
     }
 
     private static int Whole => Bins * Lane.Count;
@@ -104,8 +125,7 @@ public sealed class EnergyHistogram(int members)
         }
 
         var held = weights;
-        weights = ArrayPool<double>.Shared.Rent(Whole);
-        Array.Clear(weights);
+        weights = spare is { Count: > 0 } ? spare.Pop() : new double[Whole];
         held.CopyTo(weights, origin * Lane.Count);
         origin = 0;
     }
@@ -114,12 +134,17 @@ public sealed class EnergyHistogram(int members)
     public double Total(int member) => total[member];
 
     /// <summary>Weight of one bin.</summary>
-    public double Weight(int bin, int member) => bin < first || bin > last ? 0 : weights[Place(bin, member)];
+    public double Weight(int bin, int member)
+    {
+        var (first, last) = Held();
+        return bin < first || bin > last ? 0 : weights[Place(bin, member)];
+    }
 
     /// <summary>Share of the weight above a temperature, taken as even inside a bin; 0 for an empty histogram.</summary>
     public double ShareAbove(double celsius, int member)
     {
         var above = 0.0;
+        var (first, last) = Held();
         var from = Math.Max(first, (int)Math.Clamp(Math.Floor((celsius - StartC) / BinK), 0, Bins));
         for (var bin = from; bin <= last; bin++)
         {
@@ -139,6 +164,7 @@ public sealed class EnergyHistogram(int members)
         }
 
         var sum = 0.0;
+        var (first, last) = Held();
         for (var bin = first; bin <= last; bin++)
         {
             var weight = weights[Place(bin, member)];

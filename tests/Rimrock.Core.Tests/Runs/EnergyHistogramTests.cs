@@ -92,6 +92,23 @@ public class EnergyHistogramTests
         histogram.Quantile(0.9, 0).ShouldBe(259, 10);
     }
 
+    /// <summary>Rooms are handed on: what one held must not turn up in the next, wherever on the scale either lies.</summary>
+    [Fact]
+    public void A_closed_histogram_leaves_nothing_to_the_next()
+    {
+        for (var round = 0; round < 3; round++)
+        {
+            var before = new EnergyHistogram(3);
+            before.Add(Lanes.Create(40.0, 300, 900, 900, 900, 900, 900, 900), Lanes.Create(2.0));
+            before.Close();
+            var after = new EnergyHistogram(3);
+            after.Add(Lanes.Create(500.0), Lanes.Create(1.0));
+            Enumerable.Range(0, EnergyHistogram.Bins).Sum(bin => after.Weight(bin, 0) + after.Weight(bin, 1) + after.Weight(bin, 2)).ShouldBe(3, 1e-12);
+            (before.ShareAbove(200, 0), before.ShareAbove(200, 2)).ShouldBe((0, 1));
+            after.Close();
+        }
+    }
+
     [Fact]
     public void An_empty_histogram_says_so()
     {
