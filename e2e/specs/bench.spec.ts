@@ -224,6 +224,35 @@ async function redrawnAfter(page: Page, attribute: string, typeIt: () => Promise
   return took;
 }
 
+test('what is in sight comes first: a story further down is asked for after the band, one that is looked at before it', async ({ page }) => {
+  await openBench(page);
+  await expect(page.locator('[data-banded]:not([data-banded="0"])')).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: '24 °C, dry' }).click();
+  const order: string[] = [];
+  let storyAsked = () => {};
+  page.on('request', (request) => {
+    if (!request.url().includes('/predictions/course')) return;
+    order.push('story');
+    storyAsked();
+  });
+  let held: Promise<void> = new Promise((pass) => setTimeout(pass, 1500));
+  await page.route('**/predictions/band?settle=false*', async (route) => {
+    await held;
+    order.push('band');
+    await route.continue();
+  });
+  await page.getByLabel('Air temperature').fill('21');
+  await expect.poll(() => order, { timeout: 15_000 }).toEqual(['band', 'story']);
+  // In a window that shows the whole page the band is held back until the story is asked for.
+  await page.setViewportSize({ width: 1280, height: 2400 });
+  await expect(page.getByRole('region', { name: 'Lap story' })).toBeInViewport();
+  await page.waitForTimeout(800);
+  order.length = 0;
+  held = new Promise((pass) => (storyAsked = pass));
+  await page.getByLabel('Air temperature').fill('20');
+  await expect.poll(() => order, { timeout: 15_000 }).toEqual(['story', 'band']);
+});
+
 test('a change is redrawn quickly, and its band soon after', async ({ page }, info) => {
   // It only prints its figures: a slow machine makes them worse, not the test fail.
   test.setTimeout(240_000);

@@ -1,4 +1,4 @@
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState, type RefCallback } from 'react';
 import type { BandAnswer, DayCourse, PredictionPlan, PredictionResult, ShelfAnswer, StopSummary } from '../../api/client';
 import { LapStory } from '../../charts/LapStory';
 import { ReadStrata } from '../../charts/ReadStrata';
@@ -50,6 +50,7 @@ export const Verdict = memo(function Verdict({
   told,
   answer,
   toldAnswer,
+  watchStory,
   waiting,
   belief,
   shelf,
@@ -61,6 +62,8 @@ export const Verdict = memo(function Verdict({
   answer: BandAnswer | undefined;
   /** The band of the plan that the story tells of. */
   toldAnswer: BandAnswer | undefined;
+  /** Looks whether the story is in sight. */
+  watchStory: RefCallback<HTMLElement>;
   waiting: boolean;
   belief: Belief;
   shelf: ShelfAnswer;
@@ -127,55 +130,57 @@ export const Verdict = memo(function Verdict({
               <ReadStrata result={result} band={band} />
             </details>
           </section>
-          {series && banded && (
-            <section aria-label="Lap story" className="lap-story">
-              <header className="section-head">
-                <h2>Lap story</h2>
-                <span className="section-note">drag over a range or press a lap to zoom</span>
-                <span className="keys" role="group" aria-label="Session">
-                  {sessions.map((item) => (
-                    <button
-                      key={item.session}
-                      type="button"
-                      className={item.session === series.session ? 'tab current' : 'tab'}
-                      aria-pressed={item.session === series.session}
-                      onClick={() => setSession(item.session)}
-                    >
-                      session {item.session}
-                    </button>
-                  ))}
-                </span>
-              </header>
-              <LapStory
-                series={banded}
-                phases={later.phases}
-                stops={stops}
-                padBandC={padBandC}
-                vapourC={later.fluid.vapourC}
-                legN={later.pedal.greatestN}
-                chosen={stop}
-                onChoose={setChosen}
-                dots={log.frames}
-              />
-              <DriverStory phases={later.phases.filter((phase) => phase.session === series.session)} stops={stops} />
-              <LiveLogger log={log} plan={plan} phases={later.phases} />
-              {parked && (
-                <p className="note">
-                  Front fluid after session {parked.session}:{' '}
-                  {parked.minutesAfter > 0.5
-                    ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
-                    : `highest on stopping, ${show(parked.peakC, 'C')}`}
-                  ; vapour from {show(later.fluid.vapourC, 'C')} today with{' '}
-                  {laterBand
-                    ? `${laterBand.waterPercent.p50.toFixed(1)} % water (${laterBand.waterPercent.p10.toFixed(1)} to ${laterBand.waterPercent.p90.toFixed(1)})`
-                    : `${later.fluid.waterPercent.toFixed(1)} % water`}
-                  . Boiled fluid may feel firm again when cold: bleed before the next drive.
-                </p>
-              )}
-            </section>
-          )}
-          <HeatAway result={later}>{series && <CoolingOverTime series={series} />}</HeatAway>
-          <FacesAndPedal result={later} plan={plan} peaks={laterBand?.peaks} />
+          <div ref={watchStory}>
+            {series && banded && (
+              <section aria-label="Lap story" className="lap-story">
+                <header className="section-head">
+                  <h2>Lap story</h2>
+                  <span className="section-note">drag over a range or press a lap to zoom</span>
+                  <span className="keys" role="group" aria-label="Session">
+                    {sessions.map((item) => (
+                      <button
+                        key={item.session}
+                        type="button"
+                        className={item.session === series.session ? 'tab current' : 'tab'}
+                        aria-pressed={item.session === series.session}
+                        onClick={() => setSession(item.session)}
+                      >
+                        session {item.session}
+                      </button>
+                    ))}
+                  </span>
+                </header>
+                <LapStory
+                  series={banded}
+                  phases={later.phases}
+                  stops={stops}
+                  padBandC={padBandC}
+                  vapourC={later.fluid.vapourC}
+                  legN={later.pedal.greatestN}
+                  chosen={stop}
+                  onChoose={setChosen}
+                  dots={log.frames}
+                />
+                <DriverStory phases={later.phases.filter((phase) => phase.session === series.session)} stops={stops} />
+                <LiveLogger log={log} plan={plan} phases={later.phases} />
+                {parked && (
+                  <p className="note">
+                    Front fluid after session {parked.session}:{' '}
+                    {parked.minutesAfter > 0.5
+                      ? `still rising when parked, ${show(parked.peakC, 'C')} after ${parked.minutesAfter.toFixed(0)} min (${show(parked.riseK, 'K').replace(/^/, '+')})`
+                      : `highest on stopping, ${show(parked.peakC, 'C')}`}
+                    ; vapour from {show(later.fluid.vapourC, 'C')} today with{' '}
+                    {laterBand
+                      ? `${laterBand.waterPercent.p50.toFixed(1)} % water (${laterBand.waterPercent.p10.toFixed(1)} to ${laterBand.waterPercent.p90.toFixed(1)})`
+                      : `${later.fluid.waterPercent.toFixed(1)} % water`}
+                    . Boiled fluid may feel firm again when cold: bleed before the next drive.
+                  </p>
+                )}
+              </section>
+            )}
+            <HeatAway result={later}>{series && <CoolingOverTime series={series} />}</HeatAway>
+            <FacesAndPedal result={later} plan={plan} peaks={laterBand?.peaks} />
+          </div>
         </div>
       </div>
       <footer className="cautions">
