@@ -6,8 +6,8 @@ namespace Rimrock.Core.Numerics;
 
 /// <summary>
 /// Sixteen samples side by side, a column each, sorted together by merge exchange: which values meet does not depend on what they are (Batcher, AFIPS 32
-/// (1968) 307; Knuth, The Art of Computer Programming 3, algorithm 5.2.2 M; from memory). Quantiles as those of <see cref="Quantiles"/>, at a tenth of the
-/// time for a band's 256 members.
+/// (1968) 307; Knuth, The Art of Computer Programming 3, algorithm 5.2.2 M; from memory). Quantiles as those of <see cref="Quantiles"/>, in a
+/// fraction of the time where there are hundreds of samples.
 /// </summary>
 public static class SortedColumns
 {

@@ -106,7 +106,7 @@ export const Verdict = memo(function Verdict({
         <aside>
           <WhatGivesFirst result={result} band={band} shelf={shelf} />
           <Certainty answer={answer} waiting={waiting} />
-          <OnTheRoad result={later} plan={plan} shelf={shelf} />
+          <OnTheRoad result={result} plan={plan} shelf={shelf} />
         </aside>
         <div>
           <section aria-label="Strata">
