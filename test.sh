@@ -42,10 +42,12 @@ check compile dotnet build Rimrock.slnx -c Release -v quiet
 wait
 cat "$logs/front.log"
 check build scripts/build.sh
-check breaks-apply scripts/breaks.sh --check
-check rows-apply scripts/rows.sh --check
-# Rules of style and analysis have failed the build already: here is what the compiler does not look at.
-( check format dotnet format whitespace Rimrock.slnx --verify-no-changes --no-restore ) >"$logs/style.log" 2>&1 &
+# Beside the tests, and printed after them. Rules of style and analysis have failed the build already: format is what the compiler does not look at.
+(
+  check breaks-apply scripts/breaks.sh --check
+  check rows-apply scripts/rows.sh --check
+  check format dotnet format whitespace --folder . --verify-no-changes
+) >"$logs/style.log" 2>&1 &
 for project in tests/*/*.csproj; do
   name=$(basename "$project" .csproj)
   begin=$SECONDS
@@ -84,7 +86,7 @@ counts=$(node -e 'const s=JSON.parse(require("fs").readFileSync("test-results/re
 # shellcheck disable=SC2086
 add $counts
 case "$counts" in *" 0") echo "ok      browser: ${counts% 0} ($((SECONDS - begin)) s)" ;; *) echo "FAILED  browser"; tail -n 80 "$logs/e2e.log" ;; esac
-grep '^change to' "$logs/e2e.log"
+grep -E '^(change to|the host)' "$logs/e2e.log"
 cd ..
 
 awk '{ p += $1; f += $2 } END { print p " passed, " f + 0 " failed"; exit f > 0 }' "$logs/counts"
