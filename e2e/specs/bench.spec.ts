@@ -254,6 +254,21 @@ test('what is in sight comes first: a story further down is asked for after the 
   await expect.poll(() => order, { timeout: 15_000 }).toEqual(['story', 'band']);
 });
 
+test('a caret in the editor has nothing below it drawn anew', async ({ page }) => {
+  await openBench(page);
+  await page.getByRole('button', { name: '24 °C, dry' }).click();
+  const cdp = await page.context().newCDPSession(page);
+  let layers: { width: number; height: number; drawsContent: boolean }[] = [];
+  cdp.on('LayerTree.layerTreeDidChange', (event) => (layers = (event.layers ?? layers).filter((layer) => layer.drawsContent)));
+  await cdp.send('DOM.enable');
+  await cdp.send('LayerTree.enable');
+  await page.getByLabel('Air temperature').fill('31');
+  // The browser draws a caret in a layer of its own, and all that follows it in the same layer in a further one, made anew at every key.
+  await expect.poll(() => layers.filter((layer) => layer.width <= 2 && layer.height > 8).length, 'a caret').toBe(1);
+  const whole = Math.max(...layers.map((layer) => layer.height));
+  expect(layers.filter((layer) => layer.height > 0.7 * whole)).toHaveLength(1);
+});
+
 /** Processor time so far, of it what the host of this machine kept from it: such a minute says little of speed. */
 function processorTime() {
   const parts = readFileSync('/proc/stat', 'utf8').split('\n')[0]!.trim().split(/\s+/).slice(1, 9).map(Number);
